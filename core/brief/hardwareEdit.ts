@@ -1,0 +1,28 @@
+import { typeOf } from '../devices/index';
+import { nextTag, type Device, type DoorId, type Edit, type Plan } from '../plan/index';
+import type { HardwareSet } from './hardwareSets';
+
+/** A device of this type for a door, tagged with the next free tag. */
+export function newDevice(
+  plan: Plan,
+  door: DoorId | null,
+  typeId: string,
+  settings: Device['settings'] = {},
+): Device {
+  const type = typeOf(typeId);
+  const tag = nextTag(plan, door, type.tagPrefix);
+  let id = door === null ? tag : `${door}/${tag}`;
+  while (plan.devices[id]) id += "'";
+  return { id, door, tag, type: typeId, place: type.place, settings, notes: '' };
+}
+
+/** One edit that adds a hardware set to a door, keeping what already stands there. */
+export function hardwareEdit(plan: Plan, door: DoorId, set: HardwareSet): Edit {
+  let growing = plan;
+  const edits = set.devices.map(({ type, settings }): Edit => {
+    const device = newDevice(growing, door, type, settings);
+    growing = { ...growing, devices: { ...growing.devices, [device.id]: device } };
+    return { kind: 'addDevice', device };
+  });
+  return { kind: 'batch', label: 'add hardware', edits };
+}

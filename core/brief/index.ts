@@ -1,0 +1,3 @@
+export * from './recommendDeadState';
+export * from './hardwareSets';
+export * from './hardwareEdit';

@@ -1,0 +1,62 @@
+/** One part or conductor between two nodes, with its numbers resolved. Current counts positive from a to b. */
+export type Branch = { readonly id: string; readonly a: number; readonly b: number } & (
+  { readonly kind: 'conductor'; readonly siemens: number } | ({ readonly device: string } & DeviceBranch)
+);
+
+type DeviceBranch =
+  | {
+      readonly kind: 'contact';
+      readonly siemens: number;
+      readonly normallyClosed: boolean;
+      /** Key of the state that works it: `device:state`, or the branch id of a coil in the same device. */
+      readonly state: string;
+      /** Branch id of the board that must run, or null. */
+      readonly needs: string | null;
+      readonly maxAmps: number;
+    }
+  | {
+      readonly kind: 'coil';
+      readonly siemens: number;
+      readonly pullInVolts: number;
+      readonly dropOutVolts: number;
+      readonly maxVolts: number;
+    }
+  | { readonly kind: 'load'; readonly siemens: number; readonly maxVolts: number }
+  | {
+      readonly kind: 'electronic';
+      readonly law: 'current' | 'power';
+      readonly draw: number;
+      readonly minVolts: number;
+      readonly startVolts: number;
+      readonly maxVolts: number;
+    }
+  | {
+      readonly kind: 'source';
+      readonly volts: number;
+      readonly ohms: number;
+      readonly maxAmps: number;
+      readonly battery: ResolvedBattery | null;
+    }
+  | {
+      readonly kind: 'input';
+      readonly volts: number;
+      readonly siemens: number;
+      readonly poweredBy: string;
+      readonly closedBelow: number;
+      readonly openAbove: number;
+    }
+  | { readonly kind: 'diode'; readonly volts: number; readonly siemens: number }
+  | { readonly kind: 'resistor'; readonly siemens: number }
+  | { readonly kind: 'link'; readonly siemens: number };
+
+export interface ResolvedBattery {
+  readonly ampHours: number;
+  readonly fullVolts: number;
+  readonly cutOffVolts: number;
+  readonly ohms: number;
+}
+
+export type BranchOf<K extends Branch['kind']> = Extract<Branch, { kind: K }>;
+
+/** Leakage of a circuit board and of a source that limits its current, siemens: 1 MΩ. */
+export const LEAK_SIEMENS = 1e-6;

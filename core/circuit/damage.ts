@@ -1,0 +1,49 @@
+import type { Branch } from './branch';
+import type { Netlist } from './netlist';
+import { LIMITING, ON, type Damage, type OperatingPoint } from './operatingPoint';
+
+/** Reverse voltage that a polarised board is taken not to survive, volts. */
+const REVERSE_VOLTS = 0.6;
+/** How far above its own pull-up a dry input may be driven before it counts as fed, volts. */
+const DRIVEN_VOLTS = 0.5;
+
+/** Every part that is fed beyond its rating in this state. Recorded, never thrown: the circuit goes on. */
+export function damagesOf(netlist: Netlist, point: Omit<OperatingPoint, 'damages'>): Damage[] {
+  const damages: Damage[] = [];
+  netlist.branches.forEach((branch, index) => {
+    if (point.island[branch.a] !== point.island[branch.b]) return;
+    const across = (point.volts[branch.a] ?? NaN) - (point.volts[branch.b] ?? NaN);
+    if (Number.isNaN(across)) return;
+    const found = damageOf(branch, across, point.amps[index] ?? 0, point.on[index] ?? 0);
+    if (found) damages.push({ ...found, branch: index });
+  });
+  return damages;
+}
+
+function damageOf(branch: Branch, across: number, amps: number, mode: number): Omit<Damage, 'branch'> | null {
+  switch (branch.kind) {
+    case 'electronic':
+      if (across < -REVERSE_VOLTS) return { kind: 'reversed', measured: across, limit: 0 };
+      if (across > branch.maxVolts) return { kind: 'over-voltage', measured: across, limit: branch.maxVolts };
+      return null;
+    case 'coil':
+    case 'load': {
+      const size = Math.abs(across);
+      return size > branch.maxVolts ? { kind: 'over-voltage', measured: size, limit: branch.maxVolts } : null;
+    }
+    case 'input': {
+      const high = across > branch.volts + DRIVEN_VOLTS;
+      const low = across < -DRIVEN_VOLTS;
+      return high || low ? { kind: 'driven-input', measured: across, limit: branch.volts } : null;
+    }
+    case 'contact': {
+      const size = Math.abs(amps);
+      const over = mode === ON && size > branch.maxAmps;
+      return over ? { kind: 'contact-overload', measured: size, limit: branch.maxAmps } : null;
+    }
+    case 'source':
+      return mode === LIMITING ? { kind: 'source-overload', measured: -amps, limit: branch.maxAmps } : null;
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,165 @@
+/**
+ * Sparse solution of a resistive network by star-mesh elimination.
+ *
+ * A node with conductances g1..gm to its neighbours is replaced by a mesh of gi·gj/Σg between them, and its
+ * injected current is shared out in proportion gi/Σg (Kron reduction). Every operation adds positive numbers,
+ * so nothing cancels and no pivoting is needed; a node that is left without neighbours is the last of its
+ * island and becomes that island's reference, so floating islands need no special case.
+ *
+ * Door wiring is nearly a tree: in order of least degree the work grows linearly with the number of nodes.
+ */
+export interface Elimination {
+  readonly nodes: number;
+  /** Slot of the conductance between the two nodes of each branch, by branch index. */
+  readonly slotOf: Int32Array;
+  readonly slots: number;
+  /** Nodes in the order in which they are eliminated. */
+  readonly order: Int32Array;
+  /** Where step k's neighbours begin in `neighbour` and `edge`; one more entry than there are steps. */
+  readonly first: Int32Array;
+  readonly neighbour: Int32Array;
+  readonly edge: Int32Array;
+  /** Where step k's mesh pairs begin; one more entry than there are steps. */
+  readonly firstPair: Int32Array;
+  /** Triples of slots: g[target] += g[left]·g[right]/Σg. */
+  readonly pairs: Int32Array;
+}
+
+/** Chooses the order and lays out memory for all later solutions over the same pattern of branches. */
+export function planElimination(
+  nodes: number,
+  branches: readonly (readonly [number, number])[],
+): Elimination {
+  const adjacent: Map<number, number>[] = Array.from({ length: nodes }, () => new Map());
+  let slots = 0;
+  const slotBetween = (a: number, b: number): number => {
+    const known = adjacent[a]?.get(b);
+    if (known !== undefined) return known;
+    const slot = slots;
+    slots += 1;
+    adjacent[a]?.set(b, slot);
+    adjacent[b]?.set(a, slot);
+    return slot;
+  };
+  const slotOf = Int32Array.from(branches, ([a, b]) => slotBetween(a, b));
+
+  const order: number[] = [];
+  const first = [0];
+  const neighbour: number[] = [];
+  const edge: number[] = [];
+  const firstPair = [0];
+  const pairs: number[] = [];
+  const left = new Set(Array.from({ length: nodes }, (_, node) => node));
+  while (left.size > 0) {
+    const node = leastDegree(left, adjacent);
+    left.delete(node);
+    order.push(node);
+    const around = [...(adjacent[node] ?? [])];
+    for (const [other, slot] of around) {
+      neighbour.push(other);
+      edge.push(slot);
+      adjacent[other]?.delete(node);
+    }
+    for (let i = 0; i < around.length; i += 1) {
+      for (let j = i + 1; j < around.length; j += 1) {
+        const [one, slotOne] = around[i] as [number, number];
+        const [two, slotTwo] = around[j] as [number, number];
+        pairs.push(slotOne, slotTwo, slotBetween(one, two));
+      }
+    }
+    first.push(neighbour.length);
+    firstPair.push(pairs.length);
+  }
+  return {
+    nodes,
+    slotOf,
+    slots,
+    order: Int32Array.from(order),
+    first: Int32Array.from(first),
+    neighbour: Int32Array.from(neighbour),
+    edge: Int32Array.from(edge),
+    firstPair: Int32Array.from(firstPair),
+    pairs: Int32Array.from(pairs),
+  };
+}
+
+function leastDegree(left: ReadonlySet<number>, adjacent: readonly Map<number, number>[]): number {
+  let best = -1;
+  let degree = Infinity;
+  for (const node of left) {
+    const size = adjacent[node]?.size ?? 0;
+    if (size < degree) {
+      best = node;
+      degree = size;
+      if (size <= 1) break;
+    }
+  }
+  return best;
+}
+
+/** Working memory of one network, reused from solution to solution. */
+export interface Workspace {
+  /** Conductance per slot: fill with the network's own, then call `eliminateInPlace`. */
+  readonly conductance: Float64Array;
+  /** Reciprocal of the sum of conductances met when each step's node was eliminated; 0 for a reference. */
+  readonly inverse: Float64Array;
+  /** Injected current per node: fill, then call `potentialsInPlace`, which consumes it. */
+  readonly injection: Float64Array;
+  readonly potential: Float64Array;
+  readonly island: Int32Array;
+}
+
+export const makeWorkspace = (plan: Elimination): Workspace => ({
+  conductance: new Float64Array(plan.slots),
+  inverse: new Float64Array(plan.nodes),
+  injection: new Float64Array(plan.nodes),
+  potential: new Float64Array(plan.nodes),
+  island: new Int32Array(plan.nodes),
+});
+
+/** Forward elimination. Consumes `conductance`: afterwards each slot holds what it was when last used. */
+export function eliminateInPlace(plan: Elimination, work: Workspace): void {
+  const { order, first, edge, firstPair, pairs } = plan;
+  const { conductance: g, inverse } = work;
+  for (let k = 0; k < order.length; k += 1) {
+    let sum = 0;
+    for (let i = first[k]!; i < first[k + 1]!; i += 1) sum += g[edge[i]!]!;
+    if (sum === 0) {
+      inverse[k] = 0;
+      continue;
+    }
+    const reciprocal = 1 / sum;
+    inverse[k] = reciprocal;
+    for (let p = firstPair[k]!; p < firstPair[k + 1]!; p += 3) {
+      const product = g[pairs[p]!]! * g[pairs[p + 1]!]!;
+      if (product !== 0) g[pairs[p + 2]!]! += product * reciprocal;
+    }
+  }
+}
+
+/** Potentials for the injected currents, each island against its own last node. Consumes `injection`. */
+export function potentialsInPlace(plan: Elimination, work: Workspace): void {
+  const { order, first, neighbour, edge } = plan;
+  const { conductance: g, inverse, injection, potential, island } = work;
+  for (let k = 0; k < order.length; k += 1) {
+    const share = injection[order[k]!]! * inverse[k]!;
+    if (share === 0) continue;
+    for (let i = first[k]!; i < first[k + 1]!; i += 1) injection[neighbour[i]!]! += g[edge[i]!]! * share;
+  }
+  for (let k = order.length - 1; k >= 0; k -= 1) {
+    const node = order[k]!;
+    if (inverse[k] === 0) {
+      potential[node] = 0;
+      island[node] = node;
+      continue;
+    }
+    let sum = injection[node]!;
+    for (let i = first[k]!; i < first[k + 1]!; i += 1) {
+      const conductance = g[edge[i]!]!;
+      if (conductance === 0) continue;
+      sum += conductance * potential[neighbour[i]!]!;
+      island[node] = island[neighbour[i]!]!;
+    }
+    potential[node] = sum * inverse[k]!;
+  }
+}

@@ -1,0 +1,18 @@
+export type { Branch, BranchOf, ResolvedBattery } from './branch';
+export { AT_REST, type Conditions, type Feed } from './conditions';
+export { compileNetlist, branchDevice, nodeDevice, type Netlist } from './netlist';
+export {
+  LIMITING,
+  OFF,
+  ON,
+  voltsAcross,
+  voltsBetween,
+  type Damage,
+  type OperatingPoint,
+} from './operatingPoint';
+export { settle } from './settle';
+export { linearise, type LinearNetwork } from './linearNetwork';
+export { islandReferences, solveDense } from './denseTwin';
+export { measureOhms } from './measureOhms';
+export { readInput, type InputReading } from './readInput';
+export { currentPath, type PathStep } from './currentPath';

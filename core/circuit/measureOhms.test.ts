@@ -1,0 +1,18 @@
+import { describe, expect, it } from 'vitest';
+import { magnetDoor } from '../testing/doors';
+import { scopeOf } from '../plan/index';
+import { compileNetlist, measureOhms } from './index';
+
+describe('measureOhms', () => {
+  const netlist = compileNetlist(scopeOf(magnetDoor(), 'D01'));
+  it('reads a winding through its own leads', () => {
+    expect(measureOhms(netlist, 'D01/L1.+', 'D01/L1.-')).toBeCloseTo(27.9, 1);
+  });
+  it('reads a closed break glass and an open one', () => {
+    expect(measureOhms(netlist, 'D01/EB1.1C', 'D01/EB1.1NC')).toBeCloseTo(0.03, 3);
+    expect(measureOhms(netlist, 'D01/EB1.1C', 'D01/EB1.1NO')).toBe(Infinity);
+  });
+  it('reads nothing between islands', () => {
+    expect(measureOhms(netlist, 'D01/EB1.1NO', 'D01/X1.NC')).toBe(Infinity);
+  });
+});

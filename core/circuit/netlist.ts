@@ -1,0 +1,115 @@
+import type { Celsius } from '../units/index';
+import { celsius, conductorResistance } from '../units/index';
+import { resolveParam, typeOf } from '../devices/index';
+import type { Device, Scope } from '../plan/index';
+import { deviceOf, terminalId } from '../plan/index';
+import type { Branch } from './branch';
+import { planElimination, type Elimination } from './elimination';
+
+/** A circuit ready to be solved many times: ids turned into indices, settings into numbers, the order chosen. */
+export interface Netlist {
+  /** Terminal id of each node. Every terminal is a node of its own: even a link has resistance. */
+  readonly nodes: readonly string[];
+  readonly nodeOf: ReadonlyMap<string, number>;
+  readonly branches: readonly Branch[];
+  readonly branchOf: ReadonlyMap<string, number>;
+  readonly elimination: Elimination;
+}
+
+/** Resistance of a joint inside a device, ohms. */
+const LINK_OHMS = 0.005;
+
+/** Compiles a door's scope. Conductors with an end on an unknown device are left out: the checks name them. */
+export function compileNetlist(scope: Scope, temperature: Celsius = celsius(20)): Netlist {
+  const nodes: string[] = [];
+  const nodeOf = new Map<string, number>();
+  const branches: Branch[] = [];
+  for (const device of scope.devices) {
+    for (const terminal of typeOf(device.type).terminals) {
+      const id = terminalId(device.id, terminal.id);
+      nodeOf.set(id, nodes.length);
+      nodes.push(id);
+    }
+    branches.push(...partsOf(device, nodeOf));
+  }
+  for (const conductor of scope.conductors) {
+    const a = nodeOf.get(conductor.from);
+    const b = nodeOf.get(conductor.to);
+    if (a === undefined || b === undefined) continue;
+    const ohms = conductorResistance(conductor.gauge, conductor.length, temperature);
+    branches.push({ kind: 'conductor', id: conductor.id, a, b, siemens: 1 / ohms });
+  }
+  const branchOf = new Map(branches.map((branch, index) => [branch.id, index]));
+  const pairs = branches.map((branch) => [branch.a, branch.b] as const);
+  return { nodes, nodeOf, branches, branchOf, elimination: planElimination(nodes.length, pairs) };
+}
+
+function partsOf(device: Device, nodeOf: ReadonlyMap<string, number>): Branch[] {
+  const type = typeOf(device.type);
+  const value = (param: Parameters<typeof resolveParam>[0]) => resolveParam(param, type, device.settings);
+  return type.parts.map((part): Branch => {
+    const id = `${device.id}:${part.id}`;
+    const a = nodeOf.get(terminalId(device.id, part.a)) ?? -1;
+    const b = nodeOf.get(terminalId(device.id, part.b)) ?? -1;
+    const at = { id, a, b, device: device.id };
+    switch (part.kind) {
+      case 'contact':
+        return {
+          ...at,
+          kind: 'contact',
+          siemens: 1 / part.ohms,
+          normallyClosed: part.form === 'NC',
+          state: `${device.id}:${part.state}`,
+          needs: part.needs === undefined ? null : `${device.id}:${part.needs}`,
+          maxAmps: part.maxAmps,
+        };
+      case 'coil':
+        return {
+          ...at,
+          kind: 'coil',
+          siemens: 1 / value(part.ohms),
+          pullInVolts: value(part.pullInVolts),
+          dropOutVolts: value(part.dropOutVolts),
+          maxVolts: value(part.maxVolts),
+        };
+      case 'load':
+        return { ...at, kind: 'load', siemens: 1 / value(part.ohms), maxVolts: value(part.maxVolts) };
+      case 'electronic': {
+        const { law, draw, minVolts, startVolts, maxVolts } = part;
+        return { ...at, kind: 'electronic', law, draw, minVolts, startVolts, maxVolts };
+      }
+      case 'source':
+        return {
+          ...at,
+          kind: 'source',
+          volts: part.volts,
+          ohms: part.ohms,
+          maxAmps: part.maxAmps,
+          battery: part.battery ? { ...part.battery, ampHours: value(part.battery.ampHours) } : null,
+        };
+      case 'input':
+        return {
+          ...at,
+          kind: 'input',
+          volts: part.pullVolts,
+          siemens: 1 / part.pullOhms,
+          poweredBy: `${device.id}:${part.poweredBy}`,
+          closedBelow: part.closedBelow,
+          openAbove: part.openAbove,
+        };
+      case 'diode':
+        return { ...at, kind: 'diode', volts: part.forwardVolts, siemens: 1 / part.ohms };
+      case 'resistor':
+        return { ...at, kind: 'resistor', siemens: 1 / value(part.ohms) };
+      case 'link':
+        return { ...at, kind: 'link', siemens: 1 / LINK_OHMS };
+    }
+  });
+}
+
+/** Device of a branch, or null for a conductor. */
+export const branchDevice = (branch: Branch): string | null =>
+  branch.kind === 'conductor' ? null : branch.device;
+
+/** Device of a node. */
+export const nodeDevice = (netlist: Netlist, node: number): string => deviceOf(netlist.nodes[node] ?? '');

@@ -1,0 +1,45 @@
+import type { Netlist } from './netlist';
+
+/** Modes of a branch's discrete state, in `OperatingPoint.on`. */
+export const OFF = 0;
+/** Contact closed, coil pulled in, board running, diode conducting, source at its set voltage. */
+export const ON = 1;
+/** Source at its current limit. */
+export const LIMITING = 2;
+
+/** The settled state of a circuit. */
+export interface OperatingPoint {
+  /** Volts of each node against its island's reference; NaN for a node that nothing reaches. */
+  readonly volts: Float64Array;
+  /** Amps of each branch from a to b. A source that delivers has a negative current. */
+  readonly amps: Float64Array;
+  readonly on: Uint8Array;
+  /** Equal for nodes that a current could join. */
+  readonly island: Int32Array;
+  /** Branches that never came to rest: chatter of a relay, hiccup of a board. Empty when settled. */
+  readonly restless: readonly number[];
+  readonly damages: readonly Damage[];
+  readonly rounds: number;
+}
+
+/** Something that would be destroyed or overloaded, with what was measured and its limit. */
+export interface Damage {
+  readonly kind: 'reversed' | 'over-voltage' | 'driven-input' | 'contact-overload' | 'source-overload';
+  readonly branch: number;
+  readonly measured: number;
+  readonly limit: number;
+}
+
+/** Volts from node a to node b, or null where nothing joins them. */
+export function voltsBetween(point: OperatingPoint, a: number, b: number): number | null {
+  if (a === b) return 0;
+  if (point.island[a] !== point.island[b]) return null;
+  const value = (point.volts[a] ?? NaN) - (point.volts[b] ?? NaN);
+  return Number.isNaN(value) ? null : value;
+}
+
+/** Volts across a branch, or null where its ends float against each other. */
+export function voltsAcross(netlist: Netlist, point: OperatingPoint, branch: number): number | null {
+  const { a, b } = netlist.branches[branch] ?? { a: 0, b: 0 };
+  return voltsBetween(point, a, b);
+}

@@ -1,0 +1,5 @@
+export * from './plan';
+export * from './edit';
+export { applyEdit, hasTerminal, type EditResult } from './applyEdit';
+export * from './scope';
+export * from './wireLine';

@@ -1,0 +1,98 @@
+import type { Conductor, Device, Door, DoorId, Plan, TerminalId } from './plan';
+import { deviceOf, pinOf } from './plan';
+
+const natural = new Intl.Collator('en', { numeric: true }).compare;
+
+/** Doors in ledger order. */
+export const doorsInOrder = (plan: Plan): Door[] =>
+  Object.values(plan.doors).sort((a, b) => a.order - b.order || natural(a.id, b.id));
+
+/** Devices of a door, in tag order. */
+export const devicesOf = (plan: Plan, door: DoorId | null): Device[] =>
+  Object.values(plan.devices)
+    .filter((device) => device.door === door)
+    .sort((a, b) => natural(a.tag, b.tag));
+
+/** Conductors numbered for a door, in wire-number order. */
+export const conductorsOf = (plan: Plan, door: DoorId): Conductor[] =>
+  Object.values(plan.conductors)
+    .filter((conductor) => conductor.door === door)
+    .sort((a, b) => natural(a.number, b.number));
+
+/** Everything a door's electricity reaches: its own devices and whatever conductors join to them. */
+export interface Scope {
+  readonly door: DoorId | null;
+  readonly devices: readonly Device[];
+  readonly conductors: readonly Conductor[];
+}
+
+/**
+ * The electrical scope of a door: its devices, and across conductors every device of the site that shares
+ * a supply or a controller with them. Sorted, so that the same plan always gives the same circuit.
+ */
+export function scopeOf(plan: Plan, door: DoorId): Scope {
+  const touching = new Map<string, Conductor[]>();
+  for (const conductor of Object.values(plan.conductors)) {
+    for (const end of [conductor.from, conductor.to]) {
+      const device = deviceOf(end);
+      const list = touching.get(device);
+      if (list) list.push(conductor);
+      else touching.set(device, [conductor]);
+    }
+  }
+  const devices = new Set(devicesOf(plan, door).map((device) => device.id));
+  const conductors = new Set<Conductor>();
+  const queue = [...devices];
+  for (let id = queue.pop(); id !== undefined; id = queue.pop()) {
+    for (const conductor of touching.get(id) ?? []) {
+      conductors.add(conductor);
+      for (const end of [conductor.from, conductor.to]) {
+        const other = deviceOf(end);
+        if (devices.has(other) || !plan.devices[other]) continue;
+        devices.add(other);
+        queue.push(other);
+      }
+    }
+  }
+  return {
+    door,
+    devices: [...devices]
+      .sort(natural)
+      .map((id) => plan.devices[id])
+      .filter((device) => device !== undefined),
+    conductors: [...conductors].sort((a, b) => natural(a.id, b.id)),
+  };
+}
+
+/** How a person writes a terminal of this door: `L1.+`, or `D02/PS1.+V` where it stands at another door. */
+export function terminalLabel(plan: Plan, terminal: TerminalId, door: DoorId | null): string {
+  const device = plan.devices[deviceOf(terminal)];
+  if (!device) return terminal;
+  const name = device.door === door || device.door === null ? device.tag : `${device.door}/${device.tag}`;
+  return `${name}.${pinOf(terminal)}`;
+}
+
+/** The next free tag with this prefix at a door: L1, L2... */
+export function nextTag(plan: Plan, door: DoorId | null, prefix: string): string {
+  const taken = new Set(devicesOf(plan, door).map((device) => device.tag));
+  let n = 1;
+  while (taken.has(`${prefix}${n}`)) n += 1;
+  return `${prefix}${n}`;
+}
+
+/** The next free wire number at a door: W01, W02... */
+export function nextWireNumber(plan: Plan, door: DoorId, taken: ReadonlySet<string> = new Set()): string {
+  const used = new Set([...conductorsOf(plan, door).map((conductor) => conductor.number), ...taken]);
+  let n = 1;
+  const text = () => `W${String(n).padStart(2, '0')}`;
+  while (used.has(text())) n += 1;
+  return text();
+}
+
+/** The next free door id: D01, D02... */
+export function nextDoorId(plan: Plan): DoorId {
+  let n = Object.keys(plan.doors).length + 1;
+  const text = () => `D${String(n).padStart(2, '0')}`;
+  while (plan.doors[text()]) n += 1;
+  return text();
+}

@@ -1,0 +1,138 @@
+import { COLOUR_CODES, isColourCode, mm2, metres, parseGauge, parseLength } from '../units/index';
+import type { ColourCode, Gauge, Metres } from '../units/index';
+import { findType } from '../devices/index';
+import type { Device, DoorId, Plan, TerminalId } from './plan';
+import { terminalId } from './plan';
+import { devicesOf } from './scope';
+
+/** What a typed line such as `PS1.+V K1.COM RD 1.0 14m` says. */
+export interface WireLine {
+  readonly from: TerminalId;
+  readonly to: TerminalId;
+  readonly colour: ColourCode;
+  readonly gauge: Gauge;
+  readonly length: Metres;
+}
+
+/** What could not be read, where: `start` and `end` are offsets into the line. */
+export interface LineFault {
+  readonly code:
+    | 'empty'
+    | 'no-second'
+    | 'unknown-device'
+    | 'unknown-terminal'
+    | 'no-terminal'
+    | 'same-terminal'
+    | 'unknown-word'
+    | 'twice';
+  readonly word: string;
+  readonly start: number;
+  readonly end: number;
+  readonly choices: readonly string[];
+}
+
+export type WireLineResult =
+  { readonly ok: true; readonly line: WireLine } | { readonly ok: false; readonly fault: LineFault };
+
+export const WIRE_DEFAULTS = { colour: 'RD' as ColourCode, gauge: mm2(0.75), length: metres(2) };
+
+interface Word {
+  readonly text: string;
+  readonly start: number;
+  readonly end: number;
+}
+
+const wordsOf = (line: string): Word[] =>
+  [...line.matchAll(/\S+/g)].map((m) => ({ text: m[0], start: m.index, end: m.index + m[0].length }));
+
+/** Devices a line at this door may name: the door's own by tag, the site's by tag, others as `D02/PS1`. */
+function nameable(plan: Plan, door: DoorId): Map<string, Device> {
+  const names = new Map<string, Device>();
+  for (const device of Object.values(plan.devices)) {
+    if (device.door !== null && device.door !== door)
+      names.set(`${device.door}/${device.tag}`.toUpperCase(), device);
+  }
+  for (const device of [...devicesOf(plan, null), ...devicesOf(plan, door)])
+    names.set(device.tag.toUpperCase(), device);
+  return names;
+}
+
+const fault = (code: LineFault['code'], word: Word, choices: readonly string[] = []): WireLineResult => ({
+  ok: false,
+  fault: { code, word: word.text, start: word.start, end: word.end, choices },
+});
+
+/** Reads one typed wire. Colour, size and length may come in any order after the two terminals. */
+export function parseWireLine(plan: Plan, door: DoorId, text: string): WireLineResult {
+  const words = wordsOf(text);
+  const names = nameable(plan, door);
+  const ends: TerminalId[] = [];
+  const end = { text: '', start: text.length, end: text.length };
+  if (words.length === 0) return fault('empty', end);
+  for (const word of words.slice(0, 2)) {
+    const dot = word.text.lastIndexOf('.');
+    const device = names.get((dot < 0 ? word.text : word.text.slice(0, dot)).toUpperCase());
+    if (!device) return fault('unknown-device', word, [...names.keys()]);
+    const terminals = findType(device.type)?.terminals.map((t) => t.id) ?? [];
+    if (dot < 0) return fault('no-terminal', word, terminals);
+    const pin = word.text.slice(dot + 1).toUpperCase();
+    const terminal = terminals.find((id) => id.toUpperCase() === pin);
+    if (terminal === undefined) return fault('unknown-terminal', word, terminals);
+    ends.push(terminalId(device.id, terminal));
+  }
+  const [from, to] = ends;
+  if (from === undefined || to === undefined) return fault('no-second', end);
+  if (from === to) return fault('same-terminal', words[1] ?? end);
+
+  let colour: ColourCode | undefined;
+  let gauge: Gauge | undefined;
+  let length: Metres | undefined;
+  for (const word of words.slice(2)) {
+    const code = word.text.toUpperCase();
+    const size = /^\d+(\.\d+)?$|mm|awg|^#/i.test(word.text) ? parseGauge(word.text) : null;
+    const reach = /(m|ft|')$/i.test(word.text) && !/mm$/i.test(word.text) ? parseLength(word.text) : null;
+    if (isColourCode(code)) {
+      if (colour) return fault('twice', word);
+      colour = code;
+    } else if (reach !== null) {
+      if (length !== undefined) return fault('twice', word);
+      length = reach;
+    } else if (size) {
+      if (gauge) return fault('twice', word);
+      gauge = size;
+    } else return fault('unknown-word', word, COLOUR_CODES);
+  }
+  return { ok: true, line: { from, to, ...WIRE_DEFAULTS, ...clean({ colour, gauge, length }) } };
+}
+
+const clean = <T extends object>(value: T): { [K in keyof T]?: NonNullable<T[K]> } =>
+  Object.fromEntries(Object.entries(value).filter(([, v]) => v !== undefined)) as {
+    [K in keyof T]?: NonNullable<T[K]>;
+  };
+
+/** Words that may stand at the caret, for completion: whole replacements of the word being typed. */
+export function completeWireLine(plan: Plan, door: DoorId, text: string, caret: number): string[] {
+  const head = text.slice(0, caret);
+  const index = wordsOf(head).length - (/\S$/.test(head) ? 1 : 0);
+  const typed = (/\S*$/.exec(head)?.[0] ?? '').toUpperCase();
+  const begins = (choice: string) => choice.toUpperCase().startsWith(typed);
+  if (index >= 2) {
+    return [...COLOUR_CODES, '0.5', '0.75', '1.0', '1.5', '2.5', '18AWG', '5m', '10m', '20m'].filter(begins);
+  }
+  const names = nameable(plan, door);
+  const dot = typed.lastIndexOf('.');
+  if (dot < 0)
+    return [...names.values()]
+      .map((d) => nameIn(names, d))
+      .filter(begins)
+      .map((name) => `${name}.`);
+  const device = names.get(typed.slice(0, dot));
+  if (!device) return [];
+  const terminals = findType(device.type)?.terminals ?? [];
+  return terminals.map((t) => `${nameIn(names, device)}.${t.id}`).filter(begins);
+}
+
+function nameIn(names: ReadonlyMap<string, Device>, device: Device): string {
+  for (const [name, candidate] of names) if (candidate === device) return name;
+  return device.tag;
+}

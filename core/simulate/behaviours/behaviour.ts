@@ -1,0 +1,37 @@
+import type { InputReading } from '../../circuit/index';
+import type { Alarm, Memory } from '../simState';
+import type { Inhabitant } from '../world';
+
+/** What reaches a device. */
+export type Signal =
+  | { readonly kind: 'timer'; readonly name: string }
+  | {
+      readonly kind: 'input';
+      readonly input: string;
+      readonly reading: InputReading;
+      readonly before: InputReading;
+    }
+  | { readonly kind: 'power'; readonly on: boolean }
+  | { readonly kind: 'credential'; readonly channel: number; readonly valid: boolean }
+  | { readonly kind: 'press' }
+  | { readonly kind: 'break' }
+  | { readonly kind: 'reset' }
+  | { readonly kind: 'fire' }
+  | { readonly kind: 'fireGone' }
+  | { readonly kind: 'fireReset' };
+
+/** What a device does about it. Nothing is executed here: the step does that. */
+export interface Reaction {
+  /** Own states to set, by their short name. */
+  readonly set?: Readonly<Record<string, boolean>>;
+  readonly timers?: readonly { readonly name: string; readonly after: number }[];
+  readonly cancel?: readonly string[];
+  readonly memory?: Memory;
+  readonly alarms?: Readonly<Partial<Record<Alarm, boolean>>>;
+  readonly answer?: 'accepted' | 'refused';
+}
+
+/** How one kind of device answers: pure, from what it remembers and what reaches it. */
+export type React = (self: Inhabitant, memory: Memory, signal: Signal) => Reaction;
+
+export const NOTHING: Reaction = {};

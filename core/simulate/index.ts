@@ -1,0 +1,7 @@
+export { buildWorld, settingMs, type Inhabitant, type World } from './world';
+export type { Alarm, CardOutcome, Effect, SimState, Stimulus, Timer } from './simState';
+export { advance, atRest, stimulate, type Step } from './step';
+export { doorHold, leverOpens, lockStatuses, type LockStatus } from './lockStatus';
+export { conditionsOf } from './settleState';
+export { batteryFeed, batteryVolts } from './battery';
+export { readCard, type CardRead } from './cardRead';

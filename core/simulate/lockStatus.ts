@@ -1,0 +1,67 @@
+import { ON, voltsAcross, type OperatingPoint } from '../circuit/index';
+import { resolveParam, settingValue } from '../devices/index';
+import type { Inhabitant, World } from './world';
+
+/**
+ * What a lock does at an operating point. `weak` is a magnet that neither holds its class nor lets go: never
+ * counted as shut, never counted as free.
+ */
+export interface LockStatus {
+  readonly device: string;
+  readonly tag: string;
+  readonly kind: 'magnet' | 'strike';
+  readonly hold: 'held' | 'free' | 'weak';
+  /** Volts across it; null where its terminals float. */
+  readonly volts: number | null;
+  readonly amps: number;
+  /** Holding force of a magnet, newtons. */
+  readonly newtons: number | null;
+  /** Volts it needs to hold (magnet) or to move (strike). */
+  readonly needsVolts: number;
+  readonly branch: number;
+}
+
+/** State of every lock at the door. */
+export const lockStatuses = (world: World, point: OperatingPoint): LockStatus[] =>
+  world.locks.flatMap((lock) => lockStatus(world, point, lock) ?? []);
+
+function lockStatus(world: World, point: OperatingPoint, lock: Inhabitant): LockStatus | null {
+  const { device, type } = lock;
+  const spec = type.lock;
+  if (!spec) return null;
+  const part = spec.kind === 'magnet' ? spec.part : spec.coil;
+  const branch = world.netlist.branchOf.get(`${device.id}:${part}`);
+  if (branch === undefined) return null;
+  const volts = voltsAcross(world.netlist, point, branch);
+  const amps = Math.abs(point.amps[branch] ?? 0);
+  const base = { device: device.id, tag: device.tag, volts, amps, branch };
+  if (spec.kind === 'magnet') {
+    const rated = resolveParam(spec.ratedVolts, type, device.settings);
+    // Force grows with the square of the current, hence of the voltage, up to its rating (saturation).
+    const share = Math.min(1, Math.abs(volts ?? 0) / rated);
+    const newtons = spec.forceNewtons * share * share;
+    const hold = share >= spec.holdShare ? 'held' : newtons <= spec.freeNewtons ? 'free' : 'weak';
+    return { ...base, kind: 'magnet', hold, newtons, needsVolts: rated * spec.holdShare };
+  }
+  const coil = world.netlist.branches[branch];
+  const pulled = point.on[branch] === ON;
+  const failSafe = settingValue(type, device.settings, spec.modeSetting) === 'fail-safe';
+  return {
+    ...base,
+    kind: 'strike',
+    hold: pulled === failSafe ? 'held' : 'free',
+    newtons: null,
+    needsVolts: coil?.kind === 'coil' ? coil.pullInVolts : 0,
+  };
+}
+
+/** The door as a whole: shut while any lock holds, free when none does, unsure when one is weak. */
+export function doorHold(statuses: readonly LockStatus[]): 'held' | 'free' | 'weak' | 'no-lock' {
+  if (statuses.length === 0) return 'no-lock';
+  if (statuses.some((status) => status.hold === 'held')) return 'held';
+  return statuses.some((status) => status.hold === 'weak') ? 'weak' : 'free';
+}
+
+/** True where a lever lets people out whatever the electricity does: it retracts a latch, not a magnet. */
+export const leverOpens = (world: World): boolean =>
+  world.door.brief.mechanicalEgress === true && world.locks.every(({ type }) => type.lock?.kind === 'strike');

@@ -1,0 +1,74 @@
+import type { Feed, InputReading, OperatingPoint } from '../circuit/index';
+
+/** Everything that changes while a door is simulated. Immutable: a situation forks from rest for free. */
+export interface SimState {
+  /** Milliseconds since the simulation began. */
+  readonly now: number;
+  readonly sequence: number;
+  readonly states: ReadonlySet<string>;
+  readonly feeds: ReadonlyMap<string, Feed>;
+  /** Charge left in each battery, ampere-hours, by source branch id. */
+  readonly charge: ReadonlyMap<string, number>;
+  readonly cut: ReadonlySet<string>;
+  readonly failed: ReadonlySet<string>;
+  /** Devices whose program has stopped; their relays stay as they are. */
+  readonly hung: ReadonlySet<string>;
+  readonly doorOpen: boolean;
+  /** What behaviours remember, by device id. */
+  readonly memory: Readonly<Record<string, Memory>>;
+  readonly queue: readonly Timer[];
+  readonly readings: ReadonlyMap<string, InputReading>;
+  readonly boards: ReadonlyMap<string, boolean>;
+  readonly alarms: ReadonlySet<Alarm>;
+  readonly point: OperatingPoint;
+  /** Behaviours kept changing each other without end. */
+  readonly unstable: boolean;
+}
+
+export type Memory = Readonly<Record<string, number | boolean | string>>;
+
+export type Alarm = 'forced' | 'held-open';
+
+/** Due in order of time, then of sequence: no tie is left to chance. */
+export interface Timer {
+  readonly at: number;
+  readonly sequence: number;
+  readonly device: string;
+  readonly name: string;
+}
+
+/** What people and the world do to a door. */
+export type Stimulus =
+  | { readonly kind: 'credential'; readonly valid: boolean; readonly device?: string }
+  | { readonly kind: 'press'; readonly device: string }
+  | { readonly kind: 'openDoor'; readonly from: 'inside' | 'outside' | 'force' }
+  | { readonly kind: 'closeDoor' }
+  | { readonly kind: 'breakGlass'; readonly device: string }
+  | { readonly kind: 'resetGlass'; readonly device: string }
+  | { readonly kind: 'fire' }
+  /** The panel is reset, or its cable burns through: the alarm no longer reaches the relay. */
+  | { readonly kind: 'fireGone' }
+  /** Somebody resets latched fire relays with a key. */
+  | { readonly kind: 'fireReset' }
+  | { readonly kind: 'mains'; readonly on: boolean }
+  | { readonly kind: 'batteryAt'; readonly share: number }
+  | { readonly kind: 'dead'; readonly on: boolean }
+  | { readonly kind: 'cut'; readonly conductor: string }
+  | { readonly kind: 'mend'; readonly conductor: string }
+  | { readonly kind: 'hang'; readonly device: string }
+  | { readonly kind: 'fail'; readonly device: string };
+
+/** What a step tells whoever watches. */
+export type Effect = { readonly at: number } & (
+  | { readonly kind: 'relay'; readonly state: string; readonly on: boolean }
+  | { readonly kind: 'door'; readonly open: boolean }
+  | { readonly kind: 'door-refused' }
+  | { readonly kind: 'alarm'; readonly alarm: Alarm; readonly on: boolean }
+  | { readonly kind: 'card-read'; readonly device: string; readonly outcome: CardOutcome }
+  | { readonly kind: 'accepted'; readonly device: string }
+  | { readonly kind: 'refused'; readonly device: string }
+  | { readonly kind: 'no-answer'; readonly device: string }
+);
+
+/** What became of a card's bits on their way to the controller. */
+export type CardOutcome = 'read' | 'reader-dead' | 'nothing-arrives' | 'one-line-missing' | 'lines-swapped';

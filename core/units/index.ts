@@ -1,0 +1,4 @@
+export * from './quantities';
+export * from './gauge';
+export * from './colours';
+export * from './format';

@@ -1,0 +1,8 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  test: {
+    include: ['{core,cli,src,demo}/**/*.test.{ts,tsx}'],
+    testTimeout: 20_000,
+  },
+});
