@@ -30,7 +30,7 @@ export const supplies: readonly DeviceType[] = [
         battery: {
           ampHours: { setting: 'battery', values: { '7': 7, '12': 12, '17': 17 } },
           fullVolts: 12.8,
-          cutOffVolts: 10.5,
+          cutOffVolts: 10.8,
           ohms: 0.08,
         },
       },

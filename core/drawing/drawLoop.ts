@@ -1,0 +1,308 @@
+import { typeOf } from '../devices/index';
+import { pinOf, type Plan } from '../plan/index';
+import { COLOURS, formatLength, type LengthUnit } from '../units/index';
+import type { Leg, LegStep, Loop, RoundLoop, BundleLoop } from '../loops/index';
+import { mergeColumns, planLeg, type LegPlan } from './legPlan';
+import type { Drawing, Live, Shape } from './shapes';
+
+/** Measures of a loop drawing, in units that the screen shows as pixels. */
+const SOURCE = 108;
+const LOAD = 112;
+const THROUGH = 88;
+const MIN_GAP = 66;
+const UPPER = 56;
+const ABOVE = 50;
+const BELOW = 28;
+const EDGE = 6;
+
+export interface DrawOptions {
+  /** Width to fill; the drawing grows wider where its devices need it. */
+  readonly width: number;
+  readonly unit?: LengthUnit;
+  readonly live?: Live;
+}
+
+/** Draws one loop: source at the left, load at the right, supply leg above, return leg below. */
+export function drawLoop(plan: Plan, loop: Loop, options: DrawOptions): Drawing {
+  return loop.shape === 'round' ? drawRound(plan, loop, options) : drawBundle(plan, loop, options);
+}
+
+function drawRound(plan: Plan, loop: RoundLoop, options: DrawOptions): Drawing {
+  const upper = planLeg(loop.supply, loop.source.top);
+  const lower = planLeg(leftToRight(loop.back), loop.source.bottom);
+  const columns = mergeColumns(upper.passes, lower.passes);
+  const boxes = SOURCE + LOAD + columns.length * THROUGH + 2 * EDGE;
+  const gap = Math.max(MIN_GAP, (options.width - boxes) / (columns.length + 1));
+  const columnX = columns.map((_, index) => EDGE + SOURCE + gap + index * (THROUGH + gap));
+  const loadX = EDGE + SOURCE + gap + columns.length * (THROUGH + gap);
+  const lowerY = UPPER + (loop.kind === 'lock-power' ? 112 : 84);
+  const height = lowerY + BELOW + EDGE;
+  const shapes: Shape[] = [];
+  const legs: [LegPlan, number, 'upper' | 'lower'][] = [
+    [upper, UPPER, 'upper'],
+    [lower, lowerY, 'lower'],
+  ];
+  for (const [leg, y, side] of legs) {
+    const xs = leg.passes.map(
+      (_, index) => columnX[columns.findIndex((column) => column[side] === index)] ?? 0,
+    );
+    shapes.push(...joinsOf(plan, leg, xs, loadX, y, options));
+  }
+  columns.forEach((column, index) => {
+    const x = columnX[index] ?? 0;
+    const top = column.upper === null ? lowerY - ABOVE : UPPER - ABOVE;
+    const bottom = column.lower === null ? UPPER + BELOW : lowerY + BELOW;
+    const pass = upper.passes[column.upper ?? -1] ?? lower.passes[column.lower ?? -1];
+    if (!pass) return;
+    shapes.push(...boxOf(plan, pass.device, 'through', x, top, THROUGH, bottom - top));
+    if (column.upper !== null && column.lower !== null) {
+      shapes.push({ kind: 'gang', x: x + THROUGH / 2, y1: UPPER + 10, y2: lowerY - 14 });
+    }
+    for (const [leg, y, at] of [
+      [upper, UPPER, column.upper],
+      [lower, lowerY, column.lower],
+    ] as const) {
+      const one = at === null ? undefined : leg.passes[at];
+      if (one) shapes.push(...passOf(one.step, one.terminal, x, y, options.live));
+    }
+  });
+  shapes.push(...sourceOf(plan, loop, lowerY, height, options.live));
+  shapes.push(...loadOf(plan, loop, loadX, lowerY, height, options.live));
+  return { width: loadX + LOAD + EDGE, height, shapes };
+}
+
+/** The return leg is traced from the load; drawn, it starts at the source like the supply leg. */
+function leftToRight(leg: Leg): Leg {
+  const turn = (steps: readonly LegStep[]): LegStep[] =>
+    [...steps].reverse().map((step) => ({ ...step, from: step.to, to: step.from }));
+  return leg.complete
+    ? { complete: true, steps: turn(leg.steps) }
+    : { complete: false, near: turn(leg.near), far: turn(leg.far) };
+}
+
+function joinsOf(
+  plan: Plan,
+  leg: LegPlan,
+  xs: number[],
+  loadX: number,
+  y: number,
+  options: DrawOptions,
+): Shape[] {
+  return leg.joins.flatMap((join, index): Shape[] => {
+    const x1 = index === 0 ? EDGE + SOURCE : (xs[index - 1] ?? 0) + THROUGH;
+    const x2 = index < xs.length ? (xs[index] ?? 0) : loadX;
+    if (join.kind === 'wire') return wireOf(plan, join.conductor, x1, x2, y, options);
+    if (join.kind === 'gap') return [{ kind: 'gap', x1, x2, y, after: join.after }];
+    return [
+      {
+        kind: 'lead',
+        points: [
+          [x1, y],
+          [x2, y],
+        ],
+      },
+    ];
+  });
+}
+
+function wireOf(
+  plan: Plan,
+  id: string,
+  x1: number,
+  x2: number,
+  y: number,
+  { live, unit }: DrawOptions,
+): Shape[] {
+  const wire = plan.conductors[id];
+  if (!wire) return [];
+  const label = wire.length >= 1 ? `${wire.number} ${formatLength(wire.length, unit)}` : wire.number;
+  return [
+    {
+      kind: 'wire',
+      conductor: id,
+      x1,
+      y1: y,
+      x2,
+      y2: y,
+      hex: COLOURS[wire.colour].hex,
+      amps: Math.abs(live?.ampsOf(id) ?? 0),
+      cut: live?.isCut(id) ?? false,
+    },
+    { kind: 'text', style: 'wire', x: (x1 + x2) / 2, y: y - 10, anchor: 'middle', text: label, of: id },
+  ];
+}
+
+function boxOf(
+  plan: Plan,
+  id: string,
+  role: Extract<Shape, { kind: 'box' }>['role'],
+  x: number,
+  y: number,
+  width: number,
+  height: number,
+): Shape[] {
+  const device = plan.devices[id];
+  const name = device ? typeOf(device.type).short : '';
+  return [
+    { kind: 'box', device: id, role, x, y, width, height },
+    { kind: 'text', style: 'tag', x: x + 9, y: y + 17, anchor: 'start', text: device?.tag ?? id, of: id },
+    { kind: 'text', style: 'name', x: x + 9, y: y + 31, anchor: 'start', text: name, of: id },
+  ];
+}
+
+/** Inside a through box: the contact in its present position, or just the terminal two wires share. */
+function passOf(
+  step: Extract<LegStep, { kind: 'through' }> | null,
+  terminal: string,
+  x: number,
+  y: number,
+  live?: Live,
+): Shape[] {
+  if (!step) {
+    return [
+      {
+        kind: 'lead',
+        points: [
+          [x, y],
+          [x + THROUGH, y],
+        ],
+      },
+      { kind: 'terminal', terminal, x, y },
+      { kind: 'terminal', terminal, x: x + THROUGH, y },
+      pin(terminal, x + THROUGH / 2, y + 19, 'middle'),
+    ];
+  }
+  const key = `${step.device}:${step.part}`;
+  return [
+    {
+      kind: 'contact',
+      part: key,
+      x1: x,
+      y1: y,
+      x2: x + THROUGH,
+      y2: y,
+      closed: live?.isClosed(key) ?? step.part.endsWith('.nc'),
+      live: Math.abs(live?.ampsThrough(key) ?? 0) > 1e-4,
+    },
+    { kind: 'terminal', terminal: step.from, x, y },
+    { kind: 'terminal', terminal: step.to, x: x + THROUGH, y },
+    pin(step.from, x + 9, y + 19, 'start'),
+    pin(step.to, x + THROUGH - 9, y + 19, 'end'),
+  ];
+}
+
+const pin = (terminal: string, x: number, y: number, anchor: 'start' | 'middle' | 'end'): Shape => ({
+  kind: 'text',
+  style: 'pin',
+  x,
+  y,
+  anchor,
+  text: pinOf(terminal).replace('-', '−'),
+  of: terminal,
+});
+
+function figures(lines: readonly string[], of: string, x: number, middle: number): Shape[] {
+  const top = middle - (lines.length - 1) * 8 + 5;
+  return lines.map((text, index) => ({
+    kind: 'text',
+    style: index === 0 ? 'reading' : 'figure',
+    x,
+    y: top + index * 17,
+    anchor: 'start',
+    text,
+    of,
+  }));
+}
+
+function sourceOf(plan: Plan, loop: RoundLoop, lowerY: number, height: number, live?: Live): Shape[] {
+  const { device, part, top, bottom } = loop.source;
+  const x = EDGE + SOURCE;
+  if (part === '') return [];
+  return [
+    ...boxOf(plan, device, 'source', EDGE, EDGE, SOURCE, height - 2 * EDGE),
+    ...figures(live?.figures(device, part) ?? [], device, EDGE + 9, (UPPER + lowerY) / 2 + 4),
+    { kind: 'terminal', terminal: top, x, y: UPPER },
+    { kind: 'terminal', terminal: bottom, x, y: lowerY },
+    pin(top, x - 10, UPPER + 4, 'end'),
+    pin(bottom, x - 10, lowerY + 4, 'end'),
+  ];
+}
+
+function loadOf(
+  plan: Plan,
+  loop: RoundLoop,
+  x: number,
+  lowerY: number,
+  height: number,
+  live?: Live,
+): Shape[] {
+  const { device, part, top, bottom } = loop.load;
+  const role = loop.kind === 'lock-power' ? 'lock' : 'load';
+  const spec = typeOf(plan.devices[device]?.type ?? 'joint').parts.find((one) => one.id === part);
+  const key = `${device}:${part}`;
+  const arm = x + LOAD - 26;
+  const inside: Shape[] =
+    spec?.kind === 'contact'
+      ? [
+          {
+            kind: 'lead',
+            points: [
+              [x, UPPER],
+              [arm, UPPER],
+              [arm, UPPER + 20],
+            ],
+          },
+          {
+            kind: 'lead',
+            points: [
+              [x, lowerY],
+              [arm, lowerY],
+              [arm, lowerY - 20],
+            ],
+          },
+          {
+            kind: 'contact',
+            part: key,
+            x1: arm,
+            y1: lowerY - 20,
+            x2: arm,
+            y2: UPPER + 20,
+            closed: live?.isClosed(key) ?? spec.form === 'NC',
+            live: Math.abs(live?.ampsThrough(key) ?? 0) > 1e-4,
+          },
+        ]
+      : figures(live?.figures(device, part) ?? [], device, x + 22, (UPPER + lowerY) / 2 + 2);
+  const shift = spec?.kind === 'contact' ? 17 : 4;
+  return [
+    ...boxOf(plan, device, role, x, EDGE, LOAD, height - 2 * EDGE),
+    ...inside,
+    { kind: 'terminal', terminal: top, x, y: UPPER },
+    { kind: 'terminal', terminal: bottom, x, y: lowerY },
+    pin(top, x + 10, UPPER + shift, 'start'),
+    pin(bottom, x + 10, lowerY + (spec?.kind === 'contact' ? -9 : 4), 'start'),
+  ];
+}
+
+function drawBundle(plan: Plan, loop: BundleLoop, options: DrawOptions): Drawing {
+  const width = Math.max(options.width, SOURCE + LOAD + MIN_GAP + 2 * EDGE);
+  const rightX = width - EDGE - LOAD;
+  const step = 34;
+  const height = UPPER + (loop.lines.length - 1) * step + BELOW + EDGE;
+  const source = options.live?.figures(loop.left, '') ?? [];
+  const shapes: Shape[] = [
+    ...boxOf(plan, loop.left, 'source', EDGE, EDGE, SOURCE, height - 2 * EDGE),
+    ...boxOf(plan, loop.right, 'load', rightX, EDGE, LOAD, height - 2 * EDGE),
+    ...figures(source, loop.left, EDGE + 9, height / 2),
+  ];
+  loop.lines.forEach(({ conductor, left, right }, index) => {
+    const y = UPPER + index * step;
+    shapes.push(
+      ...wireOf(plan, conductor, EDGE + SOURCE, rightX, y, options),
+      { kind: 'terminal', terminal: left, x: EDGE + SOURCE, y },
+      { kind: 'terminal', terminal: right, x: rightX, y },
+      pin(left, EDGE + SOURCE - 10, y + 4, 'end'),
+      pin(right, rightX + 10, y + 4, 'start'),
+    );
+  });
+  return { width, height, shapes };
+}

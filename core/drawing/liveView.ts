@@ -1,0 +1,47 @@
+import { ON, voltsAcross, type Netlist, type OperatingPoint } from '../circuit/index';
+import { formatAmps, formatOhms, formatVolts } from '../units/index';
+import type { LockStatus } from '../simulate/index';
+import type { Live } from './shapes';
+
+/** What a drawing says of a lock, by its state; passed in because wording belongs to the interface. */
+export type HoldWords = Readonly<Record<LockStatus['hold'], string>>;
+
+/** Readings of an operating point as a drawing wants them. */
+export function liveView(
+  netlist: Netlist,
+  point: OperatingPoint,
+  cut: ReadonlySet<string>,
+  locks: readonly LockStatus[],
+  words: HoldWords,
+): Live {
+  const amps = (id: string) => point.amps[netlist.branchOf.get(id) ?? -1] ?? 0;
+  return {
+    ampsOf: amps,
+    isCut: (id) => cut.has(id),
+    isClosed: (part) => point.on[netlist.branchOf.get(part) ?? -1] === ON,
+    ampsThrough: amps,
+    figures: (device, part) => {
+      const index = netlist.branchOf.get(`${device}:${part}`);
+      const branch = index === undefined ? undefined : netlist.branches[index];
+      if (index === undefined || !branch) return [];
+      const volts = voltsAcross(netlist, point, index);
+      const current = Math.abs(point.amps[index] ?? 0);
+      const lock = locks.find((one) => one.branch === index);
+      if (lock) return [formatVolts(volts), `${formatAmps(current)} ${words[lock.hold]}`];
+      switch (branch.kind) {
+        case 'source':
+          return [formatVolts(volts), `${formatAmps(current)} of ${branch.maxAmps} A`];
+        case 'input':
+          return [inputReads(volts, current), formatVolts(volts)];
+        default:
+          return [formatVolts(volts), formatAmps(current)];
+      }
+    },
+  };
+}
+
+/** What an ohmmeter in place of the input would read, from its own voltage and current. */
+function inputReads(volts: number | null, amps: number): string {
+  if (volts === null || amps < 2e-5) return 'open';
+  return formatOhms(Math.abs(volts) / amps);
+}

@@ -1,0 +1,4 @@
+export * from './loop';
+export { traceLoops } from './traceLoops';
+export { findWay, wireGraph } from './wireGraph';
+export { loopWords, type LoopWord } from './loopWords';

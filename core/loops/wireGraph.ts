@@ -1,0 +1,142 @@
+import { typeOf } from '../devices/index';
+import { terminalId, type Scope, type TerminalId } from '../plan/index';
+import type { LegStep } from './loop';
+
+/** Which way one may walk from a terminal, and what it costs. */
+export interface GraphEdge {
+  readonly to: TerminalId;
+  readonly step: LegStep;
+  readonly cost: number;
+}
+
+export type WireGraph = ReadonlyMap<TerminalId, readonly GraphEdge[]>;
+
+/** Contacts that are closed at rest are the way a loop is meant to go; open ones cost more, and win nothing. */
+const COST = { wire: 1, link: 0.2, closed: 1, open: 4 } as const;
+
+/** Terminals joined by conductors, contacts in either position, and joints inside devices. */
+export function wireGraph(scope: Scope): WireGraph {
+  const graph = new Map<TerminalId, GraphEdge[]>();
+  const join = (
+    a: TerminalId,
+    b: TerminalId,
+    cost: number,
+    step: (from: TerminalId, to: TerminalId) => LegStep,
+  ) => {
+    for (const [from, to] of [
+      [a, b],
+      [b, a],
+    ] as const) {
+      const list = graph.get(from) ?? [];
+      list.push({ to, cost, step: step(from, to) });
+      graph.set(from, list);
+    }
+  };
+  for (const device of scope.devices) {
+    const type = typeOf(device.type);
+    // A reader's data outputs are electronic: they carry bits, no loop leads through them.
+    if (type.family === 'reader') continue;
+    for (const part of type.parts) {
+      if (part.kind !== 'contact' && part.kind !== 'link') continue;
+      const cost = part.kind === 'link' ? COST.link : part.form === 'NC' ? COST.closed : COST.open;
+      join(terminalId(device.id, part.a), terminalId(device.id, part.b), cost, (from, to) => ({
+        kind: 'through',
+        device: device.id,
+        part: part.id,
+        from,
+        to,
+      }));
+    }
+  }
+  for (const { id, from: a, to: b } of scope.conductors) {
+    join(a, b, COST.wire, (from, to) => ({ kind: 'wire', conductor: id, from, to }));
+  }
+  return graph;
+}
+
+/** Where a walk may not go. */
+export interface Barred {
+  readonly terminals?: ReadonlySet<TerminalId>;
+  /** Parts as `device:part`. */
+  readonly parts?: ReadonlySet<string>;
+  readonly wires?: ReadonlySet<string>;
+}
+
+const allowed = (edge: GraphEdge, target: TerminalId | null, barred: Barred): boolean => {
+  if (edge.step.kind === 'wire') {
+    if (barred.wires?.has(edge.step.conductor)) return false;
+  } else if (barred.parts?.has(`${edge.step.device}:${edge.step.part}`)) return false;
+  return edge.to === target || !barred.terminals?.has(edge.to);
+};
+
+interface Reached {
+  readonly cost: number;
+  readonly via: LegStep | null;
+}
+
+/** Cheapest ways from a terminal to all it reaches (Dijkstra; the graphs are small enough for a plain scan). */
+function spread(
+  graph: WireGraph,
+  from: TerminalId,
+  target: TerminalId | null,
+  barred: Barred,
+): Map<TerminalId, Reached> {
+  const reached = new Map<TerminalId, Reached>([[from, { cost: 0, via: null }]]);
+  const open = new Set([from]);
+  while (open.size > 0) {
+    const at = [...open].reduce((a, b) => (reached.get(b)!.cost < reached.get(a)!.cost ? b : a));
+    open.delete(at);
+    if (at === target) break;
+    const here = reached.get(at)!;
+    for (const edge of graph.get(at) ?? []) {
+      if (!allowed(edge, target, barred) || bothThrows(here.via, edge.step)) continue;
+      const cost = here.cost + edge.cost;
+      const known = reached.get(edge.to);
+      if (known && known.cost <= cost) continue;
+      reached.set(edge.to, { cost, via: edge.step });
+      open.add(edge.to);
+    }
+  }
+  return reached;
+}
+
+/** A changeover is never closed both ways: no way leads in at NC and out at NO. */
+const bothThrows = (before: LegStep | null, next: LegStep): boolean =>
+  before?.kind === 'through' &&
+  next.kind === 'through' &&
+  before.device === next.device &&
+  before.part !== next.part;
+
+function unwind(reached: ReadonlyMap<TerminalId, Reached>, to: TerminalId): LegStep[] {
+  const steps: LegStep[] = [];
+  for (let step = reached.get(to)?.via; step; step = reached.get(step.from)?.via) steps.unshift(step);
+  return steps;
+}
+
+/** The cheapest way between two terminals, or null. */
+export function findWay(
+  graph: WireGraph,
+  from: TerminalId,
+  to: TerminalId,
+  barred: Barred = {},
+): LegStep[] | null {
+  if (from === to) return [];
+  const reached = spread(graph, from, to, barred);
+  return reached.has(to) ? unwind(reached, to) : null;
+}
+
+/** The longest of the ways that lead away from a terminal: what still hangs on it when its loop is broken. */
+export function longestWay(graph: WireGraph, from: TerminalId, barred: Barred): LegStep[] {
+  const reached = spread(graph, from, null, barred);
+  let best: LegStep[] = [];
+  for (const terminal of reached.keys()) {
+    const way = unwind(reached, terminal);
+    const wires = (steps: LegStep[]) => steps.filter((step) => step.kind === 'wire').length;
+    if (wires(way) > wires(best) || (wires(way) === wires(best) && way.length > best.length)) best = way;
+  }
+  return best;
+}
+
+/** A way walked the other way round. */
+export const reverseWay = (steps: readonly LegStep[]): LegStep[] =>
+  [...steps].reverse().map((step) => ({ ...step, from: step.to, to: step.from }));

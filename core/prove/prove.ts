@@ -1,0 +1,177 @@
+import { currentPath, OFF, type Netlist } from '../circuit/index';
+import { deviceOf, pinOf, type DeadState, type Plan } from '../plan/index';
+import {
+  doorHold,
+  leverOpens,
+  lockStatuses,
+  stimulate,
+  type LockStatus,
+  type SimState,
+  type World,
+} from '../simulate/index';
+import { settingValue } from '../devices/index';
+import type { Cell, Expectation, Means, Missing, PathLabel, Proof, ProofRow, Side } from './proof';
+import { doorDevices, SITUATIONS, type Situation } from './situations';
+
+/**
+ * Proves a door: every situation against what must be possible from outside and inside. A cell passes only
+ * on what the circuit does; where the plan does not say enough it is not proven, and says what is missing.
+ */
+export function prove(plan: Plan, world: World, rest: SimState): Proof {
+  const deadState = world.door.deadState?.state ?? deadStateOf(world);
+  const atRest = lockStatuses(world, rest.point)[0];
+  const restPath = atRest
+    ? currentPath(world.netlist, rest.point, atRest.branch).map((step) => step.branch)
+    : [];
+  const rows = SITUATIONS.flatMap((situation): ProofRow[] => {
+    const state = situation.prepare(world, rest);
+    return state ? [row(plan, world, situation, state, deadState, restPath)] : [];
+  });
+  return { rows };
+}
+
+function row(
+  plan: Plan,
+  world: World,
+  situation: Situation,
+  state: SimState,
+  deadState: DeadState | null,
+  restPath: readonly number[],
+): ProofRow {
+  const locks = lockStatuses(world, state.point);
+  const general = missingFor(world, state, locks, situation, deadState);
+  const assumed = deadState ?? 'fail-safe';
+  const path = locks[0] ? currentPath(world.netlist, state.point, locks[0].branch) : [];
+  return {
+    situation: situation.id,
+    cells: {
+      outside: outsideCell(world, situation.outside(world.door.brief, assumed), state, locks, general),
+      inside: insideCell(world, situation.inside(world.door.brief, assumed), state, locks, general),
+    },
+    locks,
+    path: path.map((step) => label(plan, world.netlist, step.branch, step.from, step.to)),
+    opened: restPath
+      .filter(
+        (branch) => world.netlist.branches[branch]?.kind === 'contact' && state.point.on[branch] === OFF,
+      )
+      .map((branch) => {
+        const { a, b } = world.netlist.branches[branch] ?? { a: 0, b: 0 };
+        return label(plan, world.netlist, branch, a, b);
+      }),
+    alarms: [...state.alarms].sort(),
+  };
+}
+
+/** A step of a path in the words of the plan. */
+export function label(plan: Plan, netlist: Netlist, branch: number, from: number, to: number): PathLabel {
+  const part = netlist.branches[branch];
+  if (part?.kind === 'conductor')
+    return { kind: 'wire', number: plan.conductors[part.id]?.number ?? part.id };
+  const device = deviceOf(netlist.nodes[from] ?? '');
+  return {
+    kind: 'part',
+    tag: plan.devices[device]?.tag ?? device,
+    from: pinOf(netlist.nodes[from] ?? ''),
+    to: pinOf(netlist.nodes[to] ?? ''),
+  };
+}
+
+/** What keeps every cell of this situation from being proven. */
+function missingFor(
+  world: World,
+  state: SimState,
+  locks: readonly LockStatus[],
+  situation: Situation,
+  deadState: DeadState | null,
+): Missing[] {
+  const missing: Missing[] = [];
+  if (locks.length === 0) missing.push({ kind: 'no-lock' });
+  if (deadState === null) missing.push({ kind: 'no-dead-state' });
+  if (state.unstable || state.point.restless.length > 0) missing.push({ kind: 'restless' });
+  for (const lock of locks) {
+    if (lock.hold === 'weak') missing.push({ kind: 'weak-lock', tag: lock.tag, volts: lock.volts ?? 0 });
+  }
+  const inFire = situation.id === 'fire' && deadState === 'fail-safe';
+  if (inFire && doorDevices(world, 'fireRelay').length === 0) missing.push({ kind: 'no-fire-release' });
+  return missing;
+}
+
+function outsideCell(
+  world: World,
+  expectation: Expectation,
+  state: SimState,
+  locks: readonly LockStatus[],
+  general: readonly Missing[],
+): Cell {
+  const missing = [...general];
+  if (world.door.brief.rescuers === null && expectation === 'may')
+    missing.push({ kind: 'brief', question: 'rescuers' });
+  const free = state.doorOpen || doorHold(locks) === 'free';
+  return cell(expectation, free ? [{ kind: 'unlocked' }] : [], [{ kind: 'unlocked' }], free, missing);
+}
+
+/** Tries every way out that the door has, each from this very state. */
+function insideCell(
+  world: World,
+  expectation: Expectation,
+  state: SimState,
+  locks: readonly LockStatus[],
+  general: readonly Missing[],
+): Cell {
+  const tried: Means[] = [];
+  const works: Means[] = [];
+  const attempt = (means: Means, success: boolean) => {
+    tried.push(means);
+    if (success) works.push(means);
+  };
+  const freeAfter = (next: SimState) => doorHold(lockStatuses(world, next.point)) === 'free';
+  if (world.door.brief.mechanicalEgress !== false) attempt({ kind: 'lever' }, leverOpens(world));
+  attempt({ kind: 'unlocked' }, state.doorOpen || doorHold(locks) === 'free');
+  const freely = works.length > 0;
+  for (const { device } of [...doorDevices(world, 'button'), ...doorDevices(world, 'sensor')]) {
+    const next = stimulate(world, state, { kind: 'press', device: device.id }).state;
+    attempt({ kind: 'exit', tag: device.tag }, freeAfter(next));
+  }
+  for (const { device } of doorDevices(world, 'breakGlass')) {
+    const next = stimulate(world, state, { kind: 'breakGlass', device: device.id }).state;
+    attempt({ kind: 'break-glass', tag: device.tag }, freeAfter(next));
+  }
+  const enough = expectation === 'must-freely' ? freely : works.length > 0;
+  const missing = general.filter((one) => one.kind !== 'weak-lock' || !enough);
+  if (!enough && world.door.brief.mechanicalEgress === null)
+    missing.push({ kind: 'brief', question: 'mechanicalEgress' });
+  return cell(expectation, works, tried, enough, missing);
+}
+
+function cell(
+  expectation: Expectation,
+  works: readonly Means[],
+  tried: readonly Means[],
+  possible: boolean,
+  missing: readonly Missing[],
+): Cell {
+  const wanted = expectation === 'may' || possible === (expectation !== 'must-not');
+  const verdict = missing.length > 0 ? 'not-proven' : wanted ? 'pass' : 'fail';
+  const got = missing.some((one) => one.kind !== 'brief') ? 'unsure' : possible ? 'possible' : 'impossible';
+  return { expectation, got, verdict, works, tried, missing };
+}
+
+/** The dead state the locks themselves have, where all agree. */
+function deadStateOf(world: World): DeadState | null {
+  const states = new Set(
+    world.locks.map(({ device, type }): DeadState => {
+      if (type.lock?.kind !== 'strike') return 'fail-safe';
+      return settingValue(type, device.settings, type.lock.modeSetting) === 'fail-safe'
+        ? 'fail-safe'
+        : 'fail-secure';
+    }),
+  );
+  const [only] = states;
+  return states.size === 1 && only ? only : null;
+}
+
+/** The worse of a row's two verdicts. */
+export function worstOf(row: ProofRow): Cell['verdict'] {
+  const verdicts = (['outside', 'inside'] satisfies Side[]).map((side) => row.cells[side].verdict);
+  return verdicts.includes('fail') ? 'fail' : verdicts.includes('not-proven') ? 'not-proven' : 'pass';
+}

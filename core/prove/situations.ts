@@ -1,0 +1,187 @@
+import type { Brief, DeadState } from '../plan/index';
+import { advance, stimulate, type SimState, type Stimulus, type World } from '../simulate/index';
+import type { Expectation, SituationId } from './proof';
+
+/** A situation: how to bring it about from rest, and what must then be possible. */
+export interface Situation {
+  readonly id: SituationId;
+  /** Null where the door has nothing that could be in this situation. */
+  prepare(world: World, rest: SimState): SimState | null;
+  outside(brief: Brief, state: DeadState): Expectation;
+  inside(brief: Brief, state: DeadState): Expectation;
+}
+
+const run = (world: World, state: SimState, ...stimuli: Stimulus[]): SimState =>
+  stimuli.reduce((current, stimulus) => stimulate(world, current, stimulus).state, state);
+
+const wait = (world: World, state: SimState, ms: number): SimState =>
+  advance(world, state, state.now + ms).state;
+
+/** Devices of this door with a behaviour, in tag order. */
+export const doorDevices = (world: World, kind: string) =>
+  world.inhabitants.filter(
+    ({ device, type }) => device.door === world.door.id && type.behaviour.kind === kind,
+  );
+
+const exits = (world: World) => [...doorDevices(world, 'button'), ...doorDevices(world, 'sensor')];
+const deciders = (world: World) =>
+  world.inhabitants.filter(
+    ({ type }) => type.behaviour.kind === 'controller' || type.behaviour.kind === 'keypad',
+  );
+const entries = (world: World) => [...doorDevices(world, 'reader'), ...doorDevices(world, 'keypad')];
+
+const shut = () => 'must-not' as const;
+const open = () => 'must' as const;
+const either = () => 'may' as const;
+
+/** A door that opens when dead must do so by itself in a fire; one that stays locked is left by its lever. */
+const released = (_brief: Brief, state: DeadState): Expectation =>
+  state === 'fail-safe' ? 'must-freely' : 'must';
+/** Rescuers may need to enter; else a released door may be open or shut from outside. */
+const forRescuers = (brief: Brief, state: DeadState): Expectation => {
+  if (state === 'fail-secure') return 'must-not';
+  return brief.rescuers === true ? 'must-freely' : 'may';
+};
+
+/** Longest unlock time plus a margin: after it any release by time is over, ms. */
+const UNTIL_RELOCKED = 120_000;
+
+export const SITUATIONS: readonly Situation[] = [
+  { id: 'rest', prepare: (_world, rest) => rest, outside: shut, inside: open },
+  {
+    id: 'credential',
+    prepare: (world, rest) =>
+      entries(world).length > 0 ? run(world, rest, { kind: 'credential', valid: true }) : null,
+    outside: open,
+    inside: open,
+  },
+  {
+    id: 'wrong-credential',
+    prepare: (world, rest) =>
+      entries(world).length > 0 ? run(world, rest, { kind: 'credential', valid: false }) : null,
+    outside: shut,
+    inside: open,
+  },
+  {
+    id: 'exit',
+    prepare: (world, rest) => {
+      const exit = exits(world)[0];
+      return exit ? run(world, rest, { kind: 'press', device: exit.device.id }) : null;
+    },
+    outside: either,
+    inside: (_brief, state) => (state === 'fail-safe' ? 'must-freely' : 'must'),
+  },
+  {
+    id: 'left-open',
+    prepare: (world, rest) => {
+      const opened = run(
+        world,
+        rest,
+        { kind: 'credential', valid: true },
+        { kind: 'openDoor', from: 'outside' },
+      );
+      if (!opened.doorOpen) return null;
+      return wait(
+        world,
+        run(world, wait(world, opened, UNTIL_RELOCKED), { kind: 'closeDoor' }),
+        UNTIL_RELOCKED,
+      );
+    },
+    outside: shut,
+    inside: open,
+  },
+  {
+    id: 'forced',
+    prepare: (world, rest) =>
+      wait(
+        world,
+        run(world, rest, { kind: 'openDoor', from: 'force' }, { kind: 'closeDoor' }),
+        UNTIL_RELOCKED,
+      ),
+    outside: shut,
+    inside: open,
+  },
+  {
+    id: 'mains-off',
+    prepare: (world, rest) => run(world, rest, { kind: 'mains', on: false }),
+    outside: shut,
+    inside: open,
+  },
+  {
+    id: 'battery-low',
+    prepare: (world, rest) =>
+      world.netlist.branches.some((branch) => branch.kind === 'source' && branch.battery)
+        ? run(world, rest, { kind: 'batteryAt', share: 1e-6 })
+        : null,
+    outside: shut,
+    inside: open,
+  },
+  {
+    id: 'dead',
+    prepare: (world, rest) => run(world, rest, { kind: 'dead', on: true }),
+    outside: forRescuers,
+    inside: released,
+  },
+  {
+    id: 'fire',
+    prepare: (world, rest) => run(world, rest, { kind: 'fire' }),
+    outside: forRescuers,
+    inside: released,
+  },
+  {
+    id: 'fire-burnt',
+    prepare: (world, rest) =>
+      doorDevices(world, 'fireRelay').length > 0
+        ? run(world, rest, { kind: 'fire' }, { kind: 'fireGone' })
+        : null,
+    outside: forRescuers,
+    inside: released,
+  },
+  {
+    id: 'fire-reset',
+    prepare: (world, rest) =>
+      doorDevices(world, 'fireRelay').length > 0
+        ? run(world, rest, { kind: 'fire' }, { kind: 'fireGone' }, { kind: 'fireReset' })
+        : null,
+    outside: shut,
+    inside: open,
+  },
+  {
+    id: 'break-glass',
+    prepare: (world, rest) => {
+      const glass = doorDevices(world, 'breakGlass')[0];
+      return glass ? run(world, rest, { kind: 'breakGlass', device: glass.device.id }) : null;
+    },
+    outside: either,
+    inside: released,
+  },
+  {
+    id: 'break-glass-reset',
+    prepare: (world, rest) => {
+      const glass = doorDevices(world, 'breakGlass')[0];
+      if (!glass) return null;
+      const device = glass.device.id;
+      return run(world, rest, { kind: 'breakGlass', device }, { kind: 'resetGlass', device });
+    },
+    outside: shut,
+    inside: open,
+  },
+  {
+    id: 'controller-hung',
+    prepare: (world, rest) => {
+      const hang = deciders(world).map(({ device }): Stimulus => ({ kind: 'hang', device: device.id }));
+      return hang.length > 0 ? run(world, rest, ...hang) : null;
+    },
+    outside: shut,
+    inside: open,
+  },
+  {
+    id: 'controller-dead',
+    prepare: (world, rest) => {
+      const fail = deciders(world).map(({ device }): Stimulus => ({ kind: 'fail', device: device.id }));
+      return fail.length > 0 ? run(world, rest, ...fail) : null;
+    },
+    outside: shut,
+    inside: open,
+  },
+];
