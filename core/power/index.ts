@@ -1,0 +1,2 @@
+export * from './powerBudget';
+export { enough, smallestGauge } from './smallestGauge';

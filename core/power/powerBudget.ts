@@ -1,0 +1,198 @@
+import { voltsAcross, type OperatingPoint } from '../circuit/index';
+import { settingValue } from '../devices/index';
+import type { Plan } from '../plan/index';
+import { lockStatuses, stimulate, type SimState, type World } from '../simulate/index';
+import { doorDevices } from '../prove/index';
+
+/** Spare capacity asked of a supply: a quarter on top of the worst case. Source: common practice. */
+export const HEADROOM = 0.25;
+/** Share of a battery's rated capacity left at the end of its life. Source: common practice for lead-acid. */
+export const AGED_SHARE = 0.8;
+
+/** What one supply carries, in the states that matter. Amps, hours. */
+export interface SupplyBudget {
+  readonly device: string;
+  readonly tag: string;
+  readonly branch: number;
+  readonly ratedAmps: number;
+  readonly restAmps: number;
+  readonly releasedAmps: number;
+  /** The larger of the two. */
+  readonly worstAmps: number;
+  /** What `worstAmps` may be at most to keep the headroom. */
+  readonly allowedAmps: number;
+  readonly loads: readonly SupplyLoad[];
+  readonly battery: BatteryBudget | null;
+}
+
+export interface SupplyLoad {
+  readonly device: string;
+  readonly tag: string;
+  readonly part: string;
+  readonly restAmps: number;
+  readonly releasedAmps: number;
+}
+
+export interface BatteryBudget {
+  readonly ampHours: number;
+  readonly askedHours: number;
+  /** Average current while on battery at rest. */
+  readonly amps: number;
+  /** ampHours · AGED_SHARE / amps. */
+  readonly hours: number;
+}
+
+/** Voltage at one fed device, in volts. */
+export interface FedVoltage {
+  readonly device: string;
+  readonly tag: string;
+  readonly part: string;
+  readonly needsVolts: number;
+  readonly maxVolts: number;
+  readonly rest: number | null;
+  /** Lowest in any state on mains in which the device is used. */
+  readonly released: number | null;
+  /** With the battery at its cut-off; null where no battery stands behind it. */
+  readonly lowest: number | null;
+}
+
+/** Current, resistance and drop of one conductor in its busiest state. */
+export interface ConductorDrop {
+  readonly conductor: string;
+  readonly number: string;
+  readonly amps: number;
+  readonly ohms: number;
+  readonly volts: number;
+}
+
+export interface PowerBudget {
+  readonly supplies: readonly SupplyBudget[];
+  readonly voltages: readonly FedVoltage[];
+  readonly drops: readonly ConductorDrop[];
+}
+
+interface Cases {
+  readonly rest: SimState;
+  readonly released: SimState;
+  readonly lowest: SimState | null;
+  readonly lowestReleased: SimState | null;
+}
+
+/** Sizes a door's power from solved states: at rest, released, and both with the battery at its cut-off. */
+export function powerBudget(plan: Plan, world: World, rest: SimState): PowerBudget {
+  const hasBattery = world.netlist.branches.some((branch) => branch.kind === 'source' && branch.battery);
+  const lowest = hasBattery ? stimulate(world, rest, { kind: 'batteryAt', share: 1e-6 }).state : null;
+  const cases: Cases = {
+    rest,
+    released: released(world, rest),
+    lowest,
+    lowestReleased: lowest ? released(world, lowest) : null,
+  };
+  return {
+    supplies: supplies(plan, world, cases),
+    voltages: voltages(plan, world, cases),
+    drops: drops(plan, world, cases),
+  };
+}
+
+/** The door being used: a credential where it has an entry, else its first exit. */
+function released(world: World, state: SimState): SimState {
+  const exit = [...doorDevices(world, 'button'), ...doorDevices(world, 'sensor')][0];
+  const byCard = stimulate(world, state, { kind: 'credential', valid: true }).state;
+  const moved = lockStatuses(world, byCard.point).some(
+    (lock, index) => lock.hold !== lockStatuses(world, state.point)[index]?.hold,
+  );
+  if (moved || !exit) return byCard;
+  return stimulate(world, state, { kind: 'press', device: exit.device.id }).state;
+}
+
+function supplies(plan: Plan, world: World, { rest, released: used }: Cases): SupplyBudget[] {
+  return world.netlist.branches.flatMap((branch, index): SupplyBudget[] => {
+    if (branch.kind !== 'source') return [];
+    const device = plan.devices[branch.device];
+    const self = world.inhabitants.find((one) => one.device.id === branch.device);
+    const drawn = (point: OperatingPoint) => Math.max(0, -(point.amps[index] ?? 0));
+    const restAmps = drawn(rest.point);
+    const releasedAmps = drawn(used.point);
+    const asked = self ? settingValue(self.type, self.device.settings, 'hours') : 0;
+    return [
+      {
+        device: branch.device,
+        tag: device?.tag ?? branch.device,
+        branch: index,
+        ratedAmps: branch.maxAmps,
+        restAmps,
+        releasedAmps,
+        worstAmps: Math.max(restAmps, releasedAmps),
+        allowedAmps: branch.maxAmps / (1 + HEADROOM),
+        loads: loadsOn(plan, world, rest, used, index),
+        battery: branch.battery && {
+          ampHours: branch.battery.ampHours,
+          askedHours: typeof asked === 'number' ? asked : 0,
+          amps: restAmps,
+          hours: restAmps > 0 ? (branch.battery.ampHours * AGED_SHARE) / restAmps : Infinity,
+        },
+      },
+    ];
+  });
+}
+
+/** Parts that draw from a supply's island. */
+function loadsOn(plan: Plan, world: World, rest: SimState, used: SimState, source: number): SupplyLoad[] {
+  const { branches } = world.netlist;
+  const home = branches[source];
+  return branches.flatMap((branch, index): SupplyLoad[] => {
+    if (branch.kind !== 'electronic' && branch.kind !== 'load' && branch.kind !== 'coil') return [];
+    const together = [rest, used].some(({ point }) => point.island[branch.a] === point.island[home?.a ?? 0]);
+    if (!together) return [];
+    return [
+      {
+        device: branch.device,
+        tag: plan.devices[branch.device]?.tag ?? branch.device,
+        part: branch.id,
+        restAmps: Math.abs(rest.point.amps[index] ?? 0),
+        releasedAmps: Math.abs(used.point.amps[index] ?? 0),
+      },
+    ];
+  });
+}
+
+function voltages(
+  plan: Plan,
+  world: World,
+  { rest, released: used, lowest, lowestReleased }: Cases,
+): FedVoltage[] {
+  const needs = new Map(lockStatuses(world, rest.point).map((lock) => [lock.branch, lock.needsVolts]));
+  return world.netlist.branches.flatMap((branch, index): FedVoltage[] => {
+    const board = branch.kind === 'electronic';
+    if (!board && branch.kind !== 'load' && branch.kind !== 'coil') return [];
+    const at = (state: SimState | null) => (state ? voltsAcross(world.netlist, state.point, index) : null);
+    const active = (values: (number | null)[]) => {
+      const fed = values.filter((value): value is number => value !== null && Math.abs(value) > 0.5);
+      return fed.length > 0 ? Math.min(...fed) : null;
+    };
+    return [
+      {
+        device: branch.device,
+        tag: plan.devices[branch.device]?.tag ?? branch.device,
+        part: branch.id,
+        needsVolts: board ? branch.startVolts : (needs.get(index) ?? 0),
+        maxVolts: branch.maxVolts,
+        rest: at(rest),
+        released: at(used),
+        lowest: active([at(lowest), at(lowestReleased)]),
+      },
+    ];
+  });
+}
+
+function drops(plan: Plan, world: World, { rest, released: used }: Cases): ConductorDrop[] {
+  return world.netlist.branches.flatMap((branch, index): ConductorDrop[] => {
+    if (branch.kind !== 'conductor') return [];
+    const conductor = plan.conductors[branch.id];
+    if (conductor?.door !== world.door.id) return [];
+    const amps = Math.max(Math.abs(rest.point.amps[index] ?? 0), Math.abs(used.point.amps[index] ?? 0));
+    const ohms = 1 / branch.siemens;
+    return [{ conductor: branch.id, number: conductor.number, amps, ohms, volts: amps * ohms }];
+  });
+}

@@ -1,0 +1,25 @@
+import { METRIC_SIZES, mm2, type Gauge } from '../units/index';
+import { applyEdit, type Plan } from '../plan/index';
+import { atRest, buildWorld } from '../simulate/index';
+import { powerBudget, type FedVoltage } from './powerBudget';
+
+/**
+ * The smallest size for these conductors that keeps every device of the door at or above the voltage it
+ * needs, even on the lowest battery; null where the largest does not either. Solves the door once a size.
+ */
+export function smallestGauge(plan: Plan, door: string, conductors: readonly string[]): Gauge | null {
+  for (const area of METRIC_SIZES) {
+    const gauge = mm2(area);
+    const sized = conductors.reduce((current, id) => {
+      const result = applyEdit(current, { kind: 'setConductor', id, patch: { gauge } });
+      return result.ok ? result.plan : current;
+    }, plan);
+    const world = buildWorld(sized, door);
+    if (powerBudget(sized, world, atRest(world)).voltages.every(enough)) return gauge;
+  }
+  return null;
+}
+
+/** True where a device gets what it needs in every state that was solved. */
+export const enough = ({ needsVolts, rest, released, lowest }: FedVoltage): boolean =>
+  [rest, released, lowest].every((volts) => volts === null || Math.abs(volts) < 0.5 || volts >= needsVolts);
