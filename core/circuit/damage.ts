@@ -10,13 +10,15 @@ const DRIVEN_VOLTS = 0.5;
 /** Every part that is fed beyond its rating in this state. Recorded, never thrown: the circuit goes on. */
 export function damagesOf(netlist: Netlist, point: Omit<OperatingPoint, 'damages'>): Damage[] {
   const damages: Damage[] = [];
-  netlist.branches.forEach((branch, index) => {
-    if (point.island[branch.a] !== point.island[branch.b]) return;
-    const across = (point.volts[branch.a] ?? NaN) - (point.volts[branch.b] ?? NaN);
-    if (Number.isNaN(across)) return;
-    const found = damageOf(branch, across, point.amps[index] ?? 0, point.on[index] ?? 0);
+  const { branches } = netlist;
+  for (let index = 0; index < branches.length; index += 1) {
+    const branch = branches[index]!;
+    if (point.island[branch.a] !== point.island[branch.b]) continue;
+    const across = point.volts[branch.a]! - point.volts[branch.b]!;
+    if (Number.isNaN(across)) continue;
+    const found = damageOf(branch, across, point.amps[index]!, point.on[index]!);
     if (found) damages.push({ ...found, branch: index });
-  });
+  }
   return damages;
 }
 

@@ -107,6 +107,11 @@ export interface Workspace {
   readonly injection: Float64Array;
   readonly potential: Float64Array;
   readonly island: Int32Array;
+  /** Injected currents that do not depend on the voltages, kept while boards are iterated. */
+  readonly steady: Float64Array;
+  /** Nodes per island, and shift of each island's reference, by the island's number. */
+  readonly members: Int32Array;
+  readonly shift: Float64Array;
 }
 
 export const makeWorkspace = (plan: Elimination): Workspace => ({
@@ -115,6 +120,9 @@ export const makeWorkspace = (plan: Elimination): Workspace => ({
   injection: new Float64Array(plan.nodes),
   potential: new Float64Array(plan.nodes),
   island: new Int32Array(plan.nodes),
+  steady: new Float64Array(plan.nodes),
+  members: new Int32Array(plan.nodes),
+  shift: new Float64Array(plan.nodes),
 });
 
 /** Forward elimination. Consumes `conductance`: afterwards each slot holds what it was when last used. */

@@ -48,7 +48,7 @@ export function linearise(netlist: Netlist, point: OperatingPoint, conditions: C
     const mode = point.on[index] ?? OFF;
     const siemens = conductanceOf(branch, mode, conditions);
     if (siemens !== 0) {
-      const volts = emfOf(branch, mode, conditions, inputPowered(netlist, branch, point.on));
+      const volts = emfOf(branch, mode, conditions, inputPowered(netlist, index, point.on));
       if (volts === 0) resistors.push({ id, a, b, siemens });
       else emfs.push({ id, a, b, volts, ohms: 1 / siemens });
     }

@@ -1,7 +1,6 @@
 import type { Branch } from './branch';
 import { AT_REST, type Conditions } from './conditions';
-import type { Netlist } from './netlist';
-import { planElimination } from './elimination';
+import { assembleNetlist, type Netlist } from './netlist';
 import { settle } from './settle';
 import { LIMITING, voltsBetween } from './operatingPoint';
 
@@ -34,15 +33,7 @@ export function measureOhms(
   };
   // A limiting source is a pure current; the meter's own leak is taken out of the result below.
   const branches = [...netlist.branches, probe];
-  const metered: Netlist = {
-    ...netlist,
-    branches,
-    branchOf: new Map(branches.map((branch, index) => [branch.id, index])),
-    elimination: planElimination(
-      netlist.nodes.length,
-      branches.map((branch) => [branch.a, branch.b] as const),
-    ),
-  };
+  const metered = assembleNetlist(netlist.nodes, netlist.nodeOf, branches);
   const feeds = new Map(
     netlist.branches.flatMap((branch) =>
       branch.kind === 'source' ? [[branch.id, { kind: 'off' }] as const] : [],

@@ -4,7 +4,7 @@ import { resolveParam, typeOf } from '../devices/index';
 import type { Device, Scope } from '../plan/index';
 import { deviceOf, terminalId } from '../plan/index';
 import type { Branch } from './branch';
-import { planElimination, type Elimination } from './elimination';
+import { makeWorkspace, planElimination, type Elimination, type Workspace } from './elimination';
 
 /** A circuit ready to be solved many times: ids turned into indices, settings into numbers, the order chosen. */
 export interface Netlist {
@@ -14,6 +14,39 @@ export interface Netlist {
   readonly branches: readonly Branch[];
   readonly branchOf: ReadonlyMap<string, number>;
   readonly elimination: Elimination;
+  /** Branch of the coil that works a contact, −1 where a person or a behaviour does. */
+  readonly coilOf: Int32Array;
+  /** Branch of the board that a contact or input needs, −1 for none. */
+  readonly boardOf: Int32Array;
+  /** Working memory, reused by every solution of this netlist; nothing in it outlives one call. */
+  readonly scratch: Workspace;
+}
+
+/** Prepares branches between known nodes for solving: indices looked up once, elimination order chosen. */
+export function assembleNetlist(
+  nodes: readonly string[],
+  nodeOf: ReadonlyMap<string, number>,
+  branches: readonly Branch[],
+): Netlist {
+  const branchOf = new Map(branches.map((branch, index) => [branch.id, index]));
+  const find = (id: string | null) => (id === null ? -1 : (branchOf.get(id) ?? -1));
+  const elimination = planElimination(
+    nodes.length,
+    branches.map(({ a, b }) => [a, b] as const),
+  );
+  return {
+    nodes,
+    nodeOf,
+    branches,
+    branchOf,
+    elimination,
+    coilOf: Int32Array.from(branches, (branch) => (branch.kind === 'contact' ? find(branch.state) : -1)),
+    boardOf: Int32Array.from(branches, (branch) => {
+      if (branch.kind === 'contact') return find(branch.needs);
+      return branch.kind === 'input' ? find(branch.poweredBy) : -1;
+    }),
+    scratch: makeWorkspace(elimination),
+  };
 }
 
 /** Resistance of a joint inside a device, ohms. */
@@ -39,9 +72,7 @@ export function compileNetlist(scope: Scope, temperature: Celsius = celsius(20))
     const ohms = conductorResistance(conductor.gauge, conductor.length, temperature);
     branches.push({ kind: 'conductor', id: conductor.id, a, b, siemens: 1 / ohms });
   }
-  const branchOf = new Map(branches.map((branch, index) => [branch.id, index]));
-  const pairs = branches.map((branch) => [branch.a, branch.b] as const);
-  return { nodes, nodeOf, branches, branchOf, elimination: planElimination(nodes.length, pairs) };
+  return assembleNetlist(nodes, nodeOf, branches);
 }
 
 function partsOf(device: Device, nodeOf: ReadonlyMap<string, number>): Branch[] {

@@ -2,7 +2,7 @@ import type { Branch } from './branch';
 import { LEAK_SIEMENS } from './branch';
 import type { Conditions } from './conditions';
 import { damagesOf } from './damage';
-import { eliminateInPlace, makeWorkspace, potentialsInPlace, type Workspace } from './elimination';
+import { eliminateInPlace, potentialsInPlace, type Workspace } from './elimination';
 import type { Netlist } from './netlist';
 import { LIMITING, OFF, ON, type OperatingPoint } from './operatingPoint';
 
@@ -19,8 +19,7 @@ const POWER_TOLERANCE = 1e-13;
  * (a relay that chatters, a board that hiccups) and is reported in `restless`.
  */
 export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8Array): OperatingPoint {
-  const { branches } = netlist;
-  const work = makeWorkspace(netlist.elimination);
+  const { branches, scratch: work } = netlist;
   const on = startFrom(branches, conditions, before);
   let oneByOne = false;
   let seen = new Map<string, Uint8Array>();
@@ -29,11 +28,10 @@ export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8A
   for (; ; rounds += 1) {
     closeContactsInPlace(netlist, conditions, on);
     solveInPlace(netlist, conditions, on, work);
-    const changes = changesOf(netlist, conditions, on, work);
-    if (changes.length === 0) break;
+    const next = modesAfter(netlist, conditions, on, work);
+    if (next === null) break;
     const key = on.join('');
-    const earlier = seen.get(key);
-    if (earlier || rounds >= MAX_ROUNDS) {
+    if (seen.has(key) || rounds >= MAX_ROUNDS) {
       if (oneByOne || rounds >= MAX_ROUNDS) {
         restless = togglesSince(seen, key, on);
         break;
@@ -42,7 +40,10 @@ export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8A
       seen = new Map();
     }
     seen.set(key, on.slice());
-    for (const { branch, mode } of oneByOne ? changes.slice(0, 1) : changes) on[branch] = mode;
+    if (oneByOne) {
+      const first = next.findIndex((mode, branch) => mode !== on[branch]);
+      on[first] = next[first]!;
+    } else on.set(next);
   }
   return finish(netlist, conditions, on, work, restless, rounds);
 }
@@ -56,25 +57,28 @@ function togglesSince(seen: ReadonlyMap<string, Uint8Array>, key: string, on: Ui
 
 function startFrom(branches: readonly Branch[], conditions: Conditions, before?: Uint8Array): Uint8Array {
   const on = before ? before.slice() : new Uint8Array(branches.length);
-  branches.forEach((branch, index) => {
-    if (branch.kind !== 'source') return;
+  for (let index = 0; index < branches.length; index += 1) {
+    const branch = branches[index]!;
+    if (branch.kind !== 'source') continue;
     const dead = conditions.feeds.get(branch.id)?.kind === 'off';
     if (dead) on[index] = OFF;
     else if (on[index] === OFF) on[index] = ON;
-  });
+  }
   return on;
 }
 
 /** A contact follows its coil or state at once, as long as the board that holds it runs. */
 function closeContactsInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array): void {
-  netlist.branches.forEach((branch, index) => {
-    if (branch.kind !== 'contact') return;
-    const coil = netlist.branchOf.get(branch.state);
-    const worked = coil === undefined ? conditions.states.has(branch.state) : on[coil] === ON;
-    const board = branch.needs === null ? undefined : netlist.branchOf.get(branch.needs);
-    const active = worked && (board === undefined || on[board] === ON);
+  const { branches, coilOf, boardOf } = netlist;
+  for (let index = 0; index < branches.length; index += 1) {
+    const branch = branches[index]!;
+    if (branch.kind !== 'contact') continue;
+    const coil = coilOf[index]!;
+    const board = boardOf[index]!;
+    const worked = coil < 0 ? conditions.states.has(branch.state) : on[coil] === ON;
+    const active = worked && (board < 0 || on[board] === ON);
     on[index] = active !== branch.normallyClosed ? ON : OFF;
-  });
+  }
 }
 
 /** Conductance a branch has in its present mode. */
@@ -126,73 +130,83 @@ export function boardAmps(branch: Extract<Branch, { kind: 'electronic' }>, volts
   return branch.law === 'current' ? branch.draw : branch.draw / Math.max(volts, branch.minVolts / 2);
 }
 
-/** True where an input's board runs. */
-export function inputPowered(netlist: Netlist, branch: Branch, on: Uint8Array): boolean {
-  if (branch.kind !== 'input') return false;
-  const board = netlist.branchOf.get(branch.poweredBy);
-  return board !== undefined && on[board] === ON;
-}
+/** True where the board of this input runs. */
+export const inputPowered = (netlist: Netlist, index: number, on: Uint8Array): boolean => {
+  const board = netlist.boardOf[index]!;
+  return board >= 0 && on[board] === ON;
+};
 
 /** One linear solution in the present modes; constant-power boards are iterated on the same factors. */
 function solveInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array, work: Workspace): void {
   const { branches, elimination } = netlist;
-  const { conductance, injection, potential } = work;
+  const { conductance, steady } = work;
   conductance.fill(0);
-  const steady = new Float64Array(elimination.nodes);
+  steady.fill(0);
   const power: number[] = [];
-  branches.forEach((branch, index) => {
-    const mode = on[index] ?? OFF;
+  for (let index = 0; index < branches.length; index += 1) {
+    const branch = branches[index]!;
+    const mode = on[index]!;
     const siemens = conductanceOf(branch, mode, conditions);
     if (siemens !== 0) conductance[elimination.slotOf[index]!]! += siemens;
-    let inject = siemens * emfOf(branch, mode, conditions, inputPowered(netlist, branch, on));
+    let inject = siemens * emfOf(branch, mode, conditions, inputPowered(netlist, index, on));
     if (branch.kind === 'source' && mode === LIMITING) inject += branch.maxAmps;
     if (branch.kind === 'electronic' && mode === ON) {
       if (branch.law === 'current') inject -= branch.draw;
       else power.push(index);
     }
+    if (inject === 0) continue;
     steady[branch.a]! += inject;
     steady[branch.b]! -= inject;
-  });
+  }
   eliminateInPlace(elimination, work);
-  let drawn = power.map((index) => {
-    const branch = branches[index];
-    return branch?.kind === 'electronic' ? boardAmps(branch, branch.startVolts) : 0;
-  });
+  work.injection.set(steady);
+  if (power.length === 0) potentialsInPlace(elimination, work);
+  else iteratePowerInPlace(netlist, power, work);
+}
+
+/** Fixed point of the boards that draw constant power: each round is one more right-hand side. */
+function iteratePowerInPlace(netlist: Netlist, power: readonly number[], work: Workspace): void {
+  const { branches, elimination } = netlist;
+  const { injection, steady, potential } = work;
+  const drawn = new Float64Array(power.length);
   for (let round = 0; round < MAX_POWER_ROUNDS; round += 1) {
     injection.set(steady);
-    power.forEach((index, i) => {
-      const branch = branches[index]!;
-      injection[branch.a]! -= drawn[i]!;
-      injection[branch.b]! += drawn[i]!;
-    });
+    for (let i = 0; i < power.length; i += 1) {
+      const { a, b } = branches[power[i]!]!;
+      injection[a]! -= drawn[i]!;
+      injection[b]! += drawn[i]!;
+    }
     potentialsInPlace(elimination, work);
-    if (power.length === 0) return;
-    const next = power.map((index) => {
-      const branch = branches[index]!;
-      const across = potential[branch.a]! - potential[branch.b]!;
-      return branch.kind === 'electronic' ? boardAmps(branch, across) : 0;
-    });
-    const moved = Math.max(...next.map((value, i) => Math.abs(value - drawn[i]!)));
+    let moved = 0;
+    for (let i = 0; i < power.length; i += 1) {
+      const branch = branches[power[i]!]!;
+      if (branch.kind !== 'electronic') continue;
+      const next = boardAmps(branch, potential[branch.a]! - potential[branch.b]!);
+      moved = Math.max(moved, Math.abs(next - drawn[i]!));
+      drawn[i] = next;
+    }
     if (moved <= POWER_TOLERANCE) return;
-    drawn = next;
   }
 }
 
-interface Change {
-  readonly branch: number;
-  readonly mode: number;
-}
-
-/** Modes that the solution contradicts. */
-function changesOf(netlist: Netlist, conditions: Conditions, on: Uint8Array, work: Workspace): Change[] {
-  const changes: Change[] = [];
-  netlist.branches.forEach((branch, index) => {
-    const mode = on[index] ?? OFF;
-    const across = (work.potential[branch.a] ?? 0) - (work.potential[branch.b] ?? 0);
-    const next = modeAt(branch, mode, across, conditions);
-    if (next !== mode) changes.push({ branch: index, mode: next });
-  });
-  return changes;
+/** The modes that the solution asks for; null where it contradicts none. */
+function modesAfter(
+  netlist: Netlist,
+  conditions: Conditions,
+  on: Uint8Array,
+  work: Workspace,
+): Uint8Array | null {
+  const { branches } = netlist;
+  const { potential } = work;
+  let next: Uint8Array | null = null;
+  for (let index = 0; index < branches.length; index += 1) {
+    const branch = branches[index]!;
+    const mode = modeAt(branch, on[index]!, potential[branch.a]! - potential[branch.b]!, conditions);
+    if (mode === on[index]) continue;
+    next ??= on.slice();
+    next[index] = mode;
+  }
+  return next;
 }
 
 /** The mode a branch takes at this voltage, given the one it has. */
@@ -235,39 +249,47 @@ function finish(
   const { branches } = netlist;
   const volts = work.potential.slice();
   const island = work.island.slice();
-  referToMinusInPlace(netlist, volts, island);
+  referToMinusInPlace(netlist, work, volts, island);
   const amps = new Float64Array(branches.length);
-  branches.forEach((branch, index) => {
-    const mode = on[index] ?? OFF;
-    const across = (volts[branch.a] ?? 0) - (volts[branch.b] ?? 0);
+  for (let index = 0; index < branches.length; index += 1) {
+    const branch = branches[index]!;
+    const mode = on[index]!;
+    const across = volts[branch.a]! - volts[branch.b]!;
     const siemens = conductanceOf(branch, mode, conditions);
-    const emf = emfOf(branch, mode, conditions, inputPowered(netlist, branch, on));
-    let current = siemens === 0 ? 0 : siemens * (across - emf);
+    let current =
+      siemens === 0
+        ? 0
+        : siemens * (across - emfOf(branch, mode, conditions, inputPowered(netlist, index, on)));
     if (branch.kind === 'source' && mode === LIMITING) current -= branch.maxAmps;
     if (branch.kind === 'electronic' && mode === ON) current += boardAmps(branch, across);
     amps[index] = current;
-  });
-  markLonelyInPlace(volts, island);
+  }
+  markLonelyInPlace(work, volts, island);
   const point = { volts, amps, on, island, restless, rounds, damages: [] };
-  return { ...point, damages: damagesOf(netlist, point) };
+  // A circuit that never came to rest has no state to judge parts by.
+  return { ...point, damages: restless.length > 0 ? [] : damagesOf(netlist, point) };
 }
 
 /** Refers each island to the minus of its first source, as a person would put the meter's black probe. */
-function referToMinusInPlace(netlist: Netlist, volts: Float64Array, island: Int32Array): void {
-  const shift = new Map<number, number>();
-  for (const branch of netlist.branches) {
-    if (branch.kind !== 'source') continue;
-    const home = island[branch.b] ?? 0;
-    if (!shift.has(home)) shift.set(home, volts[branch.b] ?? 0);
+function referToMinusInPlace(
+  netlist: Netlist,
+  work: Workspace,
+  volts: Float64Array,
+  island: Int32Array,
+): void {
+  const { shift } = work;
+  shift.fill(0);
+  for (let index = netlist.branches.length - 1; index >= 0; index -= 1) {
+    const branch = netlist.branches[index]!;
+    if (branch.kind === 'source') shift[island[branch.b]!] = volts[branch.b]!;
   }
-  for (let node = 0; node < volts.length; node += 1) volts[node]! -= shift.get(island[node] ?? 0) ?? 0;
+  for (let node = 0; node < volts.length; node += 1) volts[node]! -= shift[island[node]!]!;
 }
 
 /** A node alone on its island has no voltage at all. */
-function markLonelyInPlace(volts: Float64Array, island: Int32Array): void {
-  const members = new Map<number, number>();
-  for (const home of island) members.set(home, (members.get(home) ?? 0) + 1);
-  for (let node = 0; node < volts.length; node += 1) {
-    if (members.get(island[node] ?? 0) === 1) volts[node] = NaN;
-  }
+function markLonelyInPlace(work: Workspace, volts: Float64Array, island: Int32Array): void {
+  const { members } = work;
+  members.fill(0);
+  for (let node = 0; node < island.length; node += 1) members[island[node]!]! += 1;
+  for (let node = 0; node < volts.length; node += 1) if (members[island[node]!] === 1) volts[node] = NaN;
 }

@@ -1,19 +1,11 @@
 import fc from 'fast-check';
 import type { Branch, Netlist } from '../circuit/index';
-import { planElimination } from '../circuit/elimination';
+import { assembleNetlist } from '../circuit/netlist';
 
 /** A netlist straight from branches, without devices. */
 export function netlistOf(nodes: number, branches: readonly Branch[]): Netlist {
-  return {
-    nodes: Array.from({ length: nodes }, (_, node) => `N.${node}`),
-    nodeOf: new Map(Array.from({ length: nodes }, (_, node) => [`N.${node}`, node])),
-    branches,
-    branchOf: new Map(branches.map((branch, index) => [branch.id, index])),
-    elimination: planElimination(
-      nodes,
-      branches.map(({ a, b }) => [a, b] as const),
-    ),
-  };
+  const names = Array.from({ length: nodes }, (_, node) => `N.${node}`);
+  return assembleNetlist(names, new Map(names.map((name, node) => [name, node])), branches);
 }
 
 const ohms = fc.double({ min: 0.001, max: 5000, noNaN: true });

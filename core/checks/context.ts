@@ -1,0 +1,52 @@
+import { doorParts, type DoorParts } from '../autowire/index';
+import { traceLoops, type Loop } from '../loops/index';
+import type { Door, Plan } from '../plan/index';
+import { powerBudget, type PowerBudget } from '../power/index';
+import { prove, type Proof } from '../prove/index';
+import { atRest, buildWorld, type SimState, type World } from '../simulate/index';
+import type { Finding } from './finding';
+
+/** Everything the rules read, worked out once a door. */
+export interface CheckContext {
+  readonly plan: Plan;
+  readonly door: Door;
+  readonly parts: DoorParts;
+  readonly loops: readonly Loop[];
+  readonly world: World;
+  readonly rest: SimState;
+  readonly proof: Proof;
+  readonly budget: PowerBudget;
+}
+
+/** One rule: pure, from the solved door to its findings. */
+export type Check = (context: CheckContext) => Finding[];
+
+/** Solves, traces and proves a door. Throws where the door is not in the plan. */
+export function checkContext(plan: Plan, doorId: string): CheckContext {
+  const world = buildWorld(plan, doorId);
+  const rest = atRest(world);
+  return {
+    plan,
+    door: world.door,
+    parts: doorParts(plan, doorId),
+    loops: traceLoops(plan, doorId),
+    world,
+    rest,
+    proof: prove(plan, world, rest),
+    budget: powerBudget(plan, world, rest),
+  };
+}
+
+type Rest = Omit<Finding, 'family' | 'basis' | 'station' | 'severity' | 'code' | 'at' | 'values'>;
+
+/** Makes findings of one family and station without repeating both. */
+export const finder =
+  (family: Finding['family'], station: Finding['station']) =>
+  (
+    code: Finding['code'],
+    severity: Finding['severity'],
+    basis: Finding['basis'],
+    at: Finding['at'],
+    values: Finding['values'] = {},
+    rest: Rest = {},
+  ): Finding => ({ code, family, severity, basis, station, at, values, ...rest });

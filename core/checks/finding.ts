@@ -1,0 +1,94 @@
+import type { Edit } from '../plan/index';
+
+/** From worst to best. `sound` says what was proven right. */
+export type Severity = 'stop' | 'fix' | 'caution' | 'note' | 'sound';
+export const SEVERITIES: readonly Severity[] = ['stop', 'fix', 'caution', 'note', 'sound'];
+
+/** W wiring, P power, R release, D data, T timing, C credentials. */
+export type FamilyLetter = 'W' | 'P' | 'R' | 'D' | 'T' | 'C';
+
+/** What kind of rule stands behind a finding. */
+export type Basis = 'physics' | 'rating' | 'practice' | 'local-code';
+
+export type StationId = 'brief' | 'wire' | 'power' | 'prove' | 'program' | 'timing' | 'test' | 'hand-over';
+
+/** What a finding is about, so that it can be shown on the very thing. */
+export type Subject =
+  | { readonly kind: 'door'; readonly id: string }
+  | { readonly kind: 'device'; readonly id: string }
+  | { readonly kind: 'terminal'; readonly id: string }
+  | { readonly kind: 'conductor'; readonly id: string }
+  | { readonly kind: 'person'; readonly id: string };
+
+/** A finding is data; its wording lives in one place outside the core. */
+export interface Finding {
+  readonly code: FindingCode;
+  readonly family: FamilyLetter;
+  readonly severity: Severity;
+  readonly basis: Basis;
+  readonly station: StationId;
+  readonly at: readonly Subject[];
+  /** Values the wording needs: tags, numbers with their unit in the name. */
+  readonly values: Readonly<Record<string, string | number>>;
+  /** The fix as one click, where one exists. */
+  readonly remedy?: Edit;
+}
+
+export type FindingCode =
+  | 'no-lock'
+  | 'no-supply'
+  | 'no-decider'
+  | 'loop-broken'
+  | 'link-missing'
+  | 'loop-reversed'
+  | 'wrong-throw'
+  | 'dead-state-differs'
+  | 'driven-input'
+  | 'reversed-device'
+  | 'over-voltage'
+  | 'contact-overload'
+  | 'supply-overload'
+  | 'terminal-full'
+  | 'device-unfed'
+  | 'restless'
+  | 'exit-dead'
+  | 'contact-unseen'
+  | 'contact-inverted'
+  | 'no-suppression'
+  | 'spare-wire'
+  | 'lock-under-voltage'
+  | 'device-under-voltage'
+  | 'lock-voltage-sound'
+  | 'headroom'
+  | 'battery-short'
+  | 'battery-sound'
+  | 'no-battery'
+  | 'brief-open'
+  | 'dead-state-open'
+  | 'traps-people'
+  | 'dead-state-overridden'
+  | 'no-break-glass'
+  | 'break-in-one-leg'
+  | 'break-not-in-lock-power'
+  | 'break-both-legs'
+  | 'fire-not-latched'
+  | 'no-fire-release'
+  | 'opens-when-dead'
+  | 'stays-shut-when-dead'
+  | 'locked-in'
+  | 'locked-out'
+  | 'not-kept-out'
+  | 'not-proven'
+  | 'card-lost'
+  | 'card-lines-swapped'
+  | 'card-line-missing'
+  | 'reader-dead'
+  | 'card-arrives'
+  | 'unlock-too-short'
+  | 'unlock-below-least'
+  | 'relock-without-contact'
+  | 'nobody-on-list'
+  | 'factory-code'
+  | 'code-refused'
+  | 'slot-missing'
+  | 'code-shared';

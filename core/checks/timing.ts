@@ -1,0 +1,55 @@
+import { doorTimes, LEAST_SECONDS, recommendUnlock } from '../timing/index';
+import { finder, type Check } from './context';
+import type { Finding } from './finding';
+
+const find = finder('T', 'timing');
+
+/** The unlock time against the way people have to walk, and re-locking against what the door can sense. */
+export const times: Check = ({ plan, door, parts, world, rest }) => {
+  const set = doorTimes(plan, door.id);
+  if (!set) return [];
+  const advice = recommendUnlock(door.brief);
+  const at = [{ kind: 'device', id: set.decider.device.id } as const];
+  const findings: Finding[] = [];
+  const setting = `${set.prefix}.unlock`;
+  const remedy = {
+    kind: 'setSetting',
+    device: set.decider.device.id,
+    setting,
+    value: advice.recommended,
+  } as const;
+  const values = {
+    tag: set.decider.device.tag,
+    measured: set.unlock,
+    limit: advice.recommended,
+    distance: advice.distance,
+  };
+  if (set.unlock < LEAST_SECONDS)
+    findings.push(find('unlock-below-least', 'fix', 'practice', at, values, { remedy }));
+  else if (set.unlock < advice.recommended)
+    findings.push(find('unlock-too-short', 'caution', 'practice', at, values, { remedy }));
+  const channel = set.decider.type.behaviour;
+  const input = channel.kind === 'controller' ? channel.channels[parts.channel]?.contactInput : null;
+  const senses = input ? rest.readings.get(`${set.decider.device.id}:${input}`) === 'closed' : false;
+  if (set.relock === 'close' && !senses && world.locks.length > 0) {
+    const byTime = {
+      kind: 'setSetting',
+      device: set.decider.device.id,
+      setting: `${set.prefix}.relock`,
+      value: 'time',
+    } as const;
+    findings.push(
+      find(
+        'relock-without-contact',
+        'caution',
+        'physics',
+        at,
+        { tag: set.decider.device.tag },
+        { remedy: byTime },
+      ),
+    );
+  }
+  return findings;
+};
+
+export const timingChecks: readonly Check[] = [times];

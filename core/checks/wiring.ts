@@ -1,0 +1,306 @@
+import { lockDeadState, type Placed } from '../autowire/index';
+import { typeOf } from '../devices/index';
+import { loopWires, type RoundLoop } from '../loops/index';
+import {
+  conductorsOf,
+  deviceOf,
+  nextWireNumber,
+  pinOf,
+  terminalId,
+  terminalLabel,
+  WIRE_DEFAULTS,
+  type Conductor,
+  type Edit,
+} from '../plan/index';
+import { cableBetween, lengthBetween } from '../autowire/index';
+import { lockStatuses, stimulate } from '../simulate/index';
+import { metres } from '../units/index';
+import { finder, type Check, type CheckContext } from './context';
+import type { Finding } from './finding';
+
+const find = finder('W', 'wire');
+const lockLoops = ({ loops }: CheckContext): RoundLoop[] =>
+  loops.filter((loop): loop is RoundLoop => loop.shape === 'round' && loop.kind === 'lock-power');
+
+/** A door without a lock, a supply or something that decides is not a door yet. */
+export const completeness: Check = ({ parts, door }) => {
+  const at = [{ kind: 'door', id: door.id } as const];
+  const findings: Finding[] = [];
+  if (parts.locks.length === 0) findings.push(find('no-lock', 'fix', 'practice', at));
+  if (parts.supplies.length === 0 && parts.all.length > 0)
+    findings.push(find('no-supply', 'fix', 'practice', at));
+  if (!parts.decider && parts.all.length > 0) findings.push(find('no-decider', 'fix', 'practice', at));
+  return findings;
+};
+
+/** A loop that does not close: named where it stops, with the wire that would close it. */
+export const brokenLoops: Check = (context) => {
+  const { plan, door, loops, parts } = context;
+  return loops.flatMap((loop): Finding[] => {
+    if (loop.shape === 'bundle' || loop.complete) return [];
+    return [loop.supply, loop.back].flatMap((leg, index): Finding[] => {
+      if (leg.complete || loop.source.part === '') return [];
+      const supplySide = index === 0;
+      const near = supplySide
+        ? (leg.near.at(-1)?.to ?? loop.source.top)
+        : (leg.near.at(-1)?.to ?? loop.load.bottom);
+      const [left, right] = supplySide
+        ? [near, leg.far[0]?.from ?? loop.load.top]
+        : [leg.far.at(-1)?.to ?? loop.load.bottom, leg.near[0]?.from ?? loop.source.bottom];
+      const com = parts.decider?.type.roles.switches?.[parts.channel]?.com;
+      const atCommon = parts.decider && com && right === terminalId(parts.decider.device.id, com);
+      return [
+        find(
+          atCommon && loop.kind === 'lock-power' ? 'link-missing' : 'loop-broken',
+          'fix',
+          'physics',
+          [
+            { kind: 'terminal', id: left },
+            { kind: 'terminal', id: right },
+            { kind: 'device', id: loop.load.device },
+          ],
+          {
+            from: terminalLabel(plan, left, door.id),
+            to: terminalLabel(plan, right, door.id),
+            tag: plan.devices[loop.load.device]?.tag ?? '',
+            kind: loop.kind,
+          },
+          { remedy: closeGap(context, left, right, supplySide) },
+        ),
+      ];
+    });
+  });
+};
+
+function closeGap({ plan, door }: CheckContext, from: string, to: string, supplySide: boolean): Edit {
+  const number = nextWireNumber(plan, door.id);
+  const [one, two] = [plan.devices[deviceOf(from)], plan.devices[deviceOf(to)]];
+  const conductor: Conductor = {
+    id: `${door.id}/${number}`,
+    door: door.id,
+    number,
+    from,
+    to,
+    colour: supplySide ? 'RD' : 'BK',
+    gauge: WIRE_DEFAULTS.gauge,
+    length: lengthBetween(one, two, metres(12)),
+    cable: cableBetween(one, two),
+    origin: 'hand',
+  };
+  return { kind: 'connect', conductor };
+}
+
+/** Plus on the negative terminal of a lock. */
+export const polarity: Check = (context) =>
+  lockLoops(context)
+    .filter((loop) => loop.reversed)
+    .map((loop) =>
+      find('loop-reversed', 'fix', 'rating', [{ kind: 'device', id: loop.load.device }], {
+        tag: context.plan.devices[loop.load.device]?.tag ?? '',
+      }),
+    );
+
+/** A fail-safe lock sits on NC, a fail-secure one on NO; the other way round the door is inverted. */
+export const throwOfRelay: Check = (context) => {
+  const { plan, parts } = context;
+  return lockLoops(context).flatMap((loop) => {
+    const lock = parts.locks.find(({ device }) => device.id === loop.load.device);
+    const want = lock && lockDeadState(lock);
+    if (!want || !loop.supply.complete || !loop.back.complete) return [];
+    return [...loop.supply.steps, ...loop.back.steps].flatMap((step): Finding[] => {
+      if (step.kind !== 'through' || step.device !== parts.decider?.device.id) return [];
+      const contact = typeOf(plan.devices[step.device]?.type ?? '').parts.find(
+        (part) => part.id === step.part,
+      );
+      const form = want === 'fail-safe' ? 'NC' : 'NO';
+      if (contact?.kind !== 'contact' || contact.form === form) return [];
+      const pins = parts.decider.type.roles.switches?.find(({ com }) => com === contact.a);
+      const wrong = terminalId(step.device, contact.form === 'NC' ? (pins?.nc ?? '') : (pins?.no ?? ''));
+      const right = terminalId(step.device, contact.form === 'NC' ? (pins?.no ?? '') : (pins?.nc ?? ''));
+      return [
+        find(
+          'wrong-throw',
+          'stop',
+          'physics',
+          [{ kind: 'terminal', id: wrong }],
+          {
+            tag: plan.devices[step.device]?.tag ?? '',
+            wrong: pinOf(wrong),
+            right: pinOf(right),
+            state: want,
+          },
+          { remedy: moveEnd(context, wrong, right) },
+        ),
+      ];
+    });
+  });
+};
+
+/** Every wire on one terminal moved to another. */
+function moveEnd({ plan }: CheckContext, from: string, to: string): Edit {
+  const edits = Object.values(plan.conductors).flatMap((wire): Edit[] => {
+    if (wire.from === from) return [{ kind: 'setConductor', id: wire.id, patch: { from: to } }];
+    return wire.to === from ? [{ kind: 'setConductor', id: wire.id, patch: { to } }] : [];
+  });
+  return { kind: 'batch', label: 'move the wire', edits };
+}
+
+/** Parts fed beyond what they bear, in any of the states that were solved at rest. */
+export const damages: Check = ({ rest, world, plan, door }) =>
+  rest.point.damages.flatMap((damage): Finding[] => {
+    const branch = world.netlist.branches[damage.branch];
+    if (!branch || branch.kind === 'conductor') return [];
+    const terminal = world.netlist.nodes[branch.a] ?? '';
+    const values = {
+      tag: plan.devices[branch.device]?.tag ?? '',
+      terminal: terminalLabel(plan, terminal, door.id),
+      measured: damage.measured,
+      limit: damage.limit,
+    };
+    const at = [{ kind: 'device', id: branch.device } as const, { kind: 'terminal', id: terminal } as const];
+    switch (damage.kind) {
+      case 'driven-input':
+        return [find('driven-input', 'stop', 'rating', at, values)];
+      case 'reversed':
+        return [find('reversed-device', 'stop', 'rating', at, values)];
+      case 'over-voltage':
+        return [find('over-voltage', 'stop', 'rating', at, values)];
+      case 'contact-overload':
+        return [find('contact-overload', 'stop', 'rating', at, values)];
+      case 'source-overload':
+        return [find('supply-overload', 'stop', 'physics', at, values)];
+    }
+  });
+
+/** More conductors in a terminal than it takes. */
+export const crowdedTerminals: Check = ({ plan, door, world }) => {
+  const count = new Map<string, Conductor[]>();
+  for (const wire of Object.values(plan.conductors)) {
+    for (const end of [wire.from, wire.to]) count.set(end, [...(count.get(end) ?? []), wire]);
+  }
+  return [...count].flatMap(([terminal, wires]): Finding[] => {
+    if (!wires.some((wire) => wire.door === door.id)) return [];
+    const self = world.inhabitants.find(({ device }) => device.id === deviceOf(terminal));
+    const most = self?.type.terminals.find(({ id }) => id === pinOf(terminal))?.maxConductors ?? 1;
+    if (wires.length <= most) return [];
+    const values = { terminal: terminalLabel(plan, terminal, door.id), measured: wires.length, limit: most };
+    return [find('terminal-full', 'fix', 'rating', [{ kind: 'terminal', id: terminal }], values)];
+  });
+};
+
+/** A board of this door that does not run at rest although its loop is closed. */
+export const unfedDevices: Check = ({ world, rest, door, plan, loops }) =>
+  world.inhabitants.flatMap(({ device, type }): Finding[] => {
+    if (device.door !== door.id) return [];
+    const open = loops.some(
+      (loop) =>
+        loop.shape === 'round' && loop.load.device === device.id && loop.kind === 'feed' && !loop.complete,
+    );
+    return type.parts.flatMap((part): Finding[] => {
+      if (part.kind !== 'electronic' || open || rest.boards.get(`${device.id}:${part.id}`) === true)
+        return [];
+      const at = [{ kind: 'device', id: device.id } as const];
+      return [
+        find('device-unfed', 'fix', 'physics', at, {
+          tag: plan.devices[device.id]?.tag ?? '',
+          needs: part.startVolts,
+        }),
+      ];
+    });
+  });
+
+/** A circuit that never comes to rest. */
+export const chatter: Check = ({ rest, world, plan }) => {
+  const tags = rest.point.restless.flatMap((index) => {
+    const branch = world.netlist.branches[index];
+    return branch && branch.kind !== 'conductor' ? [branch.device] : [];
+  });
+  return [...new Set(tags)].map((id) =>
+    find('restless', 'stop', 'physics', [{ kind: 'device', id }], { tag: plan.devices[id]?.tag ?? id }),
+  );
+};
+
+/** An exit device that moves no lock when used. */
+export const deadExits: Check = ({ world, rest, parts, plan, loops }) => {
+  if (parts.locks.length === 0) return [];
+  const before = lockStatuses(world, rest.point).map((lock) => lock.hold);
+  return parts.exits.flatMap(({ device }): Finding[] => {
+    const broken = loops.some(
+      (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
+    );
+    const after = lockStatuses(
+      world,
+      stimulate(world, rest, { kind: 'press', device: device.id }).state.point,
+    );
+    const moved = after.some((lock, index) => lock.hold !== before[index]);
+    if (moved || broken) return [];
+    return [
+      find('exit-dead', 'fix', 'physics', [{ kind: 'device', id: device.id }], {
+        tag: plan.devices[device.id]?.tag ?? '',
+      }),
+    ];
+  });
+};
+
+/** A door contact that no input sees, or sees the wrong way round. */
+export const unseenContacts: Check = ({ world, rest, parts, plan, loops }) => {
+  const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force' }).state;
+  return parts.contacts.flatMap(({ device }): Finding[] => {
+    const broken = loops.some(
+      (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
+    );
+    if (broken) return [];
+    const changed = [...rest.readings].filter(([id, reading]) => opened.readings.get(id) !== reading);
+    const at = [{ kind: 'device', id: device.id } as const];
+    const values = { tag: plan.devices[device.id]?.tag ?? '' };
+    if (changed.length === 0) return [find('contact-unseen', 'caution', 'physics', at, values)];
+    const inverted = changed.every(([, reading]) => reading === 'open');
+    return inverted ? [find('contact-inverted', 'fix', 'physics', at, values)] : [];
+  });
+};
+
+/** An inductive coil with neither its own suppression nor a diode across it. */
+export const suppressionOf: Check = ({ world, parts, plan }) =>
+  parts.locks.flatMap((lock: Placed): Finding[] => {
+    const coil = lock.type.parts.find((part) => part.kind === 'coil' || part.kind === 'load');
+    if (!coil || (coil.kind !== 'coil' && coil.kind !== 'load') || coil.suppressed) return [];
+    const [plus, minus] = [terminalId(lock.device.id, coil.a), terminalId(lock.device.id, coil.b)];
+    const across = parts.diodes.some(({ device }) => {
+      const wires = Object.values(plan.conductors);
+      const joins = (one: string, two: string) =>
+        wires.some(
+          (wire) => (wire.from === one && wire.to === two) || (wire.from === two && wire.to === one),
+        );
+      return joins(terminalId(device.id, 'K'), plus) && joins(terminalId(device.id, 'A'), minus);
+    });
+    const at = [{ kind: 'device', id: lock.device.id } as const];
+    return across || !world.locks.length
+      ? []
+      : [find('no-suppression', 'caution', 'practice', at, { tag: lock.device.tag })];
+  });
+
+/** Wires that belong to no loop: to be landed, or capped each on its own. */
+export const spareWires: Check = ({ loops, plan, door }) => {
+  const spare = loops.filter((loop) => loop.kind === 'other').flatMap(loopWires);
+  if (spare.length === 0) return [];
+  const numbers = conductorsOf(plan, door.id)
+    .filter((wire) => spare.includes(wire.id))
+    .map((wire) => wire.number);
+  const at = spare.map((id) => ({ kind: 'conductor', id }) as const);
+  return [find('spare-wire', 'note', 'practice', at, { wires: numbers.join(', '), count: numbers.length })];
+};
+
+export const wiringChecks: readonly Check[] = [
+  completeness,
+  brokenLoops,
+  polarity,
+  throwOfRelay,
+  damages,
+  crowdedTerminals,
+  unfedDevices,
+  chatter,
+  deadExits,
+  unseenContacts,
+  suppressionOf,
+  spareWires,
+];
