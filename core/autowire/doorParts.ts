@@ -31,9 +31,7 @@ export const placed = (device: Device): Placed => ({ device, type: typeOf(device
 export function doorParts(plan: Plan, door: DoorId): DoorParts {
   const own = Object.values(plan.devices).filter((device) => device.door === door);
   const shared = sharedWith(plan, door);
-  const all = [...own, ...shared]
-    .sort((a, b) => a.tag.localeCompare(b.tag, 'en', { numeric: true }))
-    .map(placed);
+  const all = [byTag(own), byTag(shared)].flat().map(placed);
   const mine = all.filter(({ device }) => device.door === door);
   const family = (name: DeviceType['family'], from = mine) => from.filter(({ type }) => type.family === name);
   const deciders = [...family('controller', all), ...family('keypad', all)];
@@ -54,10 +52,23 @@ export function doorParts(plan: Plan, door: DoorId): DoorParts {
   };
 }
 
-/** Supplies and controllers of the site that wires join to this door, or that stand at no door at all. */
+const byTag = (devices: Device[]): Device[] =>
+  [...devices].sort((a, b) => a.tag.localeCompare(b.tag, 'en', { numeric: true }));
+
+/**
+ * Supplies and controllers of the site that wires join to this door, and those that stand at no door at all
+ * where the door has none of its own.
+ */
 function sharedWith(plan: Plan, door: DoorId): Device[] {
   const reached = scopeOf(plan, door).devices.filter((device) => device.door !== door);
-  const common = Object.values(plan.devices).filter((device) => device.door === null);
+  const families = new Set(
+    Object.values(plan.devices)
+      .filter((device) => device.door === door)
+      .map((device) => typeOf(device.type).family),
+  );
+  const common = Object.values(plan.devices).filter(
+    (device) => device.door === null && !families.has(typeOf(device.type).family),
+  );
   return [...new Set([...reached, ...common])].filter((device) =>
     ['supply', 'controller'].includes(typeOf(device.type).family),
   );

@@ -76,6 +76,7 @@ export type FindingCode =
   | 'opens-when-dead'
   | 'stays-shut-when-dead'
   | 'locked-in'
+  | 'not-released'
   | 'locked-out'
   | 'not-kept-out'
   | 'not-proven'

@@ -1,6 +1,7 @@
 import { lockDeadState } from '../autowire/index';
 import { recommendDeadState } from '../brief/index';
-import { settingValue } from '../devices/index';
+import { settingValue, type DeviceType } from '../devices/index';
+import type { Device } from '../plan/index';
 import type { RoundLoop } from '../loops/index';
 import { leverOpens } from '../simulate/index';
 import type { Cell, Missing } from '../prove/index';
@@ -130,7 +131,7 @@ export const fireRelease: Check = (context) => {
   return parts.fireRelays.flatMap(({ device, type }): Finding[] => {
     const spec = type.behaviour;
     if (spec.kind !== 'fireRelay') return [];
-    if (settingValue(type, device.settings, spec.latchSetting) === 'latching') return [];
+    if (isLatching(device.settings, type)) return [];
     const loop = loops.find((one): one is RoundLoop => one.shape === 'round' && one.kind === 'lock-power');
     const first = loop?.supply.complete ? loop.supply.steps.find((step) => step.kind === 'wire') : undefined;
     const wire = first?.kind === 'wire' ? (plan.conductors[first.conductor]?.number ?? '') : '';
@@ -154,19 +155,27 @@ export const fireRelease: Check = (context) => {
   });
 };
 
+const isLatching = (settings: Device['settings'], type: DeviceType): boolean =>
+  type.behaviour.kind !== 'fireRelay' ||
+  settingValue(type, settings, type.behaviour.latchSetting) === 'latching';
+
 /** What the proof found: people locked in, out, or not kept out; and what it could not prove. */
 export const proven: Check = (context) => {
   const { proof, parts } = context;
   if (parts.locks.length === 0) return [];
   const at = doorSubject(context);
-  const rows = (side: 'outside' | 'inside', wanted: (cell: Cell) => boolean) =>
-    proof.rows.filter((row) => wanted(row.cells[side])).map((row) => row.situation);
-  const fails = (side: 'outside' | 'inside', expectations: Cell['expectation'][]) =>
-    rows(side, (cell) => cell.verdict === 'fail' && expectations.includes(cell.expectation));
+  // A fire relay that does not latch is a finding of its own, with its remedy.
+  const latched = parts.fireRelays.every(({ device, type }) => isLatching(device.settings, type));
+  const rows = proof.rows.filter((row) => latched || row.situation !== 'fire-burnt');
+  const fails = (side: 'outside' | 'inside', wanted: (cell: Cell) => boolean) =>
+    rows
+      .filter(({ cells }) => cells[side].verdict === 'fail' && wanted(cells[side]))
+      .map((row) => row.situation);
   const groups = [
-    ['locked-in', 'stop', fails('inside', ['must', 'must-freely'])],
-    ['not-kept-out', 'fix', fails('outside', ['must-not'])],
-    ['locked-out', 'fix', fails('outside', ['must', 'must-freely'])],
+    ['locked-in', 'stop', fails('inside', (cell) => cell.works.length === 0)],
+    ['not-released', 'stop', fails('inside', (cell) => cell.works.length > 0)],
+    ['not-kept-out', 'fix', fails('outside', (cell) => cell.expectation === 'must-not')],
+    ['locked-out', 'fix', fails('outside', (cell) => cell.expectation !== 'must-not')],
   ] as const;
   const findings = groups.flatMap(([code, severity, situations]): Finding[] =>
     situations.length > 0

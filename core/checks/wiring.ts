@@ -26,10 +26,10 @@ const lockLoops = ({ loops }: CheckContext): RoundLoop[] =>
 export const completeness: Check = ({ parts, door }) => {
   const at = [{ kind: 'door', id: door.id } as const];
   const findings: Finding[] = [];
+  if (parts.all.length === 0) return [];
   if (parts.locks.length === 0) findings.push(find('no-lock', 'fix', 'practice', at));
-  if (parts.supplies.length === 0 && parts.all.length > 0)
-    findings.push(find('no-supply', 'fix', 'practice', at));
-  if (!parts.decider && parts.all.length > 0) findings.push(find('no-decider', 'fix', 'practice', at));
+  if (parts.supplies.length === 0) findings.push(find('no-supply', 'fix', 'practice', at));
+  if (!parts.decider) findings.push(find('no-decider', 'fix', 'practice', at));
   return findings;
 };
 
@@ -224,6 +224,8 @@ export const chatter: Check = ({ rest, world, plan }) => {
 export const deadExits: Check = ({ world, rest, parts, plan, loops }) => {
   if (parts.locks.length === 0) return [];
   const before = lockStatuses(world, rest.point).map((lock) => lock.hold);
+  // A lock that is free at rest cannot show whether an exit would free it.
+  if (!before.includes('held')) return [];
   return parts.exits.flatMap(({ device }): Finding[] => {
     const broken = loops.some(
       (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,

@@ -11,12 +11,12 @@ const DRIVEN_VOLTS = 0.5;
 export function damagesOf(netlist: Netlist, point: Omit<OperatingPoint, 'damages'>): Damage[] {
   const damages: Damage[] = [];
   const { branches } = netlist;
+  const { a, b } = netlist.fast;
   for (let index = 0; index < branches.length; index += 1) {
-    const branch = branches[index]!;
-    if (point.island[branch.a] !== point.island[branch.b]) continue;
-    const across = point.volts[branch.a]! - point.volts[branch.b]!;
+    if (point.island[a[index]!] !== point.island[b[index]!]) continue;
+    const across = point.volts[a[index]!]! - point.volts[b[index]!]!;
     if (Number.isNaN(across)) continue;
-    const found = damageOf(branch, across, point.amps[index]!, point.on[index]!);
+    const found = damageOf(branches[index]!, across, point.amps[index]!, point.on[index]!);
     if (found) damages.push({ ...found, branch: index });
   }
   return damages;

@@ -3,7 +3,7 @@ import { celsius, conductorResistance } from '../units/index';
 import { resolveParam, typeOf } from '../devices/index';
 import type { Device, Scope } from '../plan/index';
 import { deviceOf, terminalId } from '../plan/index';
-import type { Branch } from './branch';
+import { LEAK_SIEMENS, type Branch } from './branch';
 import { makeWorkspace, planElimination, type Elimination, type Workspace } from './elimination';
 
 /** A circuit ready to be solved many times: ids turned into indices, settings into numbers, the order chosen. */
@@ -18,8 +18,49 @@ export interface Netlist {
   readonly coilOf: Int32Array;
   /** Branch of the board that a contact or input needs, −1 for none. */
   readonly boardOf: Int32Array;
+  /** The same branches as plain arrays, for the loops that run thousands of times. */
+  readonly fast: FastBranches;
   /** Working memory, reused by every solution of this netlist; nothing in it outlives one call. */
-  readonly scratch: Workspace;
+  readonly scratch: Workspace & BranchScratch;
+}
+
+/** Ends and conductances by branch index, and the branches that need more than a conductance, by kind. */
+export interface FastBranches {
+  readonly a: Int32Array;
+  readonly b: Int32Array;
+  /** Conductance of a branch that never switches; 0 for contacts, diodes and sources. */
+  readonly fixed: Float64Array;
+  readonly contacts: Int32Array;
+  readonly sources: Int32Array;
+  readonly boards: Int32Array;
+  readonly inputs: Int32Array;
+  /** Coils, boards, diodes and sources: what a solution may contradict. */
+  readonly switching: Int32Array;
+}
+
+interface BranchScratch {
+  /** Conductance and electromotive force of each branch in the present modes. */
+  readonly siemens: Float64Array;
+  readonly emf: Float64Array;
+}
+
+function fastBranches(branches: readonly Branch[]): FastBranches {
+  const ofKind = (...kinds: Branch['kind'][]) =>
+    Int32Array.from(branches.flatMap((branch, index) => (kinds.includes(branch.kind) ? [index] : [])));
+  return {
+    a: Int32Array.from(branches, (branch) => branch.a),
+    b: Int32Array.from(branches, (branch) => branch.b),
+    fixed: Float64Array.from(branches, (branch) => {
+      if (branch.kind === 'electronic') return LEAK_SIEMENS;
+      const switches = branch.kind === 'contact' || branch.kind === 'diode' || branch.kind === 'source';
+      return switches ? 0 : branch.siemens;
+    }),
+    contacts: ofKind('contact'),
+    sources: ofKind('source'),
+    boards: ofKind('electronic'),
+    inputs: ofKind('input'),
+    switching: ofKind('coil', 'electronic', 'diode', 'source'),
+  };
 }
 
 /** Prepares branches between known nodes for solving: indices looked up once, elimination order chosen. */
@@ -45,7 +86,12 @@ export function assembleNetlist(
       if (branch.kind === 'contact') return find(branch.needs);
       return branch.kind === 'input' ? find(branch.poweredBy) : -1;
     }),
-    scratch: makeWorkspace(elimination),
+    fast: fastBranches(branches),
+    scratch: {
+      ...makeWorkspace(elimination),
+      siemens: new Float64Array(branches.length),
+      emf: new Float64Array(branches.length),
+    },
   };
 }
 

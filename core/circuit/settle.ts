@@ -1,4 +1,4 @@
-import type { Branch } from './branch';
+import type { Branch, BranchOf } from './branch';
 import { LEAK_SIEMENS } from './branch';
 import type { Conditions } from './conditions';
 import { damagesOf } from './damage';
@@ -8,7 +8,7 @@ import { LIMITING, OFF, ON, type OperatingPoint } from './operatingPoint';
 
 /** Rounds of the fixed point before the circuit counts as restless. */
 const MAX_ROUNDS = 200;
-/** Rounds of the constant-power iteration; each gains about a digit on any sensible cable. */
+/** Rounds of the constant-power iteration; a handful is usual. */
 const MAX_POWER_ROUNDS = 80;
 const POWER_TOLERANCE = 1e-13;
 
@@ -19,16 +19,15 @@ const POWER_TOLERANCE = 1e-13;
  * (a relay that chatters, a board that hiccups) and is reported in `restless`.
  */
 export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8Array): OperatingPoint {
-  const { branches, scratch: work } = netlist;
-  const on = startFrom(branches, conditions, before);
+  const on = startFrom(netlist, conditions, before);
   let oneByOne = false;
   let seen = new Map<string, Uint8Array>();
   let restless: number[] = [];
   let rounds = 0;
   for (; ; rounds += 1) {
     closeContactsInPlace(netlist, conditions, on);
-    solveInPlace(netlist, conditions, on, work);
-    const next = modesAfter(netlist, conditions, on, work);
+    solveInPlace(netlist, conditions, on);
+    const next = modesAfter(netlist, conditions, on);
     if (next === null) break;
     const key = on.join('');
     if (seen.has(key) || rounds >= MAX_ROUNDS) {
@@ -45,7 +44,7 @@ export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8A
       on[first] = next[first]!;
     } else on.set(next);
   }
-  return finish(netlist, conditions, on, work, restless, rounds);
+  return finish(netlist, on, restless, rounds);
 }
 
 /** Branches that differed between the states of a circle. */
@@ -55,12 +54,10 @@ function togglesSince(seen: ReadonlyMap<string, Uint8Array>, key: string, on: Ui
   return [...on.keys()].filter((branch) => circle.some((state) => state[branch] !== on[branch]));
 }
 
-function startFrom(branches: readonly Branch[], conditions: Conditions, before?: Uint8Array): Uint8Array {
-  const on = before ? before.slice() : new Uint8Array(branches.length);
-  for (let index = 0; index < branches.length; index += 1) {
-    const branch = branches[index]!;
-    if (branch.kind !== 'source') continue;
-    const dead = conditions.feeds.get(branch.id)?.kind === 'off';
+function startFrom(netlist: Netlist, conditions: Conditions, before?: Uint8Array): Uint8Array {
+  const on = before ? before.slice() : new Uint8Array(netlist.branches.length);
+  for (const index of netlist.fast.sources) {
+    const dead = conditions.feeds.get(netlist.branches[index]!.id)?.kind === 'off';
     if (dead) on[index] = OFF;
     else if (on[index] === OFF) on[index] = ON;
   }
@@ -70,9 +67,8 @@ function startFrom(branches: readonly Branch[], conditions: Conditions, before?:
 /** A contact follows its coil or state at once, as long as the board that holds it runs. */
 function closeContactsInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array): void {
   const { branches, coilOf, boardOf } = netlist;
-  for (let index = 0; index < branches.length; index += 1) {
-    const branch = branches[index]!;
-    if (branch.kind !== 'contact') continue;
+  for (const index of netlist.fast.contacts) {
+    const branch = branches[index] as BranchOf<'contact'>;
     const coil = coilOf[index]!;
     const board = boardOf[index]!;
     const worked = coil < 0 ? conditions.states.has(branch.state) : on[coil] === ON;
@@ -136,72 +132,110 @@ export const inputPowered = (netlist: Netlist, index: number, on: Uint8Array): b
   return board >= 0 && on[board] === ON;
 };
 
-/** One linear solution in the present modes; constant-power boards are iterated on the same factors. */
-function solveInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array, work: Workspace): void {
-  const { branches, elimination } = netlist;
-  const { conductance, steady } = work;
-  conductance.fill(0);
-  steady.fill(0);
-  const power: number[] = [];
-  for (let index = 0; index < branches.length; index += 1) {
-    const branch = branches[index]!;
-    const mode = on[index]!;
-    const siemens = conductanceOf(branch, mode, conditions);
-    if (siemens !== 0) conductance[elimination.slotOf[index]!]! += siemens;
-    let inject = siemens * emfOf(branch, mode, conditions, inputPowered(netlist, index, on));
-    if (branch.kind === 'source' && mode === LIMITING) inject += branch.maxAmps;
-    if (branch.kind === 'electronic' && mode === ON) {
-      if (branch.law === 'current') inject -= branch.draw;
-      else power.push(index);
-    }
-    if (inject === 0) continue;
-    steady[branch.a]! += inject;
-    steady[branch.b]! -= inject;
+/** Fills `siemens` and `emf` for the present modes: what `conductanceOf` and `emfOf` say, kind by kind. */
+function fillBranchesInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array): void {
+  const { branches, fast, branchOf, scratch } = netlist;
+  const { siemens, emf } = scratch;
+  siemens.set(fast.fixed);
+  emf.fill(0);
+  for (const index of fast.contacts) {
+    if (on[index] === ON) siemens[index] = (branches[index] as BranchOf<'contact'>).siemens;
   }
-  eliminateInPlace(elimination, work);
-  work.injection.set(steady);
-  if (power.length === 0) potentialsInPlace(elimination, work);
-  else iteratePowerInPlace(netlist, power, work);
+  for (const index of fast.switching) {
+    const branch = branches[index]!;
+    if (branch.kind !== 'source' && branch.kind !== 'diode') continue;
+    siemens[index] = conductanceOf(branch, on[index]!, conditions);
+    emf[index] = emfOf(branch, on[index]!, conditions, false);
+  }
+  for (const index of fast.inputs) {
+    if (inputPowered(netlist, index, on)) emf[index] = (branches[index] as BranchOf<'input'>).volts;
+  }
+  for (const id of conditions.cut) {
+    const index = branchOf.get(id);
+    if (index !== undefined) siemens[index] = 0;
+  }
 }
 
-/** Fixed point of the boards that draw constant power: each round is one more right-hand side. */
-function iteratePowerInPlace(netlist: Netlist, power: readonly number[], work: Workspace): void {
-  const { branches, elimination } = netlist;
-  const { injection, steady, potential } = work;
-  const drawn = new Float64Array(power.length);
+/** One linear solution in the present modes; constant-power boards are iterated on the same factors. */
+function solveInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array): void {
+  const { branches, elimination, fast, scratch } = netlist;
+  const { conductance, steady, siemens, emf, injection } = scratch;
+  const { a, b } = fast;
+  fillBranchesInPlace(netlist, conditions, on);
+  conductance.fill(0);
+  steady.fill(0);
+  for (let index = 0; index < siemens.length; index += 1) {
+    const g = siemens[index]!;
+    if (g === 0) continue;
+    conductance[elimination.slotOf[index]!]! += g;
+    const e = emf[index]!;
+    if (e === 0) continue;
+    steady[a[index]!]! += g * e;
+    steady[b[index]!]! -= g * e;
+  }
+  for (const index of fast.sources) {
+    if (on[index] !== LIMITING) continue;
+    const { maxAmps } = branches[index] as BranchOf<'source'>;
+    steady[a[index]!]! += maxAmps;
+    steady[b[index]!]! -= maxAmps;
+  }
+  const power: number[] = [];
+  for (const index of fast.boards) {
+    if (on[index] !== ON) continue;
+    const board = branches[index] as BranchOf<'electronic'>;
+    if (board.law === 'power') {
+      power.push(index);
+      continue;
+    }
+    steady[a[index]!]! -= board.draw;
+    steady[b[index]!]! += board.draw;
+  }
+  eliminateInPlace(elimination, scratch);
+  injection.set(steady);
+  if (power.length === 0) potentialsInPlace(elimination, scratch);
+  else iteratePowerInPlace(netlist, power);
+}
+
+/**
+ * Fixed point of the boards that draw constant power: each round is one more right-hand side. Between rounds
+ * each board's current is predicted from the resistance it was seen to feed through, v = V0 − R·P/v, which is
+ * exact for one board and gains several digits a round for more.
+ */
+function iteratePowerInPlace(netlist: Netlist, power: readonly number[]): void {
+  const { branches, elimination, fast, scratch } = netlist;
+  const { injection, steady, potential } = scratch;
+  const drawn = new Array<number>(power.length).fill(0);
+  const idle = new Array<number>(power.length).fill(0);
   for (let round = 0; round < MAX_POWER_ROUNDS; round += 1) {
     injection.set(steady);
     for (let i = 0; i < power.length; i += 1) {
-      const { a, b } = branches[power[i]!]!;
-      injection[a]! -= drawn[i]!;
-      injection[b]! += drawn[i]!;
+      injection[fast.a[power[i]!]!]! -= drawn[i]!;
+      injection[fast.b[power[i]!]!]! += drawn[i]!;
     }
-    potentialsInPlace(elimination, work);
+    potentialsInPlace(elimination, scratch);
     let moved = 0;
     for (let i = 0; i < power.length; i += 1) {
-      const branch = branches[power[i]!]!;
-      if (branch.kind !== 'electronic') continue;
-      const next = boardAmps(branch, potential[branch.a]! - potential[branch.b]!);
-      moved = Math.max(moved, Math.abs(next - drawn[i]!));
-      drawn[i] = next;
+      const index = power[i]!;
+      const board = branches[index] as BranchOf<'electronic'>;
+      const across = potential[fast.a[index]!]! - potential[fast.b[index]!]!;
+      moved = Math.max(moved, Math.abs(boardAmps(board, across) - drawn[i]!));
+      if (round === 0) idle[i] = across;
+      const feeds = round === 0 ? 0 : (idle[i]! - across) / drawn[i]!;
+      const root = Math.sqrt(Math.max(0, idle[i]! ** 2 - 4 * feeds * board.draw));
+      drawn[i] = boardAmps(board, (idle[i]! + root) / 2);
     }
     if (moved <= POWER_TOLERANCE) return;
   }
 }
 
 /** The modes that the solution asks for; null where it contradicts none. */
-function modesAfter(
-  netlist: Netlist,
-  conditions: Conditions,
-  on: Uint8Array,
-  work: Workspace,
-): Uint8Array | null {
-  const { branches } = netlist;
-  const { potential } = work;
+function modesAfter(netlist: Netlist, conditions: Conditions, on: Uint8Array): Uint8Array | null {
+  const { branches, fast, scratch } = netlist;
+  const { potential } = scratch;
   let next: Uint8Array | null = null;
-  for (let index = 0; index < branches.length; index += 1) {
-    const branch = branches[index]!;
-    const mode = modeAt(branch, on[index]!, potential[branch.a]! - potential[branch.b]!, conditions);
+  for (const index of fast.switching) {
+    const across = potential[fast.a[index]!]! - potential[fast.b[index]!]!;
+    const mode = modeAt(branches[index]!, on[index]!, across, conditions);
     if (mode === on[index]) continue;
     next ??= on.slice();
     next[index] = mode;
@@ -240,54 +274,50 @@ function modeAt(branch: Branch, mode: number, across: number, conditions: Condit
 
 function finish(
   netlist: Netlist,
-  conditions: Conditions,
   on: Uint8Array,
-  work: Workspace,
   restless: readonly number[],
   rounds: number,
 ): OperatingPoint {
-  const { branches } = netlist;
-  const volts = work.potential.slice();
-  const island = work.island.slice();
-  referToMinusInPlace(netlist, work, volts, island);
+  const { branches, fast, scratch } = netlist;
+  const { a, b } = fast;
+  const volts = scratch.potential.slice();
+  const island = scratch.island.slice();
+  referToMinusInPlace(netlist, volts, island);
   const amps = new Float64Array(branches.length);
-  for (let index = 0; index < branches.length; index += 1) {
-    const branch = branches[index]!;
-    const mode = on[index]!;
-    const across = volts[branch.a]! - volts[branch.b]!;
-    const siemens = conductanceOf(branch, mode, conditions);
-    let current =
-      siemens === 0
-        ? 0
-        : siemens * (across - emfOf(branch, mode, conditions, inputPowered(netlist, index, on)));
-    if (branch.kind === 'source' && mode === LIMITING) current -= branch.maxAmps;
-    if (branch.kind === 'electronic' && mode === ON) current += boardAmps(branch, across);
-    amps[index] = current;
+  for (let index = 0; index < amps.length; index += 1) {
+    const g = scratch.siemens[index]!;
+    if (g !== 0) amps[index] = g * (volts[a[index]!]! - volts[b[index]!]! - scratch.emf[index]!);
   }
-  markLonelyInPlace(work, volts, island);
+  for (const index of fast.sources) {
+    if (on[index] === LIMITING) amps[index]! -= (branches[index] as BranchOf<'source'>).maxAmps;
+  }
+  for (const index of fast.boards) {
+    if (on[index] !== ON) continue;
+    amps[index]! += boardAmps(
+      branches[index] as BranchOf<'electronic'>,
+      volts[a[index]!]! - volts[b[index]!]!,
+    );
+  }
+  markLonelyInPlace(scratch, volts, island);
   const point = { volts, amps, on, island, restless, rounds, damages: [] };
   // A circuit that never came to rest has no state to judge parts by.
   return { ...point, damages: restless.length > 0 ? [] : damagesOf(netlist, point) };
 }
 
 /** Refers each island to the minus of its first source, as a person would put the meter's black probe. */
-function referToMinusInPlace(
-  netlist: Netlist,
-  work: Workspace,
-  volts: Float64Array,
-  island: Int32Array,
-): void {
-  const { shift } = work;
+function referToMinusInPlace(netlist: Netlist, volts: Float64Array, island: Int32Array): void {
+  const { shift } = netlist.scratch;
+  const { sources, b } = netlist.fast;
   shift.fill(0);
-  for (let index = netlist.branches.length - 1; index >= 0; index -= 1) {
-    const branch = netlist.branches[index]!;
-    if (branch.kind === 'source') shift[island[branch.b]!] = volts[branch.b]!;
+  for (let i = sources.length - 1; i >= 0; i -= 1) {
+    const minus = b[sources[i]!]!;
+    shift[island[minus]!] = volts[minus]!;
   }
   for (let node = 0; node < volts.length; node += 1) volts[node]! -= shift[island[node]!]!;
 }
 
 /** A node alone on its island has no voltage at all. */
-function markLonelyInPlace(work: Workspace, volts: Float64Array, island: Int32Array): void {
+function markLonelyInPlace(work: Pick<Workspace, 'members'>, volts: Float64Array, island: Int32Array): void {
   const { members } = work;
   members.fill(0);
   for (let node = 0; node < island.length; node += 1) members[island[node]!]! += 1;

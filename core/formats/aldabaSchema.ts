@@ -110,7 +110,7 @@ export const memorySchema = z.strictObject({
 });
 
 export const readingSchema = z.strictObject({
-  id,
+  id: z.string().min(1).max(200),
   door: id,
   check: z.string().min(1).max(200),
   value: z.number().nullable(),

@@ -4,10 +4,10 @@ import { METRES_PER_FOOT } from './quantities';
 /** Figures as people read them off a meter: units after a thin gap, digits that the meter would show. */
 const NOTHING = '—';
 
-/** `13.10 V`; `0 V` below one millivolt; a dash where the point floats. */
+/** `13.10 V`; `0 V` below five millivolts; a dash where the point floats. */
 export function formatVolts(value: number | null): string {
   if (value === null || Number.isNaN(value)) return NOTHING;
-  return Math.abs(value) < 0.001 ? '0 V' : `${value.toFixed(2)} V`;
+  return Math.abs(value) < 0.005 ? '0 V' : `${value.toFixed(2)} V`;
 }
 
 /** `0.47 A`, `38 mA`, `0 A`. */

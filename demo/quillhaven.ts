@@ -1,0 +1,280 @@
+import { autowire } from '#core/autowire/index';
+import { HARDWARE_SETS, hardwareEdit } from '#core/brief/index';
+import { checkSheet } from '#core/commission/index';
+import { factoryMemory, findLanguage } from '#core/keypads/index';
+import {
+  applyEdit,
+  EMPTY_BRIEF,
+  emptyPlan,
+  type Brief,
+  type Edit,
+  type Person,
+  type Plan,
+} from '#core/plan/index';
+import { metres, mm2 } from '#core/units/index';
+
+/**
+ * The Quillhaven Archive: an invented town archive, with invented people. Each door is wired by the same
+ * templates as any door; a few then get a deliberate, realistic mistake, said beside it.
+ */
+interface DemoDoor {
+  readonly id: string;
+  readonly name: string;
+  readonly set: string | null;
+  readonly brief: Partial<Brief>;
+  readonly run: number;
+  readonly notes?: string;
+}
+
+const DOORS: readonly DemoDoor[] = [
+  {
+    id: 'D01',
+    name: 'Street portal',
+    set: 'strike-keypad-safe',
+    brief: {
+      protects: 'people',
+      escapeRoute: true,
+      mechanicalEgress: true,
+      rescuers: true,
+      fireDoor: false,
+      slowWalkers: true,
+      readerDistance: metres(4),
+    },
+    run: 18,
+    notes: 'The keypad stands at the foot of the ramp, four metres from the handle.',
+  },
+  {
+    id: 'D02',
+    name: 'Reading room',
+    set: 'magnet-controller',
+    brief: {
+      protects: 'general',
+      escapeRoute: true,
+      mechanicalEgress: false,
+      rescuers: true,
+      fireDoor: false,
+    },
+    run: 9,
+  },
+  {
+    id: 'D03',
+    name: 'Map gallery east',
+    set: 'magnet-controller',
+    brief: {
+      protects: 'general',
+      escapeRoute: true,
+      mechanicalEgress: false,
+      rescuers: true,
+      fireDoor: false,
+    },
+    run: 12,
+    notes: 'Released by fire zone 2.',
+  },
+  {
+    id: 'D04',
+    name: 'Cold vault',
+    set: 'strike-keypad',
+    brief: {
+      protects: 'valuables',
+      escapeRoute: false,
+      mechanicalEgress: true,
+      rescuers: false,
+      fireDoor: true,
+    },
+    run: 14,
+    notes: 'A panic bar inside retracts the latch.',
+  },
+  {
+    id: 'D05',
+    name: 'Binding shop',
+    set: 'strike-keypad',
+    brief: {
+      protects: 'equipment',
+      escapeRoute: true,
+      mechanicalEgress: true,
+      rescuers: false,
+      fireDoor: false,
+    },
+    run: 8,
+  },
+  {
+    id: 'D06',
+    name: 'Loading dock',
+    set: 'strike-keypad',
+    brief: {
+      protects: 'general',
+      escapeRoute: true,
+      mechanicalEgress: true,
+      rescuers: false,
+      fireDoor: false,
+    },
+    run: 26,
+  },
+  {
+    id: 'D07',
+    name: 'Map gallery west',
+    set: 'magnet-controller',
+    brief: {
+      protects: 'general',
+      escapeRoute: true,
+      mechanicalEgress: false,
+      rescuers: true,
+      fireDoor: false,
+    },
+    run: 16,
+  },
+  { id: 'D08', name: 'Plant room', set: null, brief: { protects: 'equipment', escapeRoute: false }, run: 20 },
+];
+
+const person = (
+  id: string,
+  name: string,
+  doors: string[],
+  over: Partial<Omit<Person, 'id' | 'name' | 'doors'>> = {},
+): Person => ({ id, name, role: 'user', doors, code: '', card: null, slots: {}, ...over });
+
+const PEOPLE: readonly Person[] = [
+  person('P01', 'Ines Calloway', ['D01', 'D02', 'D03', 'D04', 'D05', 'D06', 'D07'], {
+    role: 'administrator',
+    code: '480216',
+    card: { facility: 71, number: 2001 },
+    slots: { 'D01/K1': 1, 'D04/K1': 1, 'D05/K1': 1, 'D06/K1': 1 },
+  }),
+  person('P02', 'Bastian Orrell', ['D01', 'D02', 'D05'], {
+    code: '739105',
+    card: { facility: 71, number: 2002 },
+    slots: { 'D01/K1': 2, 'D05/K1': 2 },
+  }),
+  person('P03', 'Mirela Tassin', ['D02', 'D03', 'D07'], { card: { facility: 71, number: 2003 } }),
+  person('P04', 'Odd Fenwick', ['D05', 'D06'], { code: '516782', slots: { 'D05/K1': 3, 'D06/K1': 2 } }),
+  person('P05', 'Haru Delacroix', ['D04'], { code: '902347', slots: { 'D04/K1': 2 } }),
+  person('P06', 'Tamsin Yeo', ['D02', 'D03'], { card: { facility: 71, number: 2004 } }),
+];
+
+/** Applies an edit that is known to fit. Throws with the refusal otherwise: the demo data is wrong then. */
+function apply(plan: Plan, edit: Edit): Plan {
+  const result = applyEdit(plan, edit);
+  if (!result.ok) throw new Error(`demo data: ${JSON.stringify(result.refusal)} in ${edit.kind}`);
+  return result.plan;
+}
+
+function addDoor(plan: Plan, { id, name, set, brief, run, notes }: DemoDoor, order: number): Plan {
+  const hardware = HARDWARE_SETS.find((one) => one.id === set);
+  let next = apply(plan, {
+    kind: 'addDoor',
+    door: {
+      id,
+      order,
+      name,
+      brief: { ...EMPTY_BRIEF, ...brief },
+      deadState: hardware ? { state: hardware.deadState, overrideReason: null, by: 'I. Calloway' } : null,
+      notes: notes ?? '',
+    },
+  });
+  if (!hardware) return next;
+  next = apply(next, hardwareEdit(next, id, hardware));
+  return apply(next, autowire(next, id, metres(run)).edit);
+}
+
+const wireBetween = (plan: Plan, one: string, two: string): string => {
+  const wire = Object.values(plan.conductors).find(
+    ({ from, to }) => (from === one && to === two) || (from === two && to === one),
+  );
+  if (!wire) throw new Error(`demo data: no wire ${one} – ${two}`);
+  return wire.id;
+};
+
+/** Deliberate mistakes, one a door. */
+function spoil(plan: Plan): Plan {
+  const edits: Edit[] = [
+    // D03: the fire relay follows the panel instead of latching.
+    { kind: 'setSetting', device: 'D03/F1', setting: 'latch', value: 'following' },
+    // D06: the strike landed on NC: it is released at rest and locks on a code.
+    { kind: 'setConductor', id: wireBetween(plan, 'D06/K1.NO', 'D06/L1.+'), patch: { from: 'D06/K1.NC' } },
+    // D07: the link that feeds the relay's common was forgotten, and the lock cable is long and thin.
+    { kind: 'disconnect', id: wireBetween(plan, 'D07/F1.NC', 'D07/K1.COM1') },
+    {
+      kind: 'setConductor',
+      id: wireBetween(plan, 'D07/EB1.1NC', 'D07/L1.+'),
+      patch: { gauge: mm2(0.22), length: metres(42) },
+    },
+  ];
+  return edits.reduce(apply, plan);
+}
+
+/** What the keypads hold: D04 as listed, D05 with one code missing, the others as they left the factory. */
+function keyIn(plan: Plan): Plan {
+  const language = findLanguage('slots-1000');
+  if (!language) throw new Error('demo data: no such language');
+  const held = (id: string) => {
+    const slots = Object.values(plan.people).flatMap((one) =>
+      one.slots[id] === undefined
+        ? []
+        : [[one.slots[id], { code: one.code || null, card: one.card }] as const],
+    );
+    return { ...factoryMemory(language), programmingCode: '731946', slots: Object.fromEntries(slots) };
+  };
+  const binding = held('D05/K1');
+  const { 3: _later, ...slots } = binding.slots;
+  return [
+    { kind: 'setMemory', device: 'D04/K1', memory: { device: 'D04/K1', ...held('D04/K1') } } as const,
+    { kind: 'setMemory', device: 'D05/K1', memory: { device: 'D05/K1', ...binding, slots } } as const,
+  ].reduce<Plan>(apply, plan);
+}
+
+/** Times that somebody settled, and readings taken on an earlier visit: D02 whole, D04 begun. */
+function commission(plan: Plan): Plan {
+  const times: [string, string, number][] = [
+    ['D01/K1', 'ch1.unlock', 5],
+    ['D02/K1', 'ch1.unlock', 5],
+    ['D03/K1', 'ch1.unlock', 6],
+    ['D04/K1', 'ch1.unlock', 5],
+    ['D05/K1', 'ch1.unlock', 5],
+  ];
+  let next = times.reduce(
+    (current, [device, setting, value]) => apply(current, { kind: 'setSetting', device, setting, value }),
+    plan,
+  );
+  for (const [door, share] of [
+    ['D02', 1],
+    ['D04', 0.5],
+  ] as const) {
+    const items = checkSheet(next, door);
+    items.slice(0, Math.ceil(items.length * share)).forEach((item, index) => {
+      // Readings a meter with two digits would show: a touch below the engine's figure.
+      const value =
+        item.unit === 'yes'
+          ? 1
+          : Number.isFinite(item.expected)
+            ? Math.round((item.expected ?? 0) * 99.4) / 100
+            : 1e9;
+      const at = new Date(Date.UTC(2026, 10, 12, 9, index)).toISOString();
+      const { low, high } = item;
+      const reading = {
+        id: `${door}-${item.id}-1`,
+        door,
+        check: item.id,
+        value,
+        passed: true,
+        low,
+        high,
+        by: 'I. Calloway',
+        at,
+        note: '',
+      };
+      next = apply(next, { kind: 'addReading', reading });
+    });
+  }
+  return next;
+}
+
+/** The demo site. The same plan every time. */
+export function quillhaven(): Plan {
+  let plan = apply(emptyPlan('quillhaven', 'Quillhaven Archive'), {
+    kind: 'setSite',
+    patch: { address: '3 Paper Lane, Quillhaven', notes: 'An invented site for trying things out.' },
+  });
+  plan = DOORS.reduce((current, door, index) => addDoor(current, door, index + 1), plan);
+  plan = PEOPLE.reduce((current, one) => apply(current, { kind: 'addPerson', person: one }), plan);
+  return commission(keyIn(spoil(plan)));
+}

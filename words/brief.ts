@@ -1,0 +1,48 @@
+import type { BriefReason } from '#core/brief/index';
+import type { Brief, DeadState } from '#core/plan/index';
+
+export const STATE_NAMES: Record<DeadState, string> = {
+  'fail-safe': 'Fail-safe',
+  'fail-secure': 'Fail-secure',
+};
+/** The plain sentence that always stands beside the term. */
+export const STATE_SENTENCES: Record<DeadState, string> = {
+  'fail-safe': 'opens when dead',
+  'fail-secure': 'stays locked when dead',
+};
+
+export const REASONS: Record<BriefReason, string> = {
+  'no-mechanical-egress':
+    'Nothing mechanical opens it from inside, so people must get out when the power is dead.',
+  'traps-people': 'Without power and without a lever, whoever is inside is trapped.',
+  'rescuers-need-entry': 'Rescuers must get in when the power is dead.',
+  'rescuers-locked-out': 'Rescuers would have to break in.',
+  'valuables-stay-locked': 'Cutting the power must not open what holds valuables.',
+  'opens-with-the-power': 'Anyone who cuts the power, or sets off the alarm, walks in.',
+  'fire-door-keeps-latching': 'A fire door keeps latching, with or without power.',
+  'fire-door-may-not-latch':
+    'A fire door must stay latched: use a fail-safe lock that holds its latch, never a plain release.',
+  'lever-always-opens': 'The lever or bar lets people out whatever the power does.',
+  'power-cut-keeps-shut': 'A power cut leaves the door locked, and no current flows at rest.',
+  'needs-exit-and-break': 'It needs an exit device, an emergency break in the lock power and a fire release.',
+};
+
+export const QUESTIONS: Record<keyof Brief, { label: string; hint: string }> = {
+  protects: { label: 'What does it protect?', hint: 'Decides whether a power cut may open it.' },
+  escapeRoute: { label: 'Is it on an escape route?', hint: 'If so, a door that can trap people is a stop.' },
+  mechanicalEgress: {
+    label: 'Can people always leave by a lever or bar?',
+    hint: 'One that retracts the latch with no power at all. It does not free a magnet.',
+  },
+  rescuers: { label: 'Must rescuers get in when the power is dead?', hint: 'Fire crew, first aid.' },
+  fireDoor: { label: 'Is it a fire door that must stay latched?', hint: 'The label on its edge tells.' },
+  slowWalkers: { label: 'People with slower walking speed?', hint: 'Lengthens the recommended unlock time.' },
+  readerDistance: { label: 'From reader to handle', hint: 'The way somebody walks after showing a card.' },
+};
+
+export const PROTECTS: Record<NonNullable<Brief['protects']>, string> = {
+  people: 'People',
+  valuables: 'Valuables',
+  equipment: 'Equipment',
+  general: 'Nothing special',
+};

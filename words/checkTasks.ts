@@ -1,0 +1,62 @@
+import type { CheckItem, CheckTask, Phase } from '#core/commission/index';
+import { formatAmps, formatOhms, formatVolts } from '#core/units/index';
+import { loopName } from './findings';
+
+export const PHASES: Record<Phase, { name: string; hint: string }> = {
+  'before-power': { name: 'Before power', hint: 'Supplies off, meter on ohms.' },
+  'power-up': { name: 'At power-up', hint: 'Power on, wait until every device has started.' },
+  function: { name: 'Function', hint: 'Use the door. Listening for a relay is no proof: read the meter.' },
+};
+
+type Values = CheckItem['values'];
+const TASKS: Record<CheckTask, (v: Values) => string> = {
+  'supply-not-shorted': (v) => `Across the output of ${v['tag']}: no short`,
+  'leg-continuity': (v) => `Loop ${v['loop']}, ${loopName(String(v['kind']))}, the way ${v['leg']}`,
+  'contact-open': (v) =>
+    `Loop ${v['loop']}, ${loopName(String(v['kind']))}, the way ${v['leg']}: open at rest`,
+  'supply-volts': (v) => `Output of ${v['tag']}`,
+  'device-volts': (v) => `Supply at ${v['tag']}`,
+  'lock-volts-rest': (v) => `At ${v['tag']}, at rest`,
+  'lock-amps-rest': (v) => `Current of ${v['tag']}, at rest`,
+  'lock-volts-credential': (v) => `At ${v['tag']}, just after a valid card or code`,
+  'relock-seconds': (v) => `Seconds until ${v['tag']} locks again, door left shut`,
+  'wrong-credential': (v) => `A wrong card or code leaves ${v['tag']} locked`,
+  'lock-volts-exit': (v) => `At ${v['tag']}, just after ${v['exit']}`,
+  'door-contact': (v) => `Opening the door shows at the input of ${v['contact']}`,
+  'lock-volts-break': (v) => `At ${v['tag']}, with ${v['glass']} broken`,
+  'reset-break': (v) => `${v['glass']} reset: ${v['tag']} locks again`,
+  'lock-volts-fire': (v) => `At ${v['tag']}, with the fire alarm on ${v['fire']}`,
+  'fire-stays': (v) => `Alarm gone: ${v['tag']} stays released`,
+  'reset-fire': (v) => `${v['fire']} reset by key: ${v['tag']} locks again`,
+  'lock-volts-battery': (v) => `At ${v['tag']}, mains off, on battery`,
+  'all-dead': (v) => `Everything off: ${v['tag']} ${v['state'] === 'open' ? 'lets go' : 'stays locked'}`,
+  'lever-dead': () => 'Everything off: the lever opens from inside',
+};
+
+export const taskWords = (item: CheckItem): string => TASKS[item.task](item.values);
+
+/** A value in the unit of its check. */
+export function valueWords(unit: CheckItem['unit'], value: number | null): string {
+  if (value === null) return '—';
+  switch (unit) {
+    case 'V':
+      return formatVolts(value);
+    case 'A':
+      return formatAmps(value);
+    case 'Ω':
+      return value >= 1e6 ? 'open' : formatOhms(value);
+    case 's':
+      return `${value.toFixed(1)} s`;
+    case 'yes':
+      return value === 1 ? 'yes' : 'no';
+  }
+}
+
+/** What the reading should be: `12.5 V to 13.9 V`, `above 100 kΩ`, `yes`. */
+export function rangeWords({ unit, low, high }: CheckItem): string {
+  if (unit === 'yes') return 'yes';
+  if (high === null) return `above ${valueWords(unit, low)}`;
+  if (low === null || (unit === 'Ω' && low === 0)) return `below ${valueWords(unit, high)}`;
+  if (unit === 'V' && low < 0) return `below ${valueWords(unit, high)}`;
+  return `${valueWords(unit, low)} to ${valueWords(unit, high)}`;
+}

@@ -1,0 +1,6 @@
+export * from './findings';
+export * from './situations';
+export * from './brief';
+export * from './problems';
+export * from './checkTasks';
+export * from './keypad';

@@ -1,0 +1,36 @@
+import type { Reply, ReplyId, ScriptStep, SlotComparison } from '#core/keypads/index';
+
+export const REPLY_NAMES: Record<ReplyId, string> = {
+  opened: 'opens',
+  refused: 'refuses',
+  programming: 'in programming',
+  stored: 'stored',
+  left: 'left programming',
+  'timed-out': 'timed out: unfinished work is lost',
+  'locked-out': 'locked out',
+  key: '',
+};
+
+/** `2 short beeps, amber`. */
+export function replyWords({ beeps, long, light }: Reply): string {
+  const sound =
+    beeps === 0 ? 'no beep' : `${beeps} ${long ? 'long' : 'short'} ${beeps === 1 ? 'beep' : 'beeps'}`;
+  return `${sound}, ${light === 'off' ? 'light off' : light}`;
+}
+
+export const PURPOSES: Record<ScriptStep['purpose'], string> = {
+  enter: 'Enter programming',
+  leave: 'Leave programming',
+  'set-code': 'Store a code',
+  'set-card': 'Store a card',
+  'clear-slot': 'Clear the slot',
+  'unlock-time': 'Set the unlock time',
+  'programming-code': 'Change the programming code',
+};
+
+export const SLOT_STATES: Record<SlotComparison['state'], string> = {
+  same: 'as listed',
+  missing: 'not in the keypad',
+  differs: 'differs',
+  stranger: 'not on the list',
+};

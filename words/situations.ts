@@ -1,0 +1,116 @@
+import type {
+  Cell,
+  Expectation,
+  Means,
+  Missing,
+  PathLabel,
+  ProofRow,
+  Side,
+  SituationId,
+} from '#core/prove/index';
+import { formatAmps, formatVolts } from '#core/units/index';
+
+const SITUATIONS: Record<SituationId, string> = {
+  rest: 'At rest',
+  credential: 'Valid credential',
+  'wrong-credential': 'Wrong credential',
+  exit: 'Exit request',
+  'left-open': 'Left open, then closed',
+  forced: 'Forced, then closed',
+  'mains-off': 'Mains lost, on battery',
+  'battery-low': 'Battery at cut-off',
+  dead: 'Everything dead',
+  fire: 'Fire',
+  'fire-burnt': 'Fire, then its cable burnt',
+  'fire-reset': 'Fire relay reset by key',
+  'break-glass': 'Break glass',
+  'break-glass-reset': 'Break glass reset',
+  'controller-hung': 'Controller hung',
+  'controller-dead': 'Controller dead',
+};
+
+export const situationName = (id: string): string => SITUATIONS[id as SituationId] ?? id;
+
+export const expectationWords = (expectation: Expectation, side: Side): string => {
+  const way = side === 'outside' ? 'in' : 'out';
+  switch (expectation) {
+    case 'must':
+      return `a way ${way}`;
+    case 'must-freely':
+      return side === 'outside' ? 'open' : 'out freely';
+    case 'must-not':
+      return 'shut';
+    case 'may':
+      return 'either';
+  }
+};
+
+export const meansWords = (means: Means): string => {
+  switch (means.kind) {
+    case 'lever':
+      return 'the lever';
+    case 'unlocked':
+      return 'just open it';
+    case 'exit':
+    case 'break-glass':
+      return means.tag;
+  }
+};
+
+const MISSING: Record<Exclude<Missing['kind'], 'weak-lock' | 'brief'>, string> = {
+  'no-lock': 'no lock is planned',
+  'no-dead-state': 'locks differ and no dead state is chosen',
+  restless: 'the circuit never comes to rest',
+  'no-fire-release': 'the plan has no fire release',
+  'no-battery': 'no battery is planned',
+};
+const QUESTIONS = {
+  mechanicalEgress: 'is there a lever or bar that works without power?',
+  rescuers: 'must rescuers get in when it is dead?',
+  escapeRoute: 'is it on an escape route?',
+} as const;
+
+export function missingWords(missing: Missing): string {
+  if (missing.kind === 'weak-lock') {
+    return `${missing.tag} at ${formatVolts(missing.volts)} neither holds nor lets go`;
+  }
+  return missing.kind === 'brief'
+    ? `the brief does not say: ${QUESTIONS[missing.question]}`
+    : MISSING[missing.kind];
+}
+
+/** One or two words for what the cell found. */
+export function outcomeWords(cell: Cell, side: Side): string {
+  if (cell.verdict === 'not-proven') return 'Not proven';
+  if (side === 'outside') return cell.got === 'possible' ? 'Open' : 'Shut';
+  if (cell.works.length === 0) return 'No way out';
+  if (cell.got !== 'possible') return `Only by ${cell.works.map(meansWords).join(', ')}`;
+  return cell.works.some((one) => one.kind === 'unlocked') ? 'Free' : cell.works.map(meansWords).join(', ');
+}
+
+const VERDICTS: Record<Cell['verdict'], string> = { pass: 'Pass', fail: 'Fail', 'not-proven': 'Not proven' };
+export const verdictWords = (verdict: Cell['verdict']): string => VERDICTS[verdict];
+
+/** Why a cell is as it is, in numbers. */
+export function cellReason(row: ProofRow, side: Side): string {
+  const cell = row.cells[side];
+  if (cell.missing.length > 0) return `Not proven: ${cell.missing.map(missingWords).join('; ')}.`;
+  const locks = row.locks.map(
+    (lock) => `${lock.tag} ${HOLD[lock.hold]} at ${formatVolts(lock.volts)}, ${formatAmps(lock.amps)}`,
+  );
+  if (side === 'outside') return `${locks.join('; ')}.`;
+  const works = cell.works.map(meansWords).join(', ');
+  const vain = cell.tried
+    .filter((one) => !cell.works.includes(one))
+    .map(meansWords)
+    .join(', ');
+  return `${locks.join('; ')}. ${works ? `Out by ${works}` : 'No way out'}${vain ? `; in vain: ${vain}` : ''}.`;
+}
+
+const HOLD = { held: 'holds', free: 'is free', weak: 'is unsure' } as const;
+
+/** The way of a current, as a line: PS1 → W01 → F1 C–NC → ... */
+export const pathWords = (path: readonly PathLabel[]): string =>
+  path
+    .map((step) => (step.kind === 'wire' ? step.number : `${step.tag} ${step.from}–${step.to}`))
+    .join(' → ');
