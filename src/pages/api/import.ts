@@ -1,0 +1,41 @@
+import type { APIRoute } from 'astro';
+import { parseAldaba } from '#core/formats/index';
+import { database } from '../../server/db/open';
+import { FILE_LIMIT, handle, HttpError, json, readText } from '../../server/http';
+import { createSite, listSites } from '../../server/siteService';
+
+export const prerender = false;
+
+/**
+ * Takes an Aldaba file. With `dry=1` it only says what it would do. A file with any problem changes nothing;
+ * a good one becomes a new site beside those that are there.
+ */
+export const POST: APIRoute = ({ request, url }) =>
+  handle(async () => {
+    const result = parseAldaba(await readText(request, FILE_LIMIT));
+    if (!result.ok) {
+      const { length } = result.problems;
+      throw new HttpError(
+        422,
+        'bad-file',
+        `The file has ${length} ${length === 1 ? 'problem' : 'problems'}. Nothing was imported; what was here is untouched.`,
+        { problems: result.problems.slice(0, 100) },
+      );
+    }
+    const { plan } = result;
+    const count = (all: object) => Object.keys(all).length;
+    const summary = {
+      name: plan.site.name,
+      exists: listSites(database()).some(({ id }) => id === plan.site.id),
+      doors: count(plan.doors),
+      devices: count(plan.devices),
+      wires: count(plan.conductors),
+      people: count(plan.people),
+      codes: Object.values(plan.people).filter(({ code }) => code !== '').length,
+      keypads: count(plan.memories),
+      readings: count(plan.readings),
+    };
+    if (url.searchParams.get('dry') === '1') return json({ summary });
+    const site = createSite(database(), plan, { author: 'import', at: new Date().toISOString() });
+    return json({ summary, site }, 201);
+  });

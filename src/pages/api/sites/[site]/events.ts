@@ -1,0 +1,39 @@
+import type { APIRoute } from 'astro';
+import { onChange } from '../../../../server/changes';
+import { database } from '../../../../server/db/open';
+import { handle } from '../../../../server/http';
+import { siteOr404 } from '../../../../server/siteOr404';
+
+export const prerender = false;
+
+/** How often a silent line is kept open, ms. */
+const KEEP_ALIVE_MS = 25_000;
+
+/** Tells every open tab when the site changes: server-sent events that carry the new revision only. */
+export const GET: APIRoute = ({ params, request }) =>
+  handle(() => {
+    const { revision } = siteOr404(database(), params.site);
+    const encoder = new TextEncoder();
+    let stop = () => {};
+    const stream = new ReadableStream<Uint8Array>({
+      start(controller) {
+        const send = (text: string) => {
+          try {
+            controller.enqueue(encoder.encode(text));
+          } catch {
+            stop();
+          }
+        };
+        const off = onChange(params.site ?? '', (next) => send(`data: ${next}\n\n`));
+        const timer = setInterval(() => send(': here\n\n'), KEEP_ALIVE_MS);
+        stop = () => {
+          off();
+          clearInterval(timer);
+        };
+        request.signal.addEventListener('abort', () => stop());
+        send(`data: ${revision}\n\n`);
+      },
+      cancel: () => stop(),
+    });
+    return new Response(stream, { headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' } });
+  });

@@ -1,0 +1,90 @@
+import { and, eq, inArray, sql } from 'drizzle-orm';
+import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
+import type { Plan, Site } from '#core/plan/index';
+import type { Db } from './open';
+import * as rows from './rows';
+import * as schema from './schema';
+
+type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
+type Reader = Pick<Db, 'select'>;
+
+type Collection = Exclude<keyof Plan, 'site'>;
+
+/** A table with the plan's collection that it holds. */
+interface Binding {
+  readonly table: SQLiteTable & { site: SQLiteColumn };
+  readonly key: SQLiteColumn;
+  toRow(site: string, entity: never): object;
+  fromRow(row: never): object;
+}
+
+/** Parents before children: rows are put in this order and taken out in the other. */
+const BINDINGS: Record<Collection, Binding> = {
+  doors: { table: schema.doors, key: schema.doors.id, toRow: rows.doorRow, fromRow: rows.doorOf },
+  devices: { table: schema.devices, key: schema.devices.id, toRow: rows.deviceRow, fromRow: rows.deviceFrom },
+  conductors: {
+    table: schema.conductors,
+    key: schema.conductors.id,
+    toRow: rows.conductorRow,
+    fromRow: rows.conductorFrom,
+  },
+  people: { table: schema.people, key: schema.people.id, toRow: rows.personRow, fromRow: rows.personFrom },
+  memories: {
+    table: schema.memories,
+    key: schema.memories.device,
+    toRow: rows.memoryRow,
+    fromRow: rows.memoryFrom,
+  },
+  readings: { table: schema.readings, key: schema.readings.id, toRow: rows.readingRow, fromRow: rows.readingFrom },
+};
+const COLLECTIONS = Object.keys(BINDINGS) as Collection[];
+
+export interface StoredPlan {
+  readonly plan: Plan;
+  readonly revision: number;
+}
+
+/** A site as it stands in the database; null where there is none. */
+export function loadPlan(db: Reader, siteId: string): StoredPlan | null {
+  const found = db.select().from(schema.sites).where(eq(schema.sites.id, siteId)).get();
+  if (!found) return null;
+  const { revision, ...site } = found;
+  const collections = Object.fromEntries(
+    COLLECTIONS.map((name) => {
+      const { table, fromRow } = BINDINGS[name];
+      const entities = db.select().from(table).where(eq(table.site, siteId)).all().map((row) => fromRow(row as never));
+      const key = name === 'memories' ? 'device' : 'id';
+      return [name, Object.fromEntries(entities.map((one) => [(one as Record<string, string>)[key], one]))];
+    }),
+  );
+  return { plan: { site: site as Site, ...collections } as unknown as Plan, revision };
+}
+
+/** Writes the difference between two states of a plan: rows that changed, and only those. */
+export function savePlan(tx: Tx, before: Plan, after: Plan, revision: number): void {
+  // A batch may swap tags or numbers: constraints are looked at when the transaction ends.
+  tx.run(sql`PRAGMA defer_foreign_keys = ON`);
+  const site = after.site.id;
+  for (const name of [...COLLECTIONS].reverse()) {
+    const { table, key } = BINDINGS[name];
+    const stale = changed(before[name], after[name]).filter((id) => before[name][id] !== undefined);
+    for (const some of chunks(stale)) tx.delete(table).where(and(eq(table.site, site), inArray(key, some))).run();
+  }
+  for (const name of COLLECTIONS) {
+    const { table, toRow } = BINDINGS[name];
+    const fresh = changed(before[name], after[name]).flatMap((id) => after[name][id] ?? []);
+    for (const some of chunks(fresh)) tx.insert(table).values(some.map((one) => toRow(site, one as never)) as never).run();
+  }
+  const { id: _id, ...columns } = after.site;
+  tx.update(schema.sites).set({ ...columns, revision }).where(eq(schema.sites.id, site)).run();
+}
+
+/** Ids whose entity is not the very same object: edits keep what they do not touch. */
+function changed(before: Readonly<Record<string, object>>, after: Readonly<Record<string, object>>): string[] {
+  return [...new Set([...Object.keys(before), ...Object.keys(after)])].filter((id) => before[id] !== after[id]);
+}
+
+/** SQLite takes a limited number of values in one statement. */
+function chunks<T>(all: readonly T[], size = 500): T[][] {
+  return Array.from({ length: Math.ceil(all.length / size) }, (_, i) => all.slice(i * size, (i + 1) * size));
+}

@@ -1,0 +1,50 @@
+import type { Conductor, Device, Door, KeypadRecord, Person, Reading } from '#core/plan/index';
+import { deviceOf, pinOf, terminalId } from '#core/plan/index';
+import type { conductors, devices, doors, memories, people, readings } from './schema';
+
+/** How each thing of a plan becomes a row and comes back. The two functions of a pair undo each other. */
+
+type Row<T extends { $inferSelect: object }> = T['$inferSelect'];
+
+export const doorRow = (site: string, door: Door): Row<typeof doors> => ({ site, ...door });
+export const doorOf = ({ site: _site, ...door }: Row<typeof doors>): Door => door;
+
+export const deviceRow = (site: string, device: Device): Row<typeof devices> => ({ site, ...device });
+export const deviceFrom = ({ site: _site, ...device }: Row<typeof devices>): Device => device as Device;
+
+export const conductorRow = (site: string, { from, to, ...rest }: Conductor): Row<typeof conductors> => ({
+  site,
+  ...rest,
+  fromDevice: deviceOf(from),
+  fromPin: pinOf(from),
+  toDevice: deviceOf(to),
+  toPin: pinOf(to),
+});
+export function conductorFrom(row: Row<typeof conductors>): Conductor {
+  const { site: _site, fromDevice, fromPin, toDevice, toPin, ...rest } = row;
+  return { ...rest, from: terminalId(fromDevice, fromPin), to: terminalId(toDevice, toPin) } as Conductor;
+}
+
+export const personRow = (site: string, { card, doors: at, slots, ...rest }: Person): Row<typeof people> => ({
+  site,
+  ...rest,
+  doors: [...at],
+  slots: { ...slots },
+  cardFacility: card?.facility ?? null,
+  cardNumber: card?.number ?? null,
+});
+export function personFrom(row: Row<typeof people>): Person {
+  const { site: _site, cardFacility, cardNumber, ...rest } = row;
+  const card = cardFacility === null || cardNumber === null ? null : { facility: cardFacility, number: cardNumber };
+  return { ...rest, card } as Person;
+}
+
+export const memoryRow = (site: string, memory: KeypadRecord): Row<typeof memories> => ({
+  site,
+  device: memory.device,
+  memory,
+});
+export const memoryFrom = ({ memory }: Row<typeof memories>): KeypadRecord => memory;
+
+export const readingRow = (site: string, reading: Reading): Row<typeof readings> => ({ site, ...reading });
+export const readingFrom = ({ site: _site, ...reading }: Row<typeof readings>): Reading => reading;

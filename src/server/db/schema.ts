@@ -1,0 +1,143 @@
+import { foreignKey, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { Brief, DeadStateChoice, Device, KeypadRecord } from '#core/plan/index';
+
+/** Rows of a site. JSON columns hold only what Zod has typed: briefs, settings, keypad memories, edits. */
+
+export const sites = sqliteTable('sites', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  address: text('address').notNull().default(''),
+  region: text('region').notNull().default('europe'),
+  units: text('units').notNull().default('metric'),
+  notes: text('notes').notNull().default(''),
+  revision: integer('revision').notNull().default(0),
+});
+
+const siteColumn = () =>
+  text('site')
+    .notNull()
+    .references(() => sites.id, { onDelete: 'cascade' });
+
+export const doors = sqliteTable(
+  'doors',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    order: integer('position').notNull(),
+    name: text('name').notNull(),
+    brief: text('brief', { mode: 'json' }).$type<Brief>().notNull(),
+    deadState: text('dead_state', { mode: 'json' }).$type<DeadStateChoice | null>(),
+    notes: text('notes').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.id] })],
+);
+
+export const devices = sqliteTable(
+  'devices',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    door: text('door'),
+    tag: text('tag').notNull(),
+    type: text('type').notNull(),
+    place: text('place').notNull(),
+    settings: text('settings', { mode: 'json' }).$type<Device['settings']>().notNull(),
+    notes: text('notes').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.site, t.id] }),
+    foreignKey({ columns: [t.site, t.door], foreignColumns: [doors.site, doors.id] }),
+  ],
+);
+
+export const conductors = sqliteTable(
+  'conductors',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    door: text('door').notNull(),
+    number: text('number').notNull(),
+    fromDevice: text('from_device').notNull(),
+    fromPin: text('from_pin').notNull(),
+    toDevice: text('to_device').notNull(),
+    toPin: text('to_pin').notNull(),
+    colour: text('colour').notNull(),
+    gauge: text('gauge').notNull(),
+    length: real('length_m').notNull(),
+    cable: text('cable').notNull(),
+    origin: text('origin').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.site, t.id] }),
+    foreignKey({ columns: [t.site, t.door], foreignColumns: [doors.site, doors.id] }),
+    foreignKey({ columns: [t.site, t.fromDevice], foreignColumns: [devices.site, devices.id] }),
+    foreignKey({ columns: [t.site, t.toDevice], foreignColumns: [devices.site, devices.id] }),
+  ],
+);
+
+export const people = sqliteTable(
+  'people',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    name: text('name').notNull(),
+    role: text('role').notNull(),
+    doors: text('doors', { mode: 'json' }).$type<string[]>().notNull(),
+    slots: text('slots', { mode: 'json' }).$type<Record<string, number>>().notNull(),
+    cardFacility: integer('card_facility'),
+    cardNumber: integer('card_number'),
+    /** A secret: never logged, never exported unless asked for. */
+    code: text('code').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.id] })],
+);
+
+export const memories = sqliteTable(
+  'keypad_memories',
+  {
+    site: siteColumn(),
+    device: text('device').notNull(),
+    /** A secret: it holds codes. */
+    memory: text('memory', { mode: 'json' }).$type<KeypadRecord>().notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.site, t.device] }),
+    foreignKey({ columns: [t.site, t.device], foreignColumns: [devices.site, devices.id] }),
+  ],
+);
+
+export const readings = sqliteTable(
+  'readings',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    door: text('door').notNull(),
+    check: text('check_id').notNull(),
+    value: real('value'),
+    passed: integer('passed', { mode: 'boolean' }).notNull(),
+    low: real('low'),
+    high: real('high'),
+    by: text('by').notNull(),
+    at: text('at').notNull(),
+    note: text('note').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.site, t.id] }),
+    foreignKey({ columns: [t.site, t.door], foreignColumns: [doors.site, doors.id] }),
+  ],
+);
+
+/** Every acknowledged change, with its author and time. Codes are struck out of the body. */
+export const edits = sqliteTable(
+  'edits',
+  {
+    site: siteColumn(),
+    revision: integer('revision').notNull(),
+    at: text('at').notNull(),
+    author: text('author').notNull(),
+    /** Doors the edit touches, for the door's own history. */
+    doors: text('doors', { mode: 'json' }).$type<string[]>().notNull(),
+    body: text('body', { mode: 'json' }).$type<unknown>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.revision] }), index('edits_at').on(t.site, t.at)],
+);

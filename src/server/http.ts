@@ -1,0 +1,80 @@
+import { z } from 'zod';
+
+/** An error that a caller is told: a code for programs and a sentence for people. */
+export class HttpError extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    message: string,
+    readonly more: object = {},
+  ) {
+    super(message);
+  }
+}
+
+export const json = (body: unknown, status = 200): Response =>
+  new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store' },
+  });
+
+export const errorJson = (error: HttpError): Response =>
+  json({ error: { code: error.code, message: error.message, ...error.more } }, error.status);
+
+/** Largest body of an ordinary request, and of a site file, bytes. */
+export const BODY_LIMIT = 1_000_000;
+export const FILE_LIMIT = 12_000_000;
+
+/** Reads a body up to a limit, counting what really arrives. */
+export async function readText(request: Request, limit: number): Promise<string> {
+  const tooLarge = () =>
+    new HttpError(413, 'too-large', `The request is larger than ${Math.round(limit / 1000)} kB. Nothing was changed.`);
+  if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge();
+  const reader = request.body?.getReader();
+  if (!reader) return '';
+  const parts: Uint8Array[] = [];
+  let size = 0;
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) break;
+    size += value.byteLength;
+    if (size > limit) {
+      await reader.cancel();
+      throw tooLarge();
+    }
+    parts.push(value);
+  }
+  return new TextDecoder().decode(Buffer.concat(parts));
+}
+
+/** Reads and validates a JSON body. */
+export async function readJson<S extends z.ZodType>(request: Request, schema: S, limit = BODY_LIMIT): Promise<z.output<S>> {
+  const type = request.headers.get('content-type') ?? '';
+  if (!type.startsWith('application/json')) {
+    throw new HttpError(415, 'not-json', 'Send JSON, with content-type application/json. Nothing was changed.');
+  }
+  const text = await readText(request, limit);
+  let body: unknown;
+  try {
+    body = JSON.parse(text);
+  } catch (cause) {
+    throw new HttpError(400, 'bad-json', `The body is not JSON: ${(cause as Error).message}. Nothing was changed.`);
+  }
+  const parsed = schema.safeParse(body);
+  if (parsed.success) return parsed.data;
+  const issues = parsed.error.issues.slice(0, 20).map(({ path, message }) => ({ path: path.join('.'), message }));
+  const first = issues[0];
+  throw new HttpError(422, 'invalid', `Not understood at ${first?.path || 'the top'}: ${first?.message}. Nothing was changed.`, { issues });
+}
+
+/** Runs a handler; what it throws on purpose becomes JSON, anything else a logged 500 without details. */
+export async function handle(run: () => Promise<Response> | Response): Promise<Response> {
+  try {
+    return await run();
+  } catch (error) {
+    if (error instanceof HttpError) return errorJson(error);
+    // The stack names files, never bodies: codes do not reach the log.
+    console.error('unexpected', error instanceof Error ? error.stack : error);
+    return errorJson(new HttpError(500, 'internal', 'Something went wrong here. What was saved before is kept.'));
+  }
+}
