@@ -4,3 +4,5 @@ export * from './brief';
 export * from './problems';
 export * from './checkTasks';
 export * from './keypad';
+export * from './bench';
+export * from './edits';

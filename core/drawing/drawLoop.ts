@@ -6,10 +6,17 @@ import { mergeColumns, planLeg, type LegPlan } from './legPlan';
 import type { Drawing, Live, Shape } from './shapes';
 
 /** Measures of a loop drawing, in units that the screen shows as pixels. */
-const SOURCE = 108;
-const LOAD = 112;
+interface Measures {
+  readonly source: number;
+  readonly load: number;
+  readonly gap: number;
+  /** Between the two legs. */
+  readonly legs: number;
+}
+const LARGE: Measures = { source: 108, load: 112, gap: 66, legs: 104 };
+const SMALL: Measures = { source: 92, load: 96, gap: 54, legs: 66 };
+const measuresOf = (loop: Loop): Measures => (loop.kind === 'lock-power' ? LARGE : SMALL);
 const THROUGH = 88;
-const MIN_GAP = 66;
 const UPPER = 56;
 const ABOVE = 50;
 const BELOW = 28;
@@ -31,11 +38,15 @@ function drawRound(plan: Plan, loop: RoundLoop, options: DrawOptions): Drawing {
   const upper = planLeg(loop.supply, loop.source.top);
   const lower = planLeg(leftToRight(loop.back), loop.source.bottom);
   const columns = mergeColumns(upper.passes, lower.passes);
-  const boxes = SOURCE + LOAD + columns.length * THROUGH + 2 * EDGE;
-  const gap = Math.max(MIN_GAP, (options.width - boxes) / (columns.length + 1));
-  const columnX = columns.map((_, index) => EDGE + SOURCE + gap + index * (THROUGH + gap));
-  const loadX = EDGE + SOURCE + gap + columns.length * (THROUGH + gap);
-  const lowerY = UPPER + (loop.kind === 'lock-power' ? 112 : 84);
+  const size = measuresOf(loop);
+  const boxes = size.source + size.load + columns.length * THROUGH + 2 * EDGE;
+  const gap = Math.max(size.gap, (options.width - boxes) / (columns.length + 1));
+  const columnX = columns.map((_, index) => EDGE + size.source + gap + index * (THROUGH + gap));
+  const loadX = EDGE + size.source + gap + columns.length * (THROUGH + gap);
+  // Two boxes that stand one above the other need more room than two bare legs.
+  const apart =
+    columns.some((column) => column.upper === null || column.lower === null) && lower.passes.length > 0;
+  const lowerY = UPPER + (apart ? Math.max(size.legs, ABOVE + BELOW + 14) : size.legs);
   const height = lowerY + BELOW + EDGE;
   const shapes: Shape[] = [];
   const legs: [LegPlan, number, 'upper' | 'lower'][] = [
@@ -46,7 +57,7 @@ function drawRound(plan: Plan, loop: RoundLoop, options: DrawOptions): Drawing {
     const xs = leg.passes.map(
       (_, index) => columnX[columns.findIndex((column) => column[side] === index)] ?? 0,
     );
-    shapes.push(...joinsOf(plan, leg, xs, loadX, y, options));
+    shapes.push(...joinsOf(plan, leg, xs, [EDGE + size.source, loadX], y, options));
   }
   columns.forEach((column, index) => {
     const x = columnX[index] ?? 0;
@@ -68,7 +79,7 @@ function drawRound(plan: Plan, loop: RoundLoop, options: DrawOptions): Drawing {
   });
   shapes.push(...sourceOf(plan, loop, lowerY, height, options.live));
   shapes.push(...loadOf(plan, loop, loadX, lowerY, height, options.live));
-  return { width: loadX + LOAD + EDGE, height, shapes };
+  return { width: loadX + size.load + EDGE, height, shapes };
 }
 
 /** The return leg is traced from the load; drawn, it starts at the source like the supply leg. */
@@ -84,13 +95,13 @@ function joinsOf(
   plan: Plan,
   leg: LegPlan,
   xs: number[],
-  loadX: number,
+  [start, end]: readonly [number, number],
   y: number,
   options: DrawOptions,
 ): Shape[] {
   return leg.joins.flatMap((join, index): Shape[] => {
-    const x1 = index === 0 ? EDGE + SOURCE : (xs[index - 1] ?? 0) + THROUGH;
-    const x2 = index < xs.length ? (xs[index] ?? 0) : loadX;
+    const x1 = index === 0 ? start : (xs[index - 1] ?? 0) + THROUGH;
+    const x2 = index < xs.length ? (xs[index] ?? 0) : end;
     if (join.kind === 'wire') return wireOf(plan, join.conductor, x1, x2, y, options);
     if (join.kind === 'gap') return [{ kind: 'gap', x1, x2, y, after: join.after }];
     return [
@@ -216,10 +227,11 @@ function figures(lines: readonly string[], of: string, x: number, middle: number
 
 function sourceOf(plan: Plan, loop: RoundLoop, lowerY: number, height: number, live?: Live): Shape[] {
   const { device, part, top, bottom } = loop.source;
-  const x = EDGE + SOURCE;
+  const { source } = measuresOf(loop);
+  const x = EDGE + source;
   if (part === '') return [];
   return [
-    ...boxOf(plan, device, 'source', EDGE, EDGE, SOURCE, height - 2 * EDGE),
+    ...boxOf(plan, device, 'source', EDGE, EDGE, source, height - 2 * EDGE),
     ...figures(live?.figures(device, part) ?? [], device, EDGE + 9, (UPPER + lowerY) / 2 + 4),
     { kind: 'terminal', terminal: top, x, y: UPPER },
     { kind: 'terminal', terminal: bottom, x, y: lowerY },
@@ -240,7 +252,8 @@ function loadOf(
   const role = loop.kind === 'lock-power' ? 'lock' : 'load';
   const spec = typeOf(plan.devices[device]?.type ?? 'joint').parts.find((one) => one.id === part);
   const key = `${device}:${part}`;
-  const arm = x + LOAD - 26;
+  const width = measuresOf(loop).load;
+  const arm = x + width - 26;
   const inside: Shape[] =
     spec?.kind === 'contact'
       ? [
@@ -249,7 +262,7 @@ function loadOf(
             points: [
               [x, UPPER],
               [arm, UPPER],
-              [arm, UPPER + 20],
+              [arm, UPPER + 16],
             ],
           },
           {
@@ -257,16 +270,16 @@ function loadOf(
             points: [
               [x, lowerY],
               [arm, lowerY],
-              [arm, lowerY - 20],
+              [arm, lowerY - 16],
             ],
           },
           {
             kind: 'contact',
             part: key,
             x1: arm,
-            y1: lowerY - 20,
+            y1: lowerY - 16,
             x2: arm,
-            y2: UPPER + 20,
+            y2: UPPER + 16,
             closed: live?.isClosed(key) ?? spec.form === 'NC',
             live: Math.abs(live?.ampsThrough(key) ?? 0) > 1e-4,
           },
@@ -274,7 +287,7 @@ function loadOf(
       : figures(live?.figures(device, part) ?? [], device, x + 22, (UPPER + lowerY) / 2 + 2);
   const shift = spec?.kind === 'contact' ? 17 : 4;
   return [
-    ...boxOf(plan, device, role, x, EDGE, LOAD, height - 2 * EDGE),
+    ...boxOf(plan, device, role, x, EDGE, width, height - 2 * EDGE),
     ...inside,
     { kind: 'terminal', terminal: top, x, y: UPPER },
     { kind: 'terminal', terminal: bottom, x, y: lowerY },
@@ -284,23 +297,23 @@ function loadOf(
 }
 
 function drawBundle(plan: Plan, loop: BundleLoop, options: DrawOptions): Drawing {
-  const width = Math.max(options.width, SOURCE + LOAD + MIN_GAP + 2 * EDGE);
-  const rightX = width - EDGE - LOAD;
+  const width = Math.max(options.width, SMALL.source + SMALL.load + SMALL.gap + 2 * EDGE);
+  const rightX = width - EDGE - SMALL.load;
   const step = 34;
   const height = UPPER + (loop.lines.length - 1) * step + BELOW + EDGE;
   const source = options.live?.figures(loop.left, '') ?? [];
   const shapes: Shape[] = [
-    ...boxOf(plan, loop.left, 'source', EDGE, EDGE, SOURCE, height - 2 * EDGE),
-    ...boxOf(plan, loop.right, 'load', rightX, EDGE, LOAD, height - 2 * EDGE),
+    ...boxOf(plan, loop.left, 'source', EDGE, EDGE, SMALL.source, height - 2 * EDGE),
+    ...boxOf(plan, loop.right, 'load', rightX, EDGE, SMALL.load, height - 2 * EDGE),
     ...figures(source, loop.left, EDGE + 9, height / 2),
   ];
   loop.lines.forEach(({ conductor, left, right }, index) => {
     const y = UPPER + index * step;
     shapes.push(
-      ...wireOf(plan, conductor, EDGE + SOURCE, rightX, y, options),
-      { kind: 'terminal', terminal: left, x: EDGE + SOURCE, y },
+      ...wireOf(plan, conductor, EDGE + SMALL.source, rightX, y, options),
+      { kind: 'terminal', terminal: left, x: EDGE + SMALL.source, y },
       { kind: 'terminal', terminal: right, x: rightX, y },
-      pin(left, EDGE + SOURCE - 10, y + 4, 'end'),
+      pin(left, EDGE + SMALL.source - 10, y + 4, 'end'),
       pin(right, rightX + 10, y + 4, 'start'),
     );
   });

@@ -30,7 +30,7 @@ export function liveView(
       if (lock) return [formatVolts(volts), `${formatAmps(current)} ${words[lock.hold]}`];
       switch (branch.kind) {
         case 'source':
-          return [formatVolts(volts), `${formatAmps(current)} of ${branch.maxAmps} A`];
+          return [formatVolts(volts), `${current.toFixed(2)} of ${branch.maxAmps} A`];
         case 'input':
           return [inputReads(volts, current), formatVolts(volts)];
         default:

@@ -1,2 +1,3 @@
 export * from './powerBudget';
 export { enough, smallestGauge } from './smallestGauge';
+export { batteryCurve, type BatteryPoint } from './batteryCurve';

@@ -1,3 +1,3 @@
 export * from './proof';
-export { label, prove, worstOf } from './prove';
+export { label, prove, waysOut, worstOf } from './prove';
 export { doorDevices, SITUATIONS, type Situation } from './situations';

@@ -110,14 +110,12 @@ function outsideCell(
   return cell(expectation, free ? [{ kind: 'unlocked' }] : [], [{ kind: 'unlocked' }], free, missing);
 }
 
-/** Tries every way out that the door has, each from this very state. */
-function insideCell(
+/** Every way out that the door has, each tried from this very state, and those that work. */
+export function waysOut(
   world: World,
-  expectation: Expectation,
   state: SimState,
-  locks: readonly LockStatus[],
-  general: readonly Missing[],
-): Cell {
+  locks: readonly LockStatus[] = lockStatuses(world, state.point),
+): { tried: Means[]; works: Means[] } {
   const tried: Means[] = [];
   const works: Means[] = [];
   const attempt = (means: Means, success: boolean) => {
@@ -127,7 +125,6 @@ function insideCell(
   const freeAfter = (next: SimState) => doorHold(lockStatuses(world, next.point)) === 'free';
   if (world.door.brief.mechanicalEgress !== false) attempt({ kind: 'lever' }, leverOpens(world));
   attempt({ kind: 'unlocked' }, state.doorOpen || doorHold(locks) === 'free');
-  const freely = works.length > 0;
   for (const { device } of [...doorDevices(world, 'button'), ...doorDevices(world, 'sensor')]) {
     const next = stimulate(world, state, { kind: 'press', device: device.id }).state;
     attempt({ kind: 'exit', tag: device.tag }, freeAfter(next));
@@ -136,6 +133,19 @@ function insideCell(
     const next = stimulate(world, state, { kind: 'breakGlass', device: device.id }).state;
     attempt({ kind: 'break-glass', tag: device.tag }, freeAfter(next));
   }
+  return { tried, works };
+}
+
+/** A cell for leaving: enough is a way out, or one that asks for no act at all. */
+function insideCell(
+  world: World,
+  expectation: Expectation,
+  state: SimState,
+  locks: readonly LockStatus[],
+  general: readonly Missing[],
+): Cell {
+  const { tried, works } = waysOut(world, state, locks);
+  const freely = works.some(({ kind }) => kind === 'lever' || kind === 'unlocked');
   const enough = expectation === 'must-freely' ? freely : works.length > 0;
   const missing = general.filter((one) => one.kind !== 'weak-lock' || !enough);
   if (!enough && world.door.brief.mechanicalEgress === null)

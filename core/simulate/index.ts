@@ -4,4 +4,5 @@ export { advance, atRest, stimulate, type Step } from './step';
 export { doorHold, leverOpens, lockStatuses, type LockStatus } from './lockStatus';
 export { conditionsOf } from './settleState';
 export { batteryFeed, batteryVolts } from './battery';
+export { foresee, relayKeys, sampleLanes, type LaneSample } from './lanes';
 export { readCard, type CardRead } from './cardRead';

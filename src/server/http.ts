@@ -28,7 +28,11 @@ export const FILE_LIMIT = 12_000_000;
 /** Reads a body up to a limit, counting what really arrives. */
 export async function readText(request: Request, limit: number): Promise<string> {
   const tooLarge = () =>
-    new HttpError(413, 'too-large', `The request is larger than ${Math.round(limit / 1000)} kB. Nothing was changed.`);
+    new HttpError(
+      413,
+      'too-large',
+      `The request is larger than ${Math.round(limit / 1000)} kB. Nothing was changed.`,
+    );
   if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge();
   const reader = request.body?.getReader();
   if (!reader) return '';
@@ -48,23 +52,42 @@ export async function readText(request: Request, limit: number): Promise<string>
 }
 
 /** Reads and validates a JSON body. */
-export async function readJson<S extends z.ZodType>(request: Request, schema: S, limit = BODY_LIMIT): Promise<z.output<S>> {
+export async function readJson<S extends z.ZodType>(
+  request: Request,
+  schema: S,
+  limit = BODY_LIMIT,
+): Promise<z.output<S>> {
   const type = request.headers.get('content-type') ?? '';
   if (!type.startsWith('application/json')) {
-    throw new HttpError(415, 'not-json', 'Send JSON, with content-type application/json. Nothing was changed.');
+    throw new HttpError(
+      415,
+      'not-json',
+      'Send JSON, with content-type application/json. Nothing was changed.',
+    );
   }
   const text = await readText(request, limit);
   let body: unknown;
   try {
     body = JSON.parse(text);
   } catch (cause) {
-    throw new HttpError(400, 'bad-json', `The body is not JSON: ${(cause as Error).message}. Nothing was changed.`);
+    throw new HttpError(
+      400,
+      'bad-json',
+      `The body is not JSON: ${(cause as Error).message}. Nothing was changed.`,
+    );
   }
   const parsed = schema.safeParse(body);
   if (parsed.success) return parsed.data;
-  const issues = parsed.error.issues.slice(0, 20).map(({ path, message }) => ({ path: path.join('.'), message }));
+  const issues = parsed.error.issues
+    .slice(0, 20)
+    .map(({ path, message }) => ({ path: path.join('.'), message }));
   const first = issues[0];
-  throw new HttpError(422, 'invalid', `Not understood at ${first?.path || 'the top'}: ${first?.message}. Nothing was changed.`, { issues });
+  throw new HttpError(
+    422,
+    'invalid',
+    `Not understood at ${first?.path || 'the top'}: ${first?.message}. Nothing was changed.`,
+    { issues },
+  );
 }
 
 /** Runs a handler; what it throws on purpose becomes JSON, anything else a logged 500 without details. */
@@ -75,6 +98,8 @@ export async function handle(run: () => Promise<Response> | Response): Promise<R
     if (error instanceof HttpError) return errorJson(error);
     // The stack names files, never bodies: codes do not reach the log.
     console.error('unexpected', error instanceof Error ? error.stack : error);
-    return errorJson(new HttpError(500, 'internal', 'Something went wrong here. What was saved before is kept.'));
+    return errorJson(
+      new HttpError(500, 'internal', 'Something went wrong here. What was saved before is kept.'),
+    );
   }
 }

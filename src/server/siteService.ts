@@ -18,7 +18,12 @@ export type SubmitResult =
   | { readonly ok: true; readonly revision: number }
   | { readonly ok: false; readonly code: 'no-site' }
   /** Somebody else changed the site: what changed, and how it stands now. */
-  | { readonly ok: false; readonly code: 'stale'; readonly current: StoredPlan; readonly missed: readonly LoggedEdit[] }
+  | {
+      readonly ok: false;
+      readonly code: 'stale';
+      readonly current: StoredPlan;
+      readonly missed: readonly LoggedEdit[];
+    }
   | { readonly ok: false; readonly code: 'refused'; readonly index: number; readonly refusal: EditRefusal };
 
 export interface Submission {
@@ -43,7 +48,14 @@ export function submitEdits(db: Db, site: string, { base, edits, author, at }: S
         const result = applyEdit(plan, edit);
         if (!result.ok) return { ok: false, code: 'refused', index, refusal: result.refusal };
         tx.insert(schema.edits)
-          .values({ site, revision: base + index + 1, at, author, doors: doorsTouched(plan, edit), body: redact(edit) })
+          .values({
+            site,
+            revision: base + index + 1,
+            at,
+            author,
+            doors: doorsTouched(plan, edit),
+            body: redact(edit),
+          })
           .run();
         plan = result.plan;
       }
@@ -81,7 +93,11 @@ export function recentEdits(db: Reader, site: string, limit: number): LoggedEdit
 }
 
 export const listSites = (db: Reader): { id: string; name: string }[] =>
-  db.select({ id: schema.sites.id, name: schema.sites.name }).from(schema.sites).orderBy(schema.sites.name).all();
+  db
+    .select({ id: schema.sites.id, name: schema.sites.name })
+    .from(schema.sites)
+    .orderBy(schema.sites.name)
+    .all();
 
 /** Puts a whole plan in as a new site, under an id that is free. Returns the id it got. */
 export function createSite(db: Db, plan: Plan, { author, at }: Pick<Submission, 'author' | 'at'>): string {
@@ -89,7 +105,9 @@ export function createSite(db: Db, plan: Plan, { author, at }: Pick<Submission, 
     (tx) => {
       const id = freeSiteId(tx, plan.site.id);
       const stored: Plan = { ...plan, site: { ...plan.site, id } };
-      tx.insert(schema.sites).values({ ...stored.site, revision: 0 }).run();
+      tx.insert(schema.sites)
+        .values({ ...stored.site, revision: 0 })
+        .run();
       savePlan(tx, emptyPlan(id, stored.site.name), stored, 1);
       const body = { kind: 'createSite', name: stored.site.name, doors: Object.keys(stored.doors).length };
       tx.insert(schema.edits).values({ site: id, revision: 1, at, author, doors: [], body }).run();
@@ -146,4 +164,3 @@ function doorsTouched(plan: Plan, edit: Edit): string[] {
   };
   return [...new Set(touched(edit).flat())].sort();
 }
-

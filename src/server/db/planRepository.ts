@@ -35,7 +35,12 @@ const BINDINGS: Record<Collection, Binding> = {
     toRow: rows.memoryRow,
     fromRow: rows.memoryFrom,
   },
-  readings: { table: schema.readings, key: schema.readings.id, toRow: rows.readingRow, fromRow: rows.readingFrom },
+  readings: {
+    table: schema.readings,
+    key: schema.readings.id,
+    toRow: rows.readingRow,
+    fromRow: rows.readingFrom,
+  },
 };
 const COLLECTIONS = Object.keys(BINDINGS) as Collection[];
 
@@ -52,7 +57,12 @@ export function loadPlan(db: Reader, siteId: string): StoredPlan | null {
   const collections = Object.fromEntries(
     COLLECTIONS.map((name) => {
       const { table, fromRow } = BINDINGS[name];
-      const entities = db.select().from(table).where(eq(table.site, siteId)).all().map((row) => fromRow(row as never));
+      const entities = db
+        .select()
+        .from(table)
+        .where(eq(table.site, siteId))
+        .all()
+        .map((row) => fromRow(row as never));
       const key = name === 'memories' ? 'device' : 'id';
       return [name, Object.fromEntries(entities.map((one) => [(one as Record<string, string>)[key], one]))];
     }),
@@ -68,20 +78,34 @@ export function savePlan(tx: Tx, before: Plan, after: Plan, revision: number): v
   for (const name of [...COLLECTIONS].reverse()) {
     const { table, key } = BINDINGS[name];
     const stale = changed(before[name], after[name]).filter((id) => before[name][id] !== undefined);
-    for (const some of chunks(stale)) tx.delete(table).where(and(eq(table.site, site), inArray(key, some))).run();
+    for (const some of chunks(stale))
+      tx.delete(table)
+        .where(and(eq(table.site, site), inArray(key, some)))
+        .run();
   }
   for (const name of COLLECTIONS) {
     const { table, toRow } = BINDINGS[name];
     const fresh = changed(before[name], after[name]).flatMap((id) => after[name][id] ?? []);
-    for (const some of chunks(fresh)) tx.insert(table).values(some.map((one) => toRow(site, one as never)) as never).run();
+    for (const some of chunks(fresh))
+      tx.insert(table)
+        .values(some.map((one) => toRow(site, one as never)) as never)
+        .run();
   }
   const { id: _id, ...columns } = after.site;
-  tx.update(schema.sites).set({ ...columns, revision }).where(eq(schema.sites.id, site)).run();
+  tx.update(schema.sites)
+    .set({ ...columns, revision })
+    .where(eq(schema.sites.id, site))
+    .run();
 }
 
 /** Ids whose entity is not the very same object: edits keep what they do not touch. */
-function changed(before: Readonly<Record<string, object>>, after: Readonly<Record<string, object>>): string[] {
-  return [...new Set([...Object.keys(before), ...Object.keys(after)])].filter((id) => before[id] !== after[id]);
+function changed(
+  before: Readonly<Record<string, object>>,
+  after: Readonly<Record<string, object>>,
+): string[] {
+  return [...new Set([...Object.keys(before), ...Object.keys(after)])].filter(
+    (id) => before[id] !== after[id],
+  );
 }
 
 /** SQLite takes a limited number of values in one statement. */

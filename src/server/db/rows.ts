@@ -35,7 +35,8 @@ export const personRow = (site: string, { card, doors: at, slots, ...rest }: Per
 });
 export function personFrom(row: Row<typeof people>): Person {
   const { site: _site, cardFacility, cardNumber, ...rest } = row;
-  const card = cardFacility === null || cardNumber === null ? null : { facility: cardFacility, number: cardNumber };
+  const card =
+    cardFacility === null || cardNumber === null ? null : { facility: cardFacility, number: cardNumber };
   return { ...rest, card } as Person;
 }
 

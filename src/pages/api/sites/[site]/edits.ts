@@ -38,10 +38,15 @@ export const POST: APIRoute = ({ params, request }) =>
       case 'no-site':
         throw new HttpError(404, 'no-site', `There is no site “${site}”.`);
       case 'stale':
-        throw new HttpError(409, 'stale', 'Somebody else changed the site meanwhile. Your change is kept and can be sent again.', {
-          current: result.current,
-          missed: result.missed,
-        });
+        throw new HttpError(
+          409,
+          'stale',
+          'Somebody else changed the site meanwhile. Your change is kept and can be sent again.',
+          {
+            current: result.current,
+            missed: result.missed,
+          },
+        );
       case 'refused':
         throw new HttpError(422, 'refused', `${refusalWords(result.refusal)} Nothing was changed.`, {
           index: result.index,

@@ -35,5 +35,7 @@ export const GET: APIRoute = ({ params, request }) =>
       },
       cancel: () => stop(),
     });
-    return new Response(stream, { headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' } });
+    return new Response(stream, {
+      headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' },
+    });
   });

@@ -12,10 +12,14 @@ export const GET: APIRoute = ({ params, url }) =>
   handle(() => {
     const { plan } = siteOr404(database(), params.site);
     const door = url.searchParams.get('door');
-    if (door !== null && !plan.doors[door]) throw new HttpError(404, 'no-door', `There is no door “${door}”.`);
+    if (door !== null && !plan.doors[door])
+      throw new HttpError(404, 'no-door', `There is no door “${door}”.`);
     const doors = door === null ? doorsInOrder(plan).map(({ id }) => id) : [door];
     const name = `${plan.site.id}${door ? `-${door}` : ''}-wires.csv`;
     return new Response(wiresCsv(plan, doors), {
-      headers: { 'content-type': 'text/csv; charset=utf-8', 'content-disposition': `attachment; filename="${name}"` },
+      headers: {
+        'content-type': 'text/csv; charset=utf-8',
+        'content-disposition': `attachment; filename="${name}"`,
+      },
     });
   });

@@ -1,0 +1,211 @@
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { Toaster, toast } from 'sonner';
+import { doorsInOrder, type Plan } from '#core/plan/index';
+import { STATIONS, type DoorSummary } from '#core/verdict/index';
+import { Button } from '../ui/Button';
+import { cx } from '../ui/cx';
+import { Empty } from '../ui/Empty';
+import { DoorSheet } from './DoorSheet';
+import { FindDialog } from './frame/FindDialog';
+import { Ledger, useAddDoor } from './frame/Ledger';
+import { NameDialog, ShortcutsDialog } from './frame/SmallDialogs';
+import { TopBar } from './frame/TopBar';
+import { useShortcuts } from './frame/shortcuts';
+import { VerdictMargin } from './frame/VerdictMargin';
+import { HighlightContext, NavigationContext } from './navigation';
+import { parseRoute, routePath, type Route } from './route';
+import { storedName } from './settings';
+import { StoreProvider, useSite, useStore } from './store/context';
+import { SiteStore } from './store/siteStore';
+import { useVerdicts } from './store/useVerdicts';
+import { SitePageView } from './site/SitePageView';
+import css from './App.module.css';
+
+interface Props {
+  readonly plan: Plan;
+  readonly revision: number;
+  readonly sites: readonly { readonly id: string; readonly name: string }[];
+  readonly summaries: readonly DoorSummary[];
+  readonly path: string;
+}
+
+/** The whole application for one site. */
+export function App({ plan, revision, sites, summaries, path }: Props) {
+  const store = useMemo(
+    () => new SiteStore({ plan, revision, author: storedName, tell: (message) => toast(message) }),
+    [plan, revision],
+  );
+  return (
+    <StoreProvider store={store}>
+      <Site sites={sites} summaries={summaries} path={path} />
+      <Toaster position="bottom-center" offset={150} toastOptions={{ duration: 7000 }} />
+    </StoreProvider>
+  );
+}
+
+/** Where the browser is, kept in the address bar. */
+function useRoute(site: string, path: string): [Route, (route: Route) => void] {
+  const [route, setRoute] = useState<Route>(
+    () => parseRoute(path) ?? { kind: 'door', door: null, station: 'wire' },
+  );
+  useEffect(() => {
+    const back = () => {
+      const [, , , ...rest] = location.pathname.split('/');
+      setRoute(parseRoute(rest.join('/')) ?? { kind: 'door', door: null, station: 'wire' });
+    };
+    window.addEventListener('popstate', back);
+    return () => window.removeEventListener('popstate', back);
+  }, []);
+  const go = useCallback(
+    (next: Route) => {
+      history.pushState(null, '', routePath(site, next));
+      setRoute(next);
+    },
+    [site],
+  );
+  return [route, go];
+}
+
+function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summaries' | 'path'>) {
+  const store = useStore();
+  const { plan, version } = useSite();
+  const [route, go] = useRoute(plan.site.id, path);
+  const [finding, setFinding] = useState(false);
+  const [keys, setKeys] = useState(false);
+  const [naming, setNaming] = useState(false);
+  const [drawer, setDrawer] = useState<'ledger' | 'verdicts' | null>(null);
+  const [benchShown, setBenchShown] = useState(true);
+  const [wireFocus, setWireFocus] = useState(0);
+  const [lit, setLit] = useState<string | null>(null);
+  const highlight = useMemo(() => ({ id: lit, point: setLit }), [lit]);
+
+  const doors = doorsInOrder(plan);
+  const wanted = route.kind === 'door' ? (route.door ?? doors[0]?.id ?? null) : null;
+  const door = wanted === null ? undefined : plan.doors[wanted];
+  const doorId = door?.id ?? null;
+  const station = route.kind === 'door' ? route.station : 'wire';
+  const { verdict, version: judged, summaries } = useVerdicts(plan, version, doorId, given);
+
+  useEffect(() => {
+    store.recall();
+    const events = new EventSource(`/api/sites/${encodeURIComponent(plan.site.id)}/events`);
+    events.addEventListener('message', ({ data }) => void store.catchUp(Number(data)));
+    return () => events.close();
+  }, [store, plan.site.id]);
+
+  useEffect(() => setDrawer(null), [doorId, route]);
+
+  const step = (by: number) => {
+    const index = doors.findIndex(({ id }) => id === doorId);
+    const next = doors[(index + by + doors.length) % Math.max(1, doors.length)];
+    if (next) go({ kind: 'door', door: next.id, station });
+  };
+  const nextFinding = () => {
+    const notes = [...document.querySelectorAll<HTMLElement>('[data-finding]')];
+    const at = notes.indexOf(document.activeElement as HTMLElement);
+    notes[(at + 1) % Math.max(1, notes.length)]?.focus();
+  };
+  useShortcuts({
+    '/': () => setFinding(true),
+    '?': () => setKeys(true),
+    '[': () => step(-1),
+    ']': () => step(1),
+    b: () => setBenchShown((shown) => !shown),
+    w: () => {
+      if (doorId === null) return;
+      if (station !== 'wire') go({ kind: 'door', door: doorId, station: 'wire' });
+      setWireFocus((count) => count + 1);
+    },
+    f: nextFinding,
+    undo: () => store.undo(),
+    redo: () => store.redo(),
+    ...Object.fromEntries(
+      STATIONS.map((one, index) => [
+        String(index + 1),
+        () => doorId !== null && go({ kind: 'door', door: doorId, station: one }),
+      ]),
+    ),
+  });
+
+  return (
+    <NavigationContext value={go}>
+      <HighlightContext value={highlight}>
+        <div
+          className={cx(css['frame'], route.kind === 'page' && css['plain'])}
+          data-saved={store.getState().status}
+        >
+          <TopBar
+            route={route}
+            sites={sites}
+            onFind={() => setFinding(true)}
+            onShortcuts={() => setKeys(true)}
+            onName={() => setNaming(true)}
+            onLedger={() => setDrawer(drawer === 'ledger' ? null : 'ledger')}
+          />
+          <aside className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
+            <Ledger door={doorId} station={station} summaries={summaries} />
+          </aside>
+          <main className={css['main']}>
+            {route.kind === 'page' ? (
+              <SitePageView page={route.page} sites={sites} summaries={summaries} />
+            ) : door ? (
+              <DoorSheet
+                key={door.id}
+                door={door}
+                station={station}
+                verdict={verdict}
+                benchShown={benchShown}
+                wireFocus={wireFocus}
+                onVerdicts={() => setDrawer(drawer === 'verdicts' ? null : 'verdicts')}
+              />
+            ) : (
+              <NoDoor missing={wanted} />
+            )}
+          </main>
+          {route.kind === 'door' && (
+            <aside className={cx(css['margin'], drawer === 'verdicts' && css['open'])}>
+              {doorId !== null && <VerdictMargin verdict={verdict} door={doorId} version={judged} />}
+            </aside>
+          )}
+          {drawer && (
+            <button
+              type="button"
+              className={css['veil']}
+              aria-label="Close"
+              onClick={() => setDrawer(null)}
+            />
+          )}
+        </div>
+        <FindDialog open={finding} onOpenChange={setFinding} door={doorId} />
+        <ShortcutsDialog open={keys} onOpenChange={setKeys} />
+        <NameDialog open={naming} onOpenChange={setNaming} />
+      </HighlightContext>
+    </NavigationContext>
+  );
+}
+
+/** An empty site leads to its first door in one step. */
+function NoDoor({ missing }: { missing: string | null }) {
+  const { plan } = useSite();
+  const add = useAddDoor();
+  if (missing !== null) {
+    return (
+      <Empty title={`There is no door ${missing}`}>
+        It may have been removed. Choose another from the ledger.
+      </Empty>
+    );
+  }
+  return (
+    <Empty
+      title={`${plan.site.name} has no doors yet`}
+      action={
+        <Button look="main" size="l" onClick={add}>
+          Plan the first door
+        </Button>
+      }
+    >
+      Brief a door, choose its hardware, and Aldaba wires it, proves what it does in every situation, and
+      prints the pack to hand over.
+    </Empty>
+  );
+}

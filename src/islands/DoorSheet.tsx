@@ -1,0 +1,78 @@
+import { useEffect, useMemo } from 'react';
+import type { StationId } from '#core/checks/index';
+import { liveView } from '#core/drawing/index';
+import type { Door } from '#core/plan/index';
+import { lockStatuses } from '#core/simulate/index';
+import type { DoorVerdict } from '#core/verdict/index';
+import { HOLD_SHORT } from '#words/bench';
+import { Button } from '../ui/Button';
+import { Bench } from './bench/Bench';
+import { useBench } from './bench/useBench';
+import { BriefStation } from './brief/BriefStation';
+import { JobLine } from './frame/JobLine';
+import { HandOverStation } from './handover/HandOverStation';
+import { PowerStation } from './power/PowerStation';
+import { ProgramStation } from './program/ProgramStation';
+import { ProveStation } from './prove/ProveStation';
+import { usePlan } from './store/context';
+import { TestStation } from './test/TestStation';
+import { TimingStation } from './timing/TimingStation';
+import { useWiring } from './wire/useWiring';
+import { WireStation } from './wire/WireStation';
+import css from './DoorSheet.module.css';
+
+interface Props {
+  readonly door: Door;
+  readonly station: StationId;
+  readonly verdict: DoorVerdict | null;
+  readonly benchShown: boolean;
+  readonly wireFocus: number;
+  onVerdicts(): void;
+}
+
+/** One door at one station: job line, sheet, and the bench below. */
+export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVerdicts }: Props) {
+  const plan = usePlan();
+  const bench = useBench(plan, door.id);
+  const wiring = useWiring(door.id);
+  const { world, state } = bench;
+  const live = useMemo(
+    () => liveView(world.netlist, state.point, state.cut, lockStatuses(world, state.point), HOLD_SHORT),
+    [world, state],
+  );
+  const { chosenWire, remove } = wiring;
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      const typing =
+        event.target instanceof HTMLElement && /^(input|select|textarea)$/i.test(event.target.tagName);
+      if (event.key !== 'Delete' || typing || chosenWire === null) return;
+      event.preventDefault();
+      remove(chosenWire);
+    };
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, [chosenWire, remove]);
+
+  const open = verdict?.summary.toSettle ?? 0;
+  return (
+    <>
+      <JobLine door={door.id} station={station} marks={verdict?.marks ?? null} />
+      <div className={css['narrow']}>
+        <Button size="s" look={open > 0 ? 'stop' : 'plain'} onClick={onVerdicts}>
+          {open > 0 ? `Verdicts: ${open} to settle` : 'Verdicts'}
+        </Button>
+      </div>
+      {station === 'brief' && <BriefStation door={door} />}
+      {station === 'wire' && (
+        <WireStation door={door} live={live} bench={bench} wiring={wiring} focusCount={wireFocus} />
+      )}
+      {station === 'power' && <PowerStation door={door} verdict={verdict} />}
+      {station === 'prove' && <ProveStation door={door} verdict={verdict} />}
+      {station === 'program' && <ProgramStation door={door} bench={bench} />}
+      {station === 'timing' && <TimingStation door={door} />}
+      {station === 'test' && <TestStation door={door} />}
+      {station === 'hand-over' && <HandOverStation door={door} verdict={verdict} />}
+      {benchShown && <Bench bench={bench} plan={plan} />}
+    </>
+  );
+}

@@ -1,0 +1,157 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { DoorId, Plan } from '#core/plan/index';
+import {
+  advance,
+  atRest,
+  buildWorld,
+  foresee,
+  sampleLanes,
+  stimulate,
+  type Effect,
+  type LaneSample,
+  type SimState,
+  type Stimulus,
+  type World,
+} from '#core/simulate/index';
+
+/** How far the lanes look ahead, and how long the clock runs on after the last thing that happened, ms. */
+export const HORIZON_MS = 14_000;
+const AFTERGLOW_MS = 2_500;
+/** Samples older than this have left the lanes, ms. */
+const KEEP_MS = 60_000;
+
+interface Run {
+  readonly world: World;
+  readonly state: SimState;
+  readonly past: readonly LaneSample[];
+  readonly ahead: readonly LaneSample[];
+  readonly effects: readonly Effect[];
+}
+
+export interface Bench extends Run {
+  /** True while the clock runs: something is going to happen by itself. */
+  readonly running: boolean;
+  act(stimulus: Stimulus): void;
+  /** Jumps to the next thing that happens by itself. */
+  skip(): void;
+  /** Everything back to rest. */
+  reset(): void;
+  /** The bench's clock, in ms, for whoever draws the cursor each frame. */
+  clock(): number;
+}
+
+const begin = (world: World): Run => {
+  const state = atRest(world);
+  return { world, state, past: [sampleLanes(world, state)], ahead: [], effects: [] };
+};
+
+function goOn(run: Run, state: SimState, effects: readonly Effect[]): Run {
+  const sample = sampleLanes(run.world, state);
+  return {
+    ...run,
+    state,
+    past: [...run.past.filter((one, i) => one.at > sample.at - KEEP_MS || i === run.past.length - 1), sample],
+    ahead: foresee(run.world, state, state.now + HORIZON_MS),
+    effects: [...run.effects, ...effects].slice(-12),
+  };
+}
+
+const isBusy = (state: SimState) => state.queue.some((timer) => timer.device !== 'battery');
+
+/** The bench of a door: its simulation, run in real time while anything is pending. */
+export function useBench(plan: Plan, door: DoorId): Bench {
+  const { devices, conductors } = plan;
+  const own = plan.doors[door];
+  // Only what the circuit is made of restarts the bench: a person's new name does not.
+  const world = useMemo(() => buildWorld(plan, door), [devices, conductors, own, door]);
+  const [run, setRun] = useState<Run>(() => begin(world));
+  const current = run.world === world ? run : begin(world);
+  if (current !== run) setRun(current);
+
+  const [running, setRunning] = useState(false);
+  // Simulated time = base.sim + (wall − base.wall) while running.
+  const base = useRef({ sim: 0, wall: 0 });
+  const latest = useRef(current);
+  latest.current = current;
+  const runningRef = useRef(false);
+
+  const clock = useCallback(
+    () =>
+      runningRef.current
+        ? base.current.sim + performance.now() - base.current.wall
+        : latest.current.state.now,
+    [],
+  );
+
+  const setClock = useCallback((sim: number, on: boolean) => {
+    base.current = { sim, wall: performance.now() };
+    runningRef.current = on;
+    setRunning(on);
+  }, []);
+
+  useEffect(() => setClock(0, false), [world, setClock]);
+
+  const act = useCallback(
+    (stimulus: Stimulus) => {
+      const now = clock();
+      const { world: at, state } = latest.current;
+      const caught = advance(at, state, now);
+      const step = stimulate(at, caught.state, stimulus);
+      const next = goOn(latest.current, step.state, [...caught.effects, ...step.effects]);
+      latest.current = next;
+      setRun(next);
+      setClock(step.state.now, true);
+    },
+    [clock, setClock],
+  );
+
+  const skip = useCallback(() => {
+    const { world: at, state } = latest.current;
+    const due = state.queue[0];
+    if (!due) return;
+    const step = advance(at, state, due.at);
+    const next = goOn(latest.current, step.state, step.effects);
+    latest.current = next;
+    setRun(next);
+    setClock(step.state.now, true);
+  }, [setClock]);
+
+  const reset = useCallback(() => {
+    const next = begin(latest.current.world);
+    latest.current = next;
+    setRun(next);
+    setClock(0, false);
+  }, [setClock]);
+
+  useEffect(() => {
+    if (!running) return;
+    let frame = 0;
+    let quietSince: number | null = null;
+    const tick = () => {
+      const now = clock();
+      const { world: at, state } = latest.current;
+      const due = state.queue[0];
+      if (due && due.at <= now) {
+        const step = advance(at, state, now);
+        const next = goOn(latest.current, step.state, step.effects);
+        latest.current = next;
+        setRun(next);
+      }
+      if (isBusy(latest.current.state)) quietSince = null;
+      else quietSince ??= now;
+      if (quietSince !== null && now - quietSince > AFTERGLOW_MS) {
+        const { state: last } = latest.current;
+        const still = { ...latest.current, state: { ...last, now } };
+        latest.current = still;
+        setRun(still);
+        setClock(now, false);
+        return;
+      }
+      frame = requestAnimationFrame(tick);
+    };
+    frame = requestAnimationFrame(tick);
+    return () => cancelAnimationFrame(frame);
+  }, [running, world, clock, setClock]);
+
+  return { ...current, running, act, skip, reset, clock };
+}

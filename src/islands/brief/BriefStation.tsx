@@ -1,0 +1,233 @@
+import { useState } from 'react';
+import { recommendDeadState, type DeadStateOption } from '#core/brief/index';
+import type { Brief, Door } from '#core/plan/index';
+import { metres, METRES_PER_FOOT } from '#core/units/index';
+import { PROTECTS, QUESTIONS, REASONS, STATE_NAMES, STATE_SENTENCES } from '#words/brief';
+import { Button } from '../../ui/Button';
+import { ChoiceField, TextField, YesNo } from '../../ui/Field';
+import { DeadStateGlyph } from '../../ui/glyphs';
+import { cx } from '../../ui/cx';
+import { StationFrame } from '../frame/StationFrame';
+import { useNavigate } from '../navigation';
+import { storedName } from '../settings';
+import { useDispatch, useUnit } from '../store/context';
+import css from './BriefStation.module.css';
+
+const YES_NO = ['escapeRoute', 'mechanicalEgress', 'rescuers', 'fireDoor'] as const;
+
+/** What the door is for, and the dead state that follows from it. */
+export function BriefStation({ door }: { door: Door }) {
+  const dispatch = useDispatch();
+  const unit = useUnit();
+  const { brief } = door;
+  const answer = (patch: Partial<Brief>) =>
+    dispatch({ kind: 'setDoor', id: door.id, patch: { brief: { ...brief, ...patch } } }, 'answer the brief');
+  const shown = unit === 'ft' ? brief.readerDistance / METRES_PER_FOOT : brief.readerDistance;
+  return (
+    <StationFrame door={door}>
+      <div className={css['brief']}>
+        <section className={css['questions']} aria-label="Questions">
+          <NameField door={door} />
+          <ChoiceField
+            {...QUESTIONS.protects}
+            value={brief.protects}
+            options={Object.entries(PROTECTS).map(([value, label]) => ({
+              value: value as NonNullable<Brief['protects']>,
+              label,
+            }))}
+            onChange={(protects) => answer({ protects })}
+          />
+          {YES_NO.map((question) => (
+            <YesNo
+              key={question}
+              {...QUESTIONS[question]}
+              value={brief[question]}
+              onChange={(value) => answer({ [question]: value })}
+            />
+          ))}
+          <YesNo
+            {...QUESTIONS.slowWalkers}
+            value={brief.slowWalkers}
+            onChange={(slowWalkers) => answer({ slowWalkers })}
+          />
+          <DistanceField
+            key={brief.readerDistance}
+            shown={shown}
+            unit={unit}
+            onKeep={(value) =>
+              answer({ readerDistance: metres(unit === 'ft' ? value * METRES_PER_FOOT : value) })
+            }
+          />
+          <NotesField key={`notes-${door.notes}`} door={door} />
+        </section>
+        <DeadStateAdvice door={door} />
+      </div>
+    </StationFrame>
+  );
+}
+
+function NameField({ door }: { door: Door }) {
+  const dispatch = useDispatch();
+  const [name, setName] = useState<string | null>(null);
+  const keep = () => {
+    if (name !== null && name.trim() !== door.name)
+      dispatch({ kind: 'setDoor', id: door.id, patch: { name: name.trim() } }, 'name the door');
+    setName(null);
+  };
+  return (
+    <TextField
+      label="Name of the door"
+      hint="One that a stranger understands."
+      value={name ?? door.name}
+      maxLength={80}
+      onChange={(event) => setName(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
+    />
+  );
+}
+
+function DistanceField({
+  shown,
+  unit,
+  onKeep,
+}: {
+  shown: number;
+  unit: string;
+  onKeep(value: number): void;
+}) {
+  const [text, setText] = useState(String(Math.round(shown * 10) / 10));
+  const value = Number(text.replace(',', '.'));
+  const valid = text.trim() !== '' && Number.isFinite(value) && value >= 0 && value <= 200;
+  return (
+    <TextField
+      {...QUESTIONS.readerDistance}
+      unit={unit}
+      inputMode="decimal"
+      value={text}
+      error={valid ? null : 'A length between 0 and 200.'}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={() => valid && Math.abs(value - shown) > 0.04 && onKeep(value)}
+      onKeyDown={(event) => event.key === 'Enter' && valid && onKeep(value)}
+    />
+  );
+}
+
+function NotesField({ door }: { door: Door }) {
+  const dispatch = useDispatch();
+  const [notes, setNotes] = useState(door.notes);
+  return (
+    <TextField
+      label="Notes"
+      hint="What releases it, what is in the wall already, who to ask."
+      value={notes}
+      maxLength={300}
+      onChange={(event) => setNotes(event.target.value)}
+      onBlur={() =>
+        notes.trim() !== door.notes &&
+        dispatch({ kind: 'setDoor', id: door.id, patch: { notes: notes.trim() } }, 'note')
+      }
+    />
+  );
+}
+
+function DeadStateAdvice({ door }: { door: Door }) {
+  const advice = recommendDeadState(door.brief);
+  const go = useNavigate();
+  return (
+    <section className={css['advice']} aria-label="Dead state">
+      <h2>Dead state</h2>
+      {advice.ok ? (
+        <>
+          {advice.options.map((option) => (
+            <Option key={option.state} door={door} option={option} />
+          ))}
+          {door.deadState && (
+            <Button look="main" onClick={() => go({ kind: 'door', door: door.id, station: 'wire' })}>
+              Choose hardware
+            </Button>
+          )}
+        </>
+      ) : (
+        <p className={css['open']}>
+          Still open:{' '}
+          {advice.missing
+            .map((question) => QUESTIONS[question].label.replace('?', '').toLowerCase())
+            .join('; ')}
+          .
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Option({ door, option }: { door: Door; option: DeadStateOption }) {
+  const dispatch = useDispatch();
+  const [reason, setReason] = useState('');
+  const [asking, setAsking] = useState(false);
+  const chosen = door.deadState?.state === option.state;
+  const choose = (overrideReason: string | null) => {
+    const deadState = { state: option.state, overrideReason, by: storedName() };
+    if (dispatch({ kind: 'setDoor', id: door.id, patch: { deadState } }, `choose ${option.state}`))
+      setAsking(false);
+  };
+  return (
+    <article className={cx(css['option'], css[option.allowed], chosen && css['chosen'])}>
+      <header>
+        <DeadStateGlyph state={option.state} />
+        <h3>
+          {STATE_NAMES[option.state]}: {STATE_SENTENCES[option.state]}
+        </h3>
+        <span className={css['badge']}>
+          {chosen
+            ? 'Chosen'
+            : option.allowed === 'recommended'
+              ? 'Recommended'
+              : option.allowed === 'stop'
+                ? 'Stop'
+                : 'Possible'}
+        </span>
+      </header>
+      <ul>
+        {option.reasons.map((one) => (
+          <li key={one}>{REASONS[one]}</li>
+        ))}
+      </ul>
+      {chosen && door.deadState?.overrideReason && (
+        <p className={css['kept']}>Reason kept: {door.deadState.overrideReason}</p>
+      )}
+      {!chosen && option.allowed === 'recommended' && (
+        <Button look="main" onClick={() => choose(null)}>
+          Choose {option.state}
+        </Button>
+      )}
+      {!chosen && option.allowed === 'reason' && !asking && (
+        <Button onClick={() => setAsking(true)}>Choose it all the same…</Button>
+      )}
+      {!chosen && option.allowed === 'stop' && (
+        <p className={css['never']}>This must not be built. Fit a lever or bar first.</p>
+      )}
+      {asking && !chosen && (
+        <form
+          className={css['reason']}
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (reason.trim().length >= 5) choose(reason.trim());
+          }}
+        >
+          <TextField
+            label="Why against the recommendation?"
+            hint="It is kept with the door and stands in the pack."
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+            error={reason !== '' && reason.trim().length < 5 ? 'A few words at least.' : null}
+            autoFocus
+          />
+          <Button type="submit" disabled={reason.trim().length < 5}>
+            Choose {option.state} and keep the reason
+          </Button>
+        </form>
+      )}
+    </article>
+  );
+}

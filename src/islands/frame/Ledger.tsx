@@ -1,0 +1,98 @@
+import { Plus } from 'lucide-react';
+import { doorsInOrder, nextDoorId, EMPTY_BRIEF, type Door } from '#core/plan/index';
+import type { StationId } from '#core/checks/index';
+import type { DoorSummary } from '#core/verdict/index';
+import { Button } from '../../ui/Button';
+import { cx } from '../../ui/cx';
+import { DeadStateGlyph } from '../../ui/glyphs';
+import { routePath } from '../route';
+import { useNavigate } from '../navigation';
+import { usePlan, useStore } from '../store/context';
+import css from './Ledger.module.css';
+
+interface Props {
+  readonly door: string | null;
+  readonly station: StationId;
+  readonly summaries: Readonly<Record<string, DoorSummary>>;
+}
+
+/** Adds a door and opens its brief. */
+export function useAddDoor(): () => void {
+  const store = useStore();
+  const go = useNavigate();
+  return () => {
+    const { plan } = store.getState();
+    const id = nextDoorId(plan);
+    const order = Math.max(0, ...Object.values(plan.doors).map((door) => door.order)) + 1;
+    const door: Door = { id, order, name: '', brief: EMPTY_BRIEF, deadState: null, notes: '' };
+    if (store.dispatch({ kind: 'addDoor', door }, 'add a door'))
+      go({ kind: 'door', door: id, station: 'brief' });
+  };
+}
+
+function Verdict({ summary }: { summary: DoorSummary | undefined }) {
+  if (!summary || !summary.begun) return <span aria-label="not begun">—</span>;
+  if (summary.toSettle > 0) {
+    return (
+      <span className={css['bad']} aria-label={`${summary.toSettle} to settle`}>
+        {summary.toSettle}
+      </span>
+    );
+  }
+  const caution = summary.worst === 'caution';
+  return (
+    <span
+      className={css[caution ? 'caution' : 'good']}
+      aria-label={caution ? 'cautions only' : 'nothing to settle'}
+    >
+      {caution ? '!' : '✓'}
+    </span>
+  );
+}
+
+export function Ledger({ door, station, summaries }: Props) {
+  const plan = usePlan();
+  const go = useNavigate();
+  const add = useAddDoor();
+  const doors = doorsInOrder(plan);
+  return (
+    <nav className={css['ledger']} aria-label="Doors">
+      <h2>
+        Doors <span>{doors.length}</span>
+      </h2>
+      <ul>
+        {doors.map((one) => (
+          <li key={one.id}>
+            <a
+              href={routePath(plan.site.id, { kind: 'door', door: one.id, station })}
+              className={cx(css['row'], one.id === door && css['on'])}
+              aria-current={one.id === door ? 'true' : undefined}
+              onClick={(event) => {
+                if (event.metaKey || event.ctrlKey) return;
+                event.preventDefault();
+                go({ kind: 'door', door: one.id, station });
+              }}
+            >
+              <span className={css['tag']}>{one.id}</span>
+              <span className={css['name']}>{one.name || 'Unnamed door'}</span>
+              <DeadStateGlyph state={one.deadState?.state ?? null} />
+              <span className={css['verdict']}>
+                <Verdict summary={summaries[one.id]} />
+              </span>
+            </a>
+          </li>
+        ))}
+      </ul>
+      <div className={css['add']}>
+        <Button size="s" look="quiet" icon={<Plus aria-hidden />} onClick={add}>
+          Add a door
+        </Button>
+      </div>
+      <p className={css['legend']}>
+        <DeadStateGlyph state="fail-safe" /> opens when dead
+        <br />
+        <DeadStateGlyph state="fail-secure" /> stays locked when dead
+      </p>
+    </nav>
+  );
+}

@@ -1,0 +1,140 @@
+import { Search, Settings2, Undo2, Redo2 } from 'lucide-react';
+import { cx } from '../../ui/cx';
+import { Knocker } from '../../ui/glyphs';
+import { Kbd } from '../../ui/Kbd';
+import { Menu } from '../../ui/Menu';
+import { routePath, SITE_PAGES, type Route, type SitePage } from '../route';
+import { useNavigate } from '../navigation';
+import { applyTheme, type Theme } from '../settings';
+import { useSite, useStore } from '../store/context';
+import css from './TopBar.module.css';
+
+export const PAGE_NAMES: Record<SitePage, string> = {
+  supplies: 'Supplies',
+  release: 'Release',
+  people: 'People',
+  log: 'Log',
+  pack: 'Pack',
+};
+
+interface Props {
+  readonly route: Route;
+  readonly sites: readonly { readonly id: string; readonly name: string }[];
+  onFind(): void;
+  onShortcuts(): void;
+  onName(): void;
+  onLedger(): void;
+}
+
+const STATUS = { saved: 'Saved', saving: 'Saving…', offline: 'Not saved: no server' } as const;
+
+export function TopBar({ route, sites, onFind, onShortcuts, onName, onLedger }: Props) {
+  const store = useStore();
+  const { plan, status, canUndo, canRedo } = useSite();
+  const go = useNavigate();
+  const { id, units } = plan.site;
+  const theme = (to: Theme, label: string) => ({ id: `theme-${to}`, label, onSelect: () => applyTheme(to) });
+  const link = (to: Route, label: string, on: boolean) => (
+    <a
+      key={label}
+      href={routePath(id, to)}
+      className={cx(on && css['on'])}
+      aria-current={on ? 'page' : undefined}
+      onClick={(event) => {
+        if (event.metaKey || event.ctrlKey) return;
+        event.preventDefault();
+        go(to);
+      }}
+    >
+      {label}
+    </a>
+  );
+  return (
+    <header className={css['top']}>
+      <a className={css['mark']} href={routePath(id, { kind: 'door', door: null, station: 'wire' })}>
+        <Knocker />
+        Aldaba
+      </a>
+      <Menu
+        label="Sites"
+        trigger={
+          <button type="button" className={css['site']}>
+            {plan.site.name}
+          </button>
+        }
+        items={[
+          ...sites.map((site) => ({
+            id: site.id,
+            label: site.id === id ? plan.site.name : site.name,
+            checked: site.id === id,
+            onSelect: () => location.assign(`/s/${encodeURIComponent(site.id)}`),
+          })),
+          { id: 'new', label: 'Add or import a site…', onSelect: () => go({ kind: 'page', page: 'pack' }) },
+        ]}
+      />
+      <nav className={css['nav']} aria-label="Site">
+        {link({ kind: 'door', door: null, station: 'wire' }, 'Doors', route.kind === 'door')}
+        {SITE_PAGES.map((page) =>
+          link({ kind: 'page', page }, PAGE_NAMES[page], route.kind === 'page' && route.page === page),
+        )}
+      </nav>
+      <button type="button" className={cx(css['icon'], css['narrow'])} onClick={onLedger}>
+        Doors
+      </button>
+      <button type="button" className={css['find']} onClick={onFind}>
+        <Search size={14} aria-hidden />
+        <span>Find a door, wire or person</span>
+        <Kbd>/</Kbd>
+      </button>
+      <span className={css['steps']}>
+        <button
+          type="button"
+          className={css['icon']}
+          disabled={!canUndo}
+          title={canUndo ? `Undo: ${canUndo}` : 'Nothing to undo'}
+          aria-label="Undo"
+          onClick={() => store.undo()}
+        >
+          <Undo2 size={16} aria-hidden />
+        </button>
+        <button
+          type="button"
+          className={css['icon']}
+          disabled={!canRedo}
+          title={canRedo ? `Redo: ${canRedo}` : 'Nothing to redo'}
+          aria-label="Redo"
+          onClick={() => store.redo()}
+        >
+          <Redo2 size={16} aria-hidden />
+        </button>
+      </span>
+      <span className={cx(css['save'], status === 'offline' && css['offline'])} role="status">
+        {STATUS[status]}
+      </span>
+      <Menu
+        label="Settings"
+        trigger={
+          <button type="button" className={css['icon']} aria-label="Settings">
+            <Settings2 size={17} aria-hidden />
+          </button>
+        }
+        items={[
+          theme('system', 'Theme: as the system'),
+          theme('light', 'Theme: light'),
+          theme('dark', 'Theme: dark'),
+          {
+            id: 'units',
+            label: units === 'metric' ? 'Lengths in feet, AWG offered' : 'Lengths in metres, mm² offered',
+            onSelect: () =>
+              store.dispatch(
+                { kind: 'setSite', patch: { units: units === 'metric' ? 'american' : 'metric' } },
+                'change the units',
+              ),
+          },
+          { id: 'name', label: 'Your name…', onSelect: onName },
+          { id: 'keys', label: 'Keyboard shortcuts', hint: '?', onSelect: onShortcuts },
+        ]}
+      />
+    </header>
+  );
+}

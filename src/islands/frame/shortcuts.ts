@@ -1,0 +1,47 @@
+import { useEffect, useRef } from 'react';
+
+/** Keys and what they do, in the order the sheet lists them. */
+export const SHORTCUTS = [
+  { keys: '/', name: 'Find a door, device, wire or person' },
+  { keys: '[ ]', name: 'Previous, next door' },
+  { keys: '1 – 8', name: 'Station' },
+  { keys: 'w', name: 'New wire' },
+  { keys: 'f', name: 'Next finding' },
+  { keys: 'b', name: 'Show or hide the bench' },
+  { keys: 'Ctrl Z', name: 'Undo' },
+  { keys: 'Ctrl ⇧ Z', name: 'Redo' },
+  { keys: 'Delete', name: 'Remove the chosen wire' },
+  { keys: '?', name: 'This list' },
+] as const;
+
+export type ShortcutHandlers = Readonly<Record<string, () => void>>;
+
+const inField = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(input|textarea|select)$/i.test(target.tagName));
+
+const nameOf = (event: KeyboardEvent): string => {
+  const command = event.ctrlKey || event.metaKey;
+  if (!command) return event.key;
+  const key = event.key.toLowerCase();
+  if (key === 'y') return 'redo';
+  return key === 'z' ? (event.shiftKey ? 'redo' : 'undo') : '';
+};
+
+/** Listens on the whole page; keys typed into a field or a dialog are left alone. */
+export function useShortcuts(handlers: ShortcutHandlers): void {
+  const latest = useRef(handlers);
+  latest.current = handlers;
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      if (event.defaultPrevented || event.altKey || inField(event.target)) return;
+      if (document.querySelector('[role="dialog"], [role="menu"]')) return;
+      const run = latest.current[nameOf(event)];
+      if (!run) return;
+      event.preventDefault();
+      run();
+    };
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, []);
+}

@@ -1,0 +1,83 @@
+import { Download } from 'lucide-react';
+import type { Door } from '#core/plan/index';
+import { STATIONS, type DoorVerdict } from '#core/verdict/index';
+import { LAW, STATION_NAMES } from '#words/findings';
+import { useNavigate } from '../navigation';
+import { StationFrame } from '../frame/StationFrame';
+import { usePlan, useSite } from '../store/context';
+import buttons from '../../ui/Button.module.css';
+import { cx } from '../../ui/cx';
+import css from './HandOverStation.module.css';
+
+const MARKS = { settled: 'settled', 'to-settle': 'something to settle', 'not-begun': 'not begun' } as const;
+
+/** What goes to whoever runs the door from now on. */
+export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVerdict | null }) {
+  const plan = usePlan();
+  const { status } = useSite();
+  const go = useNavigate();
+  const base = `/api/sites/${encodeURIComponent(plan.site.id)}`;
+  const id = encodeURIComponent(door.id);
+  const file = (href: string, title: string, text: string, main = false) => (
+    <li>
+      <a
+        href={href}
+        className={cx(buttons['button'], buttons['m'], buttons[main ? 'main' : 'plain'])}
+        download
+      >
+        <Download aria-hidden /> {title}
+      </a>
+      <span>{text}</span>
+    </li>
+  );
+  return (
+    <StationFrame door={door}>
+      <div className={css['hand']}>
+        <section>
+          <h2>The pack of {door.id}</h2>
+          {status !== 'saved' && (
+            <p className={css['wait']}>
+              Your last change is not saved yet; the pack is made from what is saved.
+            </p>
+          )}
+          <ul className={css['files']}>
+            {file(
+              `${base}/doors/${id}/pack.pdf`,
+              'Pack as PDF',
+              'Door sheet, loops, wire schedule, settings, proof, test results. No codes.',
+              true,
+            )}
+            {file(
+              `${base}/wires.csv?door=${id}`,
+              'Wires as CSV',
+              'One row a conductor, for a spreadsheet or a label printer.',
+            )}
+            {file(
+              `${base}/export.json`,
+              'Site as Aldaba JSON',
+              'The whole site, without codes. With codes: at Pack.',
+            )}
+          </ul>
+        </section>
+        <section>
+          <h2>Before it goes out</h2>
+          <ul className={css['stations']}>
+            {STATIONS.filter((station) => station !== 'hand-over').map((station) => {
+              const mark = verdict?.marks[station] ?? 'not-begun';
+              return (
+                <li key={station} className={css[mark]}>
+                  <i aria-hidden>{{ settled: '✓', 'to-settle': '◆', 'not-begun': '○' }[mark]}</i>
+                  <button type="button" onClick={() => go({ kind: 'door', door: door.id, station })}>
+                    {STATION_NAMES[station]}
+                  </button>
+                  <span>{MARKS[mark]}</span>
+                </li>
+              );
+            })}
+          </ul>
+        </section>
+        <p className={css['law']}>{LAW}</p>
+      </div>
+    </StationFrame>
+  );
+}

@@ -1,0 +1,332 @@
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import type { Door } from '#core/plan/index';
+import {
+  AGED_SHARE,
+  batteryCurve,
+  enough,
+  HEADROOM,
+  type BatteryPoint,
+  type PowerBudget,
+  type SupplyBudget,
+} from '#core/power/index';
+import { atRest, buildWorld, lockStatuses } from '#core/simulate/index';
+import {
+  AWG_SIZES,
+  awg,
+  formatAmps,
+  formatGauge,
+  formatLength,
+  formatOhms,
+  formatVolts,
+  METRES_PER_FOOT,
+  METRIC_SIZES,
+  metres,
+  mm2,
+  type Gauge,
+} from '#core/units/index';
+import type { DoorVerdict } from '#core/verdict/index';
+import { Empty } from '../../ui/Empty';
+import { cx } from '../../ui/cx';
+import { StationFrame } from '../frame/StationFrame';
+import { useDispatch, usePlan, useUnit } from '../store/context';
+import table from '../../ui/DataTable.module.css';
+import css from './PowerStation.module.css';
+
+const BatteryChart = lazy(() =>
+  import('./BatteryChart').then((module) => ({ default: module.BatteryChart })),
+);
+
+/** Load, headroom, voltage at every device and battery hours, each with its working. */
+export function PowerStation({ door, verdict }: { door: Door; verdict: DoorVerdict | null }) {
+  if (!verdict) return <StationFrame door={door}>{null}</StationFrame>;
+  const { budget } = verdict;
+  if (budget.supplies.length === 0) {
+    return (
+      <StationFrame door={door}>
+        <Empty title="No supply yet">
+          Choose hardware at Wire. Its currents, voltages and battery hours then stand here.
+        </Empty>
+      </StationFrame>
+    );
+  }
+  return (
+    <StationFrame door={door}>
+      <div className={css['power']}>
+        {budget.supplies.map((supply) => (
+          <Supply key={supply.branch} supply={supply} />
+        ))}
+        <Voltages budget={budget} />
+        <Battery door={door} />
+        <Wires door={door} budget={budget} />
+      </div>
+    </StationFrame>
+  );
+}
+
+function Supply({ supply }: { supply: SupplyBudget }) {
+  const share = (amps: number) => `${Math.min(100, (amps / supply.ratedAmps) * 100)}%`;
+  const { battery } = supply;
+  const over = supply.worstAmps > supply.allowedAmps;
+  return (
+    <section className={css['supply']} aria-label={`Supply ${supply.tag}`}>
+      <h2>
+        <b>{supply.tag}</b> {formatAmps(supply.worstAmps)} of {formatAmps(supply.ratedAmps)}
+      </h2>
+      <div className={css['gauge']} aria-hidden>
+        <i className={cx(over && css['over'])} style={{ width: share(supply.worstAmps) }} />
+        <span style={{ left: share(supply.allowedAmps) }} />
+      </div>
+      <dl className={css['facts']}>
+        <div>
+          <dt>At rest</dt>
+          <dd>{formatAmps(supply.restAmps)}</dd>
+        </div>
+        <div>
+          <dt>Released</dt>
+          <dd>{formatAmps(supply.releasedAmps)}</dd>
+        </div>
+        <div>
+          <dt>Spare to the mark</dt>
+          <dd className={cx(over && css['bad'])}>{formatAmps(supply.allowedAmps - supply.worstAmps)}</dd>
+        </div>
+        {battery && (
+          <div>
+            <dt>On battery</dt>
+            <dd className={cx(battery.hours < battery.askedHours && css['bad'])}>
+              {Number.isFinite(battery.hours) ? `${battery.hours.toFixed(1)} h` : 'no load'}{' '}
+              <small>of {battery.askedHours} h asked</small>
+            </dd>
+          </div>
+        )}
+      </dl>
+      <details className={css['working']}>
+        <summary>Show the working</summary>
+        <ul>
+          {supply.loads.map((load) => (
+            <li key={load.part}>
+              {load.tag} {load.part.slice(load.part.lastIndexOf(':') + 1)}: {formatAmps(load.restAmps)} at
+              rest, {formatAmps(load.releasedAmps)} released
+            </li>
+          ))}
+          <li>
+            Headroom: {supply.ratedAmps} A ÷ {1 + HEADROOM} = {formatAmps(supply.allowedAmps)} allowed; worst
+            case {formatAmps(supply.worstAmps)}
+          </li>
+          {battery && (
+            <li>
+              Battery: {battery.ampHours} Ah × {AGED_SHARE} (aged) ÷ {formatAmps(battery.amps)} ={' '}
+              {Number.isFinite(battery.hours) ? `${battery.hours.toFixed(1)} h` : 'no end'}
+            </li>
+          )}
+        </ul>
+      </details>
+    </section>
+  );
+}
+
+function Voltages({ budget }: { budget: PowerBudget }) {
+  return (
+    <section>
+      <h2>Voltage at each device</h2>
+      <table className={table['table']}>
+        <thead>
+          <tr>
+            <th scope="col">Device</th>
+            <th scope="col" className={table['right']}>
+              At rest
+            </th>
+            <th scope="col" className={table['right']}>
+              Released
+            </th>
+            <th scope="col" className={table['right']}>
+              Lowest, battery at cut-off
+            </th>
+            <th scope="col" className={table['right']}>
+              Needs
+            </th>
+            <th scope="col">Verdict</th>
+          </tr>
+        </thead>
+        <tbody>
+          {budget.voltages.map((fed) => (
+            <tr key={fed.part}>
+              <th scope="row" className={css['row']}>
+                {fed.tag}
+              </th>
+              {[fed.rest, fed.released, fed.lowest].map((volts, index) => (
+                <td key={index} className={cx(table['right'], table['figures'])}>
+                  {formatVolts(volts)}
+                </td>
+              ))}
+              <td className={cx(table['right'], table['figures'])}>{formatVolts(fed.needsVolts)}</td>
+              <td className={enough(fed) ? css['good'] : css['bad']}>
+                {enough(fed) ? '✓ enough' : '✕ too little'}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className={css['note']}>
+        Solved with every conductor's resistance, both legs and shared returns included.
+      </p>
+    </section>
+  );
+}
+
+/** Worked out after the page shows, and only where a battery stands behind a lock. */
+function Battery({ door }: { door: Door }) {
+  const plan = usePlan();
+  const [curve, setCurve] = useState<{ points: BatteryPoint[]; needs: number; tag: string } | null>(null);
+  const { devices, conductors } = plan;
+  useEffect(() => {
+    const world = buildWorld(plan, door.id);
+    const rest = atRest(world);
+    const lock = lockStatuses(world, rest.point)[0];
+    const hasBattery = world.netlist.branches.some((branch) => branch.kind === 'source' && branch.battery);
+    const draws = lock && lock.amps > 1e-3;
+    setCurve(
+      hasBattery && draws
+        ? { points: batteryCurve(world, rest), needs: lock.needsVolts, tag: lock.tag }
+        : null,
+    );
+  }, [devices, conductors, door.id]);
+  const last = curve?.points.at(-1);
+  if (!curve || !last) return null;
+  return (
+    <section>
+      <h2>
+        On battery: {curve.tag}{' '}
+        {last.hold === 'held'
+          ? `still holds after ${last.hours} h`
+          : `holds for ${last.hours} h with a new battery`}
+      </h2>
+      <Suspense fallback={<div className={css['chart']} />}>
+        <BatteryChart points={curve.points} needsVolts={curve.needs} tag={curve.tag} />
+      </Suspense>
+    </section>
+  );
+}
+
+function Wires({ door, budget }: { door: Door; budget: PowerBudget }) {
+  const plan = usePlan();
+  const unit = useUnit();
+  const dispatch = useDispatch();
+  const sizes = useMemo(() => [...METRIC_SIZES.map(mm2), ...AWG_SIZES.map(awg)], []);
+  const rows = budget.drops.filter((drop) => plan.conductors[drop.conductor]);
+  return (
+    <section>
+      <h2>Conductors of {door.id}</h2>
+      <table className={table['table']}>
+        <thead>
+          <tr>
+            <th scope="col">Wire</th>
+            <th scope="col">Size</th>
+            <th scope="col">Length</th>
+            <th scope="col" className={table['right']}>
+              Resistance
+            </th>
+            <th scope="col" className={table['right']}>
+              Current
+            </th>
+            <th scope="col" className={table['right']}>
+              Drop
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((drop) => {
+            const wire = plan.conductors[drop.conductor]!;
+            return (
+              <tr key={drop.conductor}>
+                <th scope="row" className={css['row']}>
+                  {drop.number}
+                </th>
+                <td>
+                  <select
+                    aria-label={`Size of ${drop.number}`}
+                    className={css['edit']}
+                    value={wire.gauge}
+                    onChange={(event) =>
+                      dispatch(
+                        { kind: 'setConductor', id: wire.id, patch: { gauge: event.target.value as Gauge } },
+                        `size of ${drop.number}`,
+                      )
+                    }
+                  >
+                    {(sizes.includes(wire.gauge) ? sizes : [wire.gauge, ...sizes]).map((gauge) => (
+                      <option key={gauge} value={gauge}>
+                        {formatGauge(gauge)}
+                      </option>
+                    ))}
+                  </select>
+                </td>
+                <td>
+                  <LengthInput
+                    key={wire.length}
+                    number={drop.number}
+                    length={wire.length}
+                    unit={unit}
+                    onKeep={(length) =>
+                      dispatch(
+                        { kind: 'setConductor', id: wire.id, patch: { length: metres(length) } },
+                        `length of ${drop.number}`,
+                      )
+                    }
+                  />
+                </td>
+                <td className={cx(table['right'], table['figures'])}>{formatOhms(drop.ohms)}</td>
+                <td className={cx(table['right'], table['figures'])}>{formatAmps(drop.amps)}</td>
+                <td className={cx(table['right'], table['figures'])}>
+                  {drop.volts < 0.0005 ? '0 mV' : `${(drop.volts * 1000).toFixed(0)} mV`}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className={css['note']}>
+        Resistance at 20 °C: IEC 60228 class 5 for mm², ASTM B258 for AWG. Drop = current × resistance, in the
+        busiest state. Total length{' '}
+        {formatLength(
+          rows.reduce((sum, { conductor }) => sum + (plan.conductors[conductor]?.length ?? 0), 0),
+          unit,
+        )}
+        .
+      </p>
+    </section>
+  );
+}
+
+function LengthInput({
+  number,
+  length,
+  unit,
+  onKeep,
+}: {
+  number: string;
+  length: number;
+  unit: 'm' | 'ft';
+  onKeep(length: number): void;
+}) {
+  const factor = unit === 'ft' ? METRES_PER_FOOT : 1;
+  const shown = String(Math.round((length / factor) * 10) / 10);
+  const [text, setText] = useState(shown);
+  const value = Number(text.replace(',', '.'));
+  const valid = text.trim() !== '' && Number.isFinite(value) && value >= 0 && value * factor <= 2000;
+  const keep = () => (valid ? text !== shown && onKeep(value * factor) : setText(shown));
+  return (
+    <span className={css['length']}>
+      <input
+        aria-label={`Length of ${number}`}
+        aria-invalid={valid ? undefined : true}
+        className={css['edit']}
+        inputMode="decimal"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => event.key === 'Enter' && keep()}
+      />
+      {unit}
+    </span>
+  );
+}

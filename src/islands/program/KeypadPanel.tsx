@@ -1,0 +1,81 @@
+import { CreditCard } from 'lucide-react';
+import type { KeypadLanguage } from '#core/keypads/index';
+import type { CardNumber } from '#core/plan/index';
+import { replyWords, REPLY_NAMES } from '#words/keypad';
+import { Button } from '../../ui/Button';
+import { Menu } from '../../ui/Menu';
+import { cx } from '../../ui/cx';
+import type { LiveKeypad } from './useKeypad';
+import css from './KeypadPanel.module.css';
+
+interface Props {
+  readonly language: KeypadLanguage;
+  readonly live: LiveKeypad;
+  readonly cards: readonly { readonly name: string; readonly card: CardNumber }[];
+  onKey(key: string): void;
+  onCard(card: CardNumber): void;
+}
+
+/** The on-screen keypad. It says that it is simulated. */
+export function KeypadPanel({ language, live, cards, onKey, onCard }: Props) {
+  const { keypad, reply } = live;
+  const answer = reply ? language.replies[reply] : null;
+  const light = answer?.light ?? (keypad.mode === 'programming' ? 'amber' : 'off');
+  return (
+    <section className={css['keypad']} aria-label="Simulated keypad">
+      <div
+        className={css['face']}
+        onKeyDown={(event) => {
+          if (language.keys.flat().includes(event.key)) {
+            event.preventDefault();
+            event.stopPropagation();
+            onKey(event.key);
+          }
+        }}
+      >
+        <div className={css['top']}>
+          <i className={cx(css['light'], css[light])} aria-hidden />
+          <span>{keypad.mode === 'programming' ? 'programming' : 'ready'}</span>
+          <span className={css['strokes']} aria-label={`${keypad.strokes.length} keys pressed`}>
+            {'•'.repeat(Math.min(14, keypad.strokes.length))}
+          </span>
+        </div>
+        <div className={css['keys']}>
+          {language.keys.flat().map((key) => (
+            <button key={key} type="button" onClick={() => onKey(key)}>
+              {key}
+            </button>
+          ))}
+        </div>
+        {language.cards && (
+          <Menu
+            label="Cards"
+            trigger={
+              <Button size="s" look="frame" icon={<CreditCard aria-hidden />}>
+                Present a card
+              </Button>
+            }
+            items={[
+              ...cards.map(({ name, card }) => ({
+                id: name,
+                label: name,
+                hint: `${card.facility}-${card.number}`,
+                onSelect: () => onCard(card),
+              })),
+              {
+                id: 'unknown',
+                label: 'An unknown card',
+                onSelect: () => onCard({ facility: 255, number: 65_535 }),
+              },
+            ]}
+          />
+        )}
+      </div>
+      <p className={css['answer']} role="status">
+        {reply && answer
+          ? `${REPLY_NAMES[reply]}: ${replyWords(answer)}`
+          : 'Simulated keypad: press its keys, or type while it has the focus.'}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,234 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import {
+  compareMemory,
+  compileScript,
+  factoryMemory,
+  peopleOf,
+  targetOf,
+  type KeypadLanguage,
+  type Memory,
+  type Stroke,
+} from '#core/keypads/index';
+import type { CardNumber, Device, Door } from '#core/plan/index';
+import { doorTimes } from '#core/timing/index';
+import { codeProblemWords } from '#words/findings';
+import { SLOT_STATES } from '#words/keypad';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+import { cx } from '../../ui/cx';
+import type { Bench } from '../bench/useBench';
+import { useDispatch, usePlan } from '../store/context';
+import { KeypadPanel } from './KeypadPanel';
+import { ScriptView } from './ScriptView';
+import { useKeypad } from './useKeypad';
+import table from '../../ui/DataTable.module.css';
+import css from './ProgramStation.module.css';
+
+interface Props {
+  readonly door: Door;
+  readonly keypad: Device;
+  readonly language: KeypadLanguage;
+  readonly bench: Bench;
+}
+
+/** Between two strokes when the script is played on the simulated keypad, ms. */
+const STROKE_MS = 120;
+
+/** A code that nobody gets: random digits, from the browser's own source of chance. */
+function scrapCode(length: number): string {
+  const bytes = crypto.getRandomValues(new Uint32Array(length));
+  return [...bytes].map((value) => value % 10).join('');
+}
+
+/** The list as keystrokes, the simulated keypad to try them on, and the ledger of its slots. */
+export function KeypadProgramming({ door, keypad, language, bench }: Props) {
+  const plan = usePlan();
+  const dispatch = useDispatch();
+  const recorded: Memory = plan.memories[keypad.id] ?? factoryMemory(language);
+  const live = useKeypad(keypad.id, language, recorded);
+  const [programming, setProgramming] = useState(recorded.programmingCode);
+  const unlock = doorTimes(plan, door.id)?.unlock ?? 5;
+  const people = peopleOf(plan, keypad.id);
+  const { target, problems } = useMemo(
+    () => targetOf(plan, keypad.id, language, programming, unlock),
+    [plan, keypad.id, language, programming, unlock],
+  );
+  const { memory } = live.keypad;
+  const scraps = useRef(new Map<number, string>());
+  const scrap = (slot: number) => {
+    const known = scraps.current.get(slot) ?? scrapCode(programming.length);
+    scraps.current.set(slot, known);
+    return known;
+  };
+  const [playing, setPlaying] = useState<{ step: number; stroke: number } | null>(null);
+  const fresh = useMemo(() => compileScript(language, memory, target, scrap), [language, memory, target]);
+  // A script being played stays as it was when it began.
+  const held = useRef(fresh);
+  if (!playing) held.current = fresh;
+  const steps = held.current;
+  const codeFits = /^\d{4,8}$/.test(programming);
+
+  const tell = (strokeResult: ReturnType<typeof live.strike>) => {
+    if (strokeResult.reply === 'opened') bench.act({ kind: 'credential', valid: true, device: keypad.id });
+    if (strokeResult.reply === 'refused' && strokeResult.keypad.mode === 'door')
+      bench.act({ kind: 'credential', valid: false, device: keypad.id });
+  };
+  const strike = (stroke: Stroke) => tell(live.strike(stroke));
+
+  useEffect(() => {
+    if (!playing) return;
+    const timer = setTimeout(() => {
+      const step = held.current[playing.step];
+      const stroke = step?.strokes[playing.stroke];
+      if (!step || !stroke) return setPlaying(null);
+      live.strike(stroke);
+      const next =
+        playing.stroke + 1 < step.strokes.length
+          ? { step: playing.step, stroke: playing.stroke + 1 }
+          : { step: playing.step + 1, stroke: 0 };
+      setPlaying(held.current[next.step] ? next : null);
+    }, STROKE_MS);
+    return () => clearTimeout(timer);
+  }, [playing, live]);
+
+  const cards = people.flatMap(({ name, card }) => (card ? [{ name, card }] : []));
+  return (
+    <>
+      <div className={css['columns']}>
+        <section className={css['script']}>
+          <header className={css['head']}>
+            <h2>Keys to press at {keypad.tag}</h2>
+            {steps.length > 0 && (
+              <Button
+                size="s"
+                look="main"
+                disabled={playing !== null || !codeFits || live.keypad.mode !== 'door'}
+                onClick={() => setPlaying({ step: 0, stroke: 0 })}
+              >
+                {playing ? 'Keying in…' : 'Key it into the simulated one'}
+              </Button>
+            )}
+          </header>
+          <p className={css['note']}>
+            {language.name}. More than {language.timeoutMs / 1000} s between keys and it drops out: the
+            unfinished line is lost.
+            {!language.clears && ' A slot cannot be cleared, only overwritten.'}
+          </p>
+          <TextField
+            label="Programming code it is to have"
+            inputMode="numeric"
+            className={css['code']}
+            value={programming}
+            onChange={(event) => setProgramming(event.target.value)}
+            error={codeFits ? null : 'Four to eight digits.'}
+            hint={
+              programming === language.factoryCode
+                ? 'This is the factory code: change it first, and keep it out of everyone else’s hands.'
+                : undefined
+            }
+          />
+          {problems.map((one, index) => (
+            <p key={index} className={css['problem']}>
+              {one.person}: {codeProblemWords(one.problem).toLowerCase()}.
+            </p>
+          ))}
+          {steps.length === 0 ? (
+            <p className={css['settled']}>The simulated keypad holds exactly the list. Nothing to key in.</p>
+          ) : (
+            codeFits && (
+              <ScriptView language={language} steps={steps} people={people} keypad={keypad.id} at={playing} />
+            )
+          )}
+        </section>
+        <KeypadPanel
+          language={language}
+          live={live}
+          cards={cards}
+          onKey={(key) => strike({ key })}
+          onCard={(card: CardNumber) => strike({ card })}
+        />
+      </div>
+      <SlotLedger keypad={keypad} language={language} memory={memory} target={target} />
+      <p className={css['record']}>
+        <Button
+          size="s"
+          onClick={() =>
+            dispatch(
+              { kind: 'setMemory', device: keypad.id, memory: { device: keypad.id, ...memory } },
+              `record ${keypad.tag}`,
+            )
+          }
+        >
+          Record that {keypad.tag} at the door holds this
+        </Button>
+        <Button size="s" look="quiet" onClick={() => live.load(recorded)}>
+          Take the simulated one back to what is recorded
+        </Button>
+        <Button size="s" look="quiet" onClick={() => live.load(factoryMemory(language))}>
+          Factory reset the simulated one
+        </Button>
+      </p>
+    </>
+  );
+}
+
+function SlotLedger({
+  keypad,
+  language,
+  memory,
+  target,
+}: {
+  keypad: Device;
+  language: KeypadLanguage;
+  memory: Memory;
+  target: ReturnType<typeof targetOf>['target'];
+}) {
+  const plan = usePlan();
+  const lines = compareMemory(memory, target);
+  const owner = (slot: number) =>
+    Object.values(plan.people).find((person) => person.slots[keypad.id] === slot)?.name ?? '—';
+  return (
+    <section>
+      <h2>Slot ledger</h2>
+      {lines.length === 0 ? (
+        <p className={css['note']}>No slot is in use, and nobody on the list has one.</p>
+      ) : (
+        <table className={table['table']}>
+          <thead>
+            <tr>
+              <th scope="col" className={table['right']}>
+                Slot
+              </th>
+              <th scope="col">On the list</th>
+              <th scope="col">In the keypad</th>
+              <th scope="col">State</th>
+            </tr>
+          </thead>
+          <tbody>
+            {lines.map((line) => {
+              const held = memory.slots[line.slot];
+              const what = held
+                ? [held.code && 'code', held.card && `card ${held.card.facility}-${held.card.number}`]
+                    .filter(Boolean)
+                    .join(', ')
+                : '—';
+              return (
+                <tr key={line.slot}>
+                  <td className={cx(table['right'], table['figures'])}>
+                    {String(line.slot).padStart(language.slots.digits, '0')}
+                  </td>
+                  <td>{target.slots[line.slot] ? owner(line.slot) : '—'}</td>
+                  <td>{what}</td>
+                  <td className={line.state === 'same' ? css['same'] : css['differs']}>
+                    {line.state === 'same' ? '✓ ' : '✕ '}
+                    {SLOT_STATES[line.state]}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,160 @@
+import { useState } from 'react';
+import { Plus } from 'lucide-react';
+import { doorParts } from '#core/autowire/index';
+import { findLanguage } from '#core/keypads/index';
+import type { Device, Door, Person } from '#core/plan/index';
+import { Button } from '../../ui/Button';
+import { Empty } from '../../ui/Empty';
+import type { Bench } from '../bench/useBench';
+import { StationFrame } from '../frame/StationFrame';
+import { useDispatch, usePlan } from '../store/context';
+import { KeypadProgramming } from './KeypadProgramming';
+import { PersonDialog } from './PersonDialog';
+import table from '../../ui/DataTable.module.css';
+import css from './ProgramStation.module.css';
+
+/** Who opens this door, and how that gets into what decides. */
+export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
+  const plan = usePlan();
+  const { decider } = doorParts(plan, door.id);
+  const language = findLanguage(decider?.type.language);
+  const keypad = language && decider ? decider.device : null;
+  return (
+    <StationFrame door={door}>
+      <div className={css['program']}>
+        <People door={door} keypad={keypad} />
+        {!decider && <Empty title="Nothing to program yet">Add a controller or a keypad at Wire.</Empty>}
+        {decider && !language && (
+          <section>
+            <h2>{decider.device.tag} holds the cards itself</h2>
+            <p className={css['note']}>
+              A controller takes its list over its own connection, so there are no keys to press. Present a
+              card on the bench to see what the wires make of it.
+            </p>
+          </section>
+        )}
+        {keypad && language && (
+          <KeypadProgramming key={keypad.id} door={door} keypad={keypad} language={language} bench={bench} />
+        )}
+      </div>
+    </StationFrame>
+  );
+}
+
+const mask = (code: string) => (code === '' ? '—' : '•'.repeat(code.length));
+
+function People({ door, keypad }: { door: Door; keypad: Device | null }) {
+  const plan = usePlan();
+  const dispatch = useDispatch();
+  const [open, setOpen] = useState<Person | 'new' | null>(null);
+  const [shown, setShown] = useState(false);
+  const here = Object.values(plan.people)
+    .filter((person) => person.doors.includes(door.id))
+    .sort((a, b) => a.name.localeCompare(b.name));
+  const elsewhere = Object.values(plan.people).filter((person) => !person.doors.includes(door.id));
+  return (
+    <section>
+      <header className={css['head']}>
+        <h2>Who opens {door.id}</h2>
+        <Button
+          size="s"
+          look="quiet"
+          aria-pressed={shown}
+          onClick={() => setShown(!shown)}
+          disabled={here.every((one) => one.code === '')}
+        >
+          {shown ? 'Hide codes' : 'Show codes'}
+        </Button>
+        <Button size="s" icon={<Plus aria-hidden />} onClick={() => setOpen('new')}>
+          Add a person
+        </Button>
+      </header>
+      {here.length > 0 && (
+        <table className={table['table']}>
+          <thead>
+            <tr>
+              <th scope="col">Name</th>
+              {keypad && (
+                <th scope="col" className={table['right']}>
+                  Slot
+                </th>
+              )}
+              <th scope="col">Code</th>
+              <th scope="col">Card</th>
+              <th scope="col">Role</th>
+              <th scope="col">
+                <span className="hush">Change</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {here.map((person) => (
+              <tr key={person.id}>
+                <td>{person.name}</td>
+                {keypad && (
+                  <td className={`${table['right']} ${table['figures']}`}>
+                    {person.slots[keypad.id] ?? '—'}
+                  </td>
+                )}
+                <td className={table['figures']}>{shown ? person.code || '—' : mask(person.code)}</td>
+                <td className={table['figures']}>
+                  {person.card ? `${person.card.facility}-${person.card.number}` : '—'}
+                </td>
+                <td>{person.role === 'administrator' ? 'Administers' : 'Opens doors'}</td>
+                <td className={css['acts']}>
+                  <Button size="s" look="quiet" onClick={() => setOpen(person)}>
+                    Change
+                  </Button>
+                  <Button
+                    size="s"
+                    look="quiet"
+                    onClick={() =>
+                      dispatch(
+                        {
+                          kind: 'setPerson',
+                          id: person.id,
+                          patch: { doors: person.doors.filter((one) => one !== door.id) },
+                        },
+                        `take ${person.name} off ${door.id}`,
+                      )
+                    }
+                  >
+                    Take off
+                  </Button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {elsewhere.length > 0 && (
+        <p className={css['others']}>
+          Also on site:{' '}
+          {elsewhere.map((person) => (
+            <Button
+              key={person.id}
+              size="s"
+              look="quiet"
+              onClick={() =>
+                dispatch(
+                  { kind: 'setPerson', id: person.id, patch: { doors: [...person.doors, door.id] } },
+                  `let ${person.name} open ${door.id}`,
+                )
+              }
+            >
+              + {person.name}
+            </Button>
+          ))}
+        </p>
+      )}
+      {open && (
+        <PersonDialog
+          person={open === 'new' ? null : open}
+          door={door}
+          keypad={keypad}
+          onClose={() => setOpen(null)}
+        />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,53 @@
+import type { KeypadLanguage, ScriptStep, Stroke } from '#core/keypads/index';
+import type { Person } from '#core/plan/index';
+import { PURPOSES, replyWords } from '#words/keypad';
+import css from './ScriptView.module.css';
+
+const strokeText = (stroke: Stroke): string => ('key' in stroke ? stroke.key : 'card');
+
+interface Props {
+  readonly language: KeypadLanguage;
+  readonly steps: readonly ScriptStep[];
+  readonly people: readonly Person[];
+  readonly keypad: string;
+  /** Step and stroke to make next while the script is being played. */
+  readonly at: { readonly step: number; readonly stroke: number } | null;
+}
+
+/** The keys to press, a line each, with what the keypad should answer. */
+export function ScriptView({ language, steps, people, keypad, at }: Props) {
+  const owner = (slot: number | null) =>
+    people.find((person) => slot !== null && person.slots[keypad] === slot)?.name;
+  return (
+    <ol className={css['script']}>
+      {steps.map((step, index) => (
+        <li
+          key={index}
+          className={at?.step === index ? css['now'] : at && index < at.step ? css['done'] : undefined}
+        >
+          <span className={css['what']}>
+            {PURPOSES[step.purpose]}
+            {step.slot !== null && (
+              <small>
+                slot {String(step.slot).padStart(language.slots.digits, '0')}
+                {step.scrap
+                  ? ', overwritten with a code nobody gets'
+                  : owner(step.slot)
+                    ? `, ${owner(step.slot)}`
+                    : ''}
+              </small>
+            )}
+          </span>
+          <span className={css['keys']}>
+            {step.strokes.map((stroke, k) => (
+              <kbd key={k} className={at?.step === index && at.stroke === k ? css['next'] : undefined}>
+                {strokeText(stroke)}
+              </kbd>
+            ))}
+          </span>
+          <span className={css['reply']}>{replyWords(language.replies[step.reply])}</span>
+        </li>
+      ))}
+    </ol>
+  );
+}

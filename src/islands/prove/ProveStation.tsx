@@ -1,0 +1,117 @@
+import { useState } from 'react';
+import type { Door } from '#core/plan/index';
+import type { Cell, ProofRow, Side } from '#core/prove/index';
+import type { DoorVerdict } from '#core/verdict/index';
+import {
+  cellReason,
+  expectationWords,
+  outcomeWords,
+  pathWords,
+  situationName,
+  verdictWords,
+} from '#words/situations';
+import { LAW } from '#words/findings';
+import { cx } from '../../ui/cx';
+import { Empty } from '../../ui/Empty';
+import { StationFrame } from '../frame/StationFrame';
+import css from './ProveStation.module.css';
+
+const MARKS: Record<Cell['verdict'], string> = { pass: '✓', fail: '✕', 'not-proven': '?' };
+
+interface Chosen {
+  readonly situation: string;
+  readonly side: Side;
+}
+
+/** Situations against what must be possible from outside and from inside. */
+export function ProveStation({ door, verdict }: { door: Door; verdict: DoorVerdict | null }) {
+  const [chosen, setChosen] = useState<Chosen | null>(null);
+  if (!verdict) return <StationFrame door={door}>{null}</StationFrame>;
+  if (!verdict.summary.begun) {
+    return (
+      <StationFrame door={door}>
+        <Empty title="Nothing to prove yet">Choose hardware and wire the door first.</Empty>
+      </StationFrame>
+    );
+  }
+  const { rows } = verdict.proof;
+  const cells = rows.flatMap((row) => [row.cells.outside, row.cells.inside]);
+  const count = (want: Cell['verdict']) => cells.filter(({ verdict: one }) => one === want).length;
+  const worst = rows
+    .flatMap((row) => (['outside', 'inside'] as const).map((side) => ({ row, side })))
+    .find(({ row, side }) => row.cells[side].verdict !== 'pass');
+  const open = chosen ? rows.find((row) => row.situation === chosen.situation) : (worst?.row ?? rows[0]);
+  const side = chosen?.side ?? worst?.side ?? 'inside';
+  return (
+    <StationFrame
+      door={door}
+      tools={
+        <p className={css['tally']}>
+          <b>{count('pass')}</b> pass · <b className={count('fail') > 0 ? css['bad'] : ''}>{count('fail')}</b>{' '}
+          fail · <b>{count('not-proven')}</b> not proven
+        </p>
+      }
+      foot={open && <Reason row={open} side={side} />}
+    >
+      <table className={css['table']}>
+        <caption className="hush">What the door does in every situation</caption>
+        <thead>
+          <tr>
+            <th scope="col">Situation</th>
+            <th scope="col">From outside</th>
+            <th scope="col">From inside</th>
+            <th scope="col">Lock</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.situation}>
+              <th scope="row">{situationName(row.situation)}</th>
+              {(['outside', 'inside'] as const).map((one) => {
+                const cell = row.cells[one];
+                const isOpen = open === row && side === one;
+                return (
+                  <td key={one}>
+                    <button
+                      type="button"
+                      className={cx(css['cell'], css[cell.verdict], isOpen && css['open'])}
+                      aria-pressed={isOpen}
+                      onClick={() => setChosen({ situation: row.situation, side: one })}
+                    >
+                      <i aria-hidden>{MARKS[cell.verdict]}</i>
+                      <span className="hush">{verdictWords(cell.verdict)}: </span>
+                      <span>{outcomeWords(cell, one)}</span>
+                      <small>wanted: {expectationWords(cell.expectation, one)}</small>
+                    </button>
+                  </td>
+                );
+              })}
+              <td className={css['lock']}>
+                {row.locks
+                  .map((lock) => `${lock.tag} ${(lock.volts ?? 0).toFixed(2)} V ${lock.amps.toFixed(2)} A`)
+                  .join(' ')}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className={css['law']}>{LAW}</p>
+    </StationFrame>
+  );
+}
+
+/** The reason behind one cell: in numbers, and the way the current takes. */
+function Reason({ row, side }: { row: ProofRow; side: Side }) {
+  const cell = row.cells[side];
+  return (
+    <div className={css['reason']} aria-live="polite">
+      <h3>
+        {situationName(row.situation)}, from {side}: {verdictWords(cell.verdict).toLowerCase()}
+      </h3>
+      <p>{cellReason(row, side)}</p>
+      {row.path.length > 0 && <p className={css['path']}>Current: {pathWords(row.path)}</p>}
+      {row.opened.length > 0 && <p className={css['path']}>Opened by: {pathWords(row.opened)}</p>}
+      {row.alarms.length > 0 && <p>Alarm: {row.alarms.join(', ')}</p>}
+    </div>
+  );
+}

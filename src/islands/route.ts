@@ -1,0 +1,30 @@
+import type { StationId } from '#core/checks/index';
+import { STATIONS } from '#core/verdict/index';
+
+export type SitePage = 'supplies' | 'release' | 'people' | 'log' | 'pack';
+export const SITE_PAGES: readonly SitePage[] = ['supplies', 'release', 'people', 'log', 'pack'];
+
+/** Where somebody is. A door without an id means the first one. */
+export type Route =
+  | { readonly kind: 'door'; readonly door: string | null; readonly station: StationId }
+  | { readonly kind: 'page'; readonly page: SitePage };
+
+/** Reads a path under a site: `doors/D03/wire`, `people`. Null for one that leads nowhere. */
+export function parseRoute(path: string): Route | null {
+  const parts = path.split('/').filter(Boolean).map(decodeURIComponent);
+  const [first, door, station] = parts;
+  if (first === undefined) return { kind: 'door', door: null, station: 'wire' };
+  if (parts.length === 1 && SITE_PAGES.includes(first as SitePage))
+    return { kind: 'page', page: first as SitePage };
+  if (first !== 'doors' || door === undefined || parts.length > 3) return null;
+  if (station === undefined) return { kind: 'door', door, station: 'wire' };
+  return STATIONS.includes(station as StationId)
+    ? { kind: 'door', door, station: station as StationId }
+    : null;
+}
+
+export function routePath(site: string, route: Route): string {
+  const base = `/s/${encodeURIComponent(site)}`;
+  if (route.kind === 'page') return `${base}/${route.page}`;
+  return route.door === null ? base : `${base}/doors/${encodeURIComponent(route.door)}/${route.station}`;
+}

@@ -1,0 +1,214 @@
+import { useState } from 'react';
+import { Download } from 'lucide-react';
+import { doorsInOrder } from '#core/plan/index';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+import { cx } from '../../ui/cx';
+import buttons from '../../ui/Button.module.css';
+import { storedName } from '../settings';
+import { useDispatch, usePlan } from '../store/context';
+import css from './SitePages.module.css';
+
+interface Summary {
+  readonly name: string;
+  readonly exists: boolean;
+  readonly doors: number;
+  readonly devices: number;
+  readonly wires: number;
+  readonly people: number;
+  readonly codes: number;
+  readonly keypads: number;
+  readonly readings: number;
+}
+
+interface Answer {
+  summary?: Summary;
+  site?: string;
+  error?: { message: string; problems?: { path: string; message: string }[] };
+}
+
+/** What goes out of a site and what comes in. */
+export function PackPage({ sites }: { sites: readonly { readonly id: string; readonly name: string }[] }) {
+  const plan = usePlan();
+  const [secrets, setSecrets] = useState(false);
+  const base = `/api/sites/${encodeURIComponent(plan.site.id)}`;
+  const link = (href: string, text: string, main = false) => (
+    <a href={href} download className={cx(buttons['button'], buttons['m'], buttons[main ? 'main' : 'plain'])}>
+      <Download aria-hidden /> {text}
+    </a>
+  );
+  return (
+    <div className={css['columns']}>
+      <section className={css['card']}>
+        <h2>Hand over doors</h2>
+        {doorsInOrder(plan).length === 0 && <p>No doors yet.</p>}
+        {doorsInOrder(plan).map((door) => (
+          <div key={door.id}>
+            {link(
+              `${base}/doors/${encodeURIComponent(door.id)}/pack.pdf`,
+              `${door.id} ${door.name || 'Unnamed door'}, PDF`,
+            )}
+          </div>
+        ))}
+        {link(`${base}/wires.csv`, 'All wires as CSV')}
+      </section>
+      <section className={css['card']}>
+        <h2>Take the site out</h2>
+        <p>An Aldaba file holds the whole site in plain JSON and can be taken in again without loss.</p>
+        <label className={css['check']}>
+          <input type="checkbox" checked={secrets} onChange={(event) => setSecrets(event.target.checked)} />
+          With codes and keypad memories
+        </label>
+        {link(`${base}/export.json${secrets ? '?secrets=include' : ''}`, 'Site as Aldaba JSON', true)}
+      </section>
+      <Import />
+      <NewSite count={sites.length} />
+      <SiteDetails />
+    </div>
+  );
+}
+
+/** Says what a file holds before anything is taken in. */
+function Import() {
+  const [file, setFile] = useState<File | null>(null);
+  const [answer, setAnswer] = useState<Answer | null>(null);
+  const [busy, setBusy] = useState(false);
+  const send = async (chosen: File, dry: boolean) => {
+    setBusy(true);
+    try {
+      const response = await fetch(`/api/import${dry ? '?dry=1' : ''}`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: await chosen.text(),
+      });
+      const body = (await response.json()) as Answer;
+      setAnswer(body);
+      if (body.site) location.assign(`/s/${encodeURIComponent(body.site)}`);
+    } catch {
+      setAnswer({ error: { message: 'The server does not answer. Nothing was imported.' } });
+    } finally {
+      setBusy(false);
+    }
+  };
+  const { summary, error } = answer ?? {};
+  return (
+    <section className={css['card']}>
+      <h2>Take a site in</h2>
+      <p>
+        Choose an Aldaba file: it is read and summed up first. It becomes a site of its own; nothing here is
+        overwritten.
+      </p>
+      <input
+        type="file"
+        accept=".json,application/json"
+        aria-label="Aldaba file"
+        onChange={(event) => {
+          const chosen = event.target.files?.[0] ?? null;
+          setFile(chosen);
+          setAnswer(null);
+          if (chosen) void send(chosen, true);
+        }}
+      />
+      {summary && (
+        <>
+          <p>
+            <b>{summary.name}</b>: {summary.doors} doors, {summary.devices} devices, {summary.wires} wires,{' '}
+            {summary.people} people ({summary.codes} with a code), {summary.keypads} keypad memories,{' '}
+            {summary.readings} readings.
+            {summary.exists && ' A site with this id is here already: the file comes in beside it.'}
+          </p>
+          <Button look="main" disabled={busy || !file} onClick={() => file && void send(file, false)}>
+            Take it in
+          </Button>
+        </>
+      )}
+      {error && (
+        <div role="alert">
+          <p className={css['bad']}>{error.message}</p>
+          {error.problems && (
+            <ul className={css['problems']} tabIndex={0} aria-label="Problems in the file">
+              {error.problems.map((problem, index) => (
+                <li key={index}>
+                  {problem.path || '(file)'}: {problem.message}
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+      )}
+    </section>
+  );
+}
+
+function NewSite({ count }: { count: number }) {
+  const [name, setName] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const make = async () => {
+    const response = await fetch('/api/sites', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ name, author: storedName() }),
+    }).catch(() => null);
+    const body = (await response?.json().catch(() => null)) as Answer | null;
+    if (body?.site) location.assign(`/s/${encodeURIComponent(body.site)}`);
+    else setProblem(body?.error?.message ?? 'The server does not answer. Nothing was made.');
+  };
+  return (
+    <section className={css['card']}>
+      <h2>Add a site</h2>
+      <p>{count === 1 ? 'There is one site here.' : `There are ${count} sites here.`}</p>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (name.trim() !== '') void make();
+        }}
+      >
+        <TextField
+          label="Name of the new site"
+          value={name}
+          maxLength={120}
+          onChange={(event) => setName(event.target.value)}
+          error={problem}
+        />
+        <Button type="submit" disabled={name.trim() === ''}>
+          Add it
+        </Button>
+      </form>
+    </section>
+  );
+}
+
+function SiteDetails() {
+  const { site } = usePlan();
+  const dispatch = useDispatch();
+  const [name, setName] = useState(site.name);
+  const [address, setAddress] = useState(site.address);
+  return (
+    <section className={css['card']}>
+      <h2>This site</h2>
+      <form onSubmit={(event) => event.preventDefault()}>
+        <TextField
+          label="Name"
+          value={name}
+          maxLength={120}
+          onChange={(event) => setName(event.target.value)}
+          onBlur={() =>
+            name.trim() !== '' &&
+            name.trim() !== site.name &&
+            dispatch({ kind: 'setSite', patch: { name: name.trim() } }, 'rename the site')
+          }
+        />
+        <TextField
+          label="Address"
+          value={address}
+          maxLength={300}
+          onChange={(event) => setAddress(event.target.value)}
+          onBlur={() =>
+            address.trim() !== site.address &&
+            dispatch({ kind: 'setSite', patch: { address: address.trim() } }, 'change the address')
+          }
+        />
+      </form>
+    </section>
+  );
+}

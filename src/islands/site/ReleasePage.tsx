@@ -1,0 +1,87 @@
+import { doorParts } from '#core/autowire/index';
+import { settingValue } from '#core/devices/index';
+import { doorsInOrder } from '#core/plan/index';
+import type { DoorSummary } from '#core/verdict/index';
+import { LAW } from '#words/findings';
+import { STATE_SENTENCES } from '#words/brief';
+import { Empty } from '../../ui/Empty';
+import { DeadStateGlyph } from '../../ui/glyphs';
+import { useNavigate } from '../navigation';
+import { usePlan } from '../store/context';
+import table from '../../ui/DataTable.module.css';
+import css from './SitePages.module.css';
+
+/** What releases what: door by door. */
+export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, DoorSummary>> }) {
+  const plan = usePlan();
+  const go = useNavigate();
+  const doors = doorsInOrder(plan);
+  if (doors.length === 0)
+    return <Empty title="No doors yet">What releases what stands here once there are doors.</Empty>;
+  return (
+    <>
+      <div className={css['sheet']}>
+        <table className={table['table']}>
+          <thead>
+            <tr>
+              <th scope="col">Door</th>
+              <th scope="col">When dead</th>
+              <th scope="col">Out by</th>
+              <th scope="col">Break glass</th>
+              <th scope="col">Fire relay</th>
+              <th scope="col">To settle</th>
+            </tr>
+          </thead>
+          <tbody>
+            {doors.map((door) => {
+              const parts = doorParts(plan, door.id);
+              const state = door.deadState?.state ?? null;
+              const summary = summaries[door.id];
+              const fire = parts.fireRelays.map(({ device, type }) => {
+                const spec = type.behaviour;
+                const latching =
+                  spec.kind === 'fireRelay' &&
+                  settingValue(type, device.settings, spec.latchSetting) === 'latching';
+                return `${device.tag}, ${latching ? 'latching' : 'not latched'}`;
+              });
+              const ways = [
+                door.brief.mechanicalEgress === true && 'lever or bar',
+                ...parts.exits.map(({ device }) => device.tag),
+              ].filter(Boolean);
+              return (
+                <tr key={door.id}>
+                  <td>
+                    <button
+                      type="button"
+                      className={css['door']}
+                      onClick={() => go({ kind: 'door', door: door.id, station: 'prove' })}
+                    >
+                      {door.id} {door.name || 'Unnamed door'}
+                    </button>
+                  </td>
+                  <td>
+                    <DeadStateGlyph state={state} /> {state ? STATE_SENTENCES[state] : 'not chosen'}
+                  </td>
+                  <td>{ways.join(', ') || '—'}</td>
+                  <td>
+                    {parts.breakGlasses
+                      .map(
+                        ({ device, type }) =>
+                          `${device.tag}, ${(type.roles.breakers?.length ?? 1) > 1 ? 'both legs' : 'one leg'}`,
+                      )
+                      .join('; ') || '—'}
+                  </td>
+                  <td>{fire.join('; ') || '—'}</td>
+                  <td className={summary && summary.toSettle > 0 ? css['bad'] : css['good']}>
+                    {!summary?.begun ? '—' : summary.toSettle > 0 ? summary.toSettle : '✓'}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      <p className={css['note']}>{LAW}</p>
+    </>
+  );
+}

@@ -1,0 +1,31 @@
+import { createContext, useContext, useSyncExternalStore, type ReactNode } from 'react';
+import type { Edit, Plan } from '#core/plan/index';
+import type { LengthUnit } from '#core/units/index';
+import type { SiteState, SiteStore } from './siteStore';
+
+const StoreContext = createContext<SiteStore | null>(null);
+
+export const StoreProvider = ({ store, children }: { store: SiteStore; children: ReactNode }) => (
+  <StoreContext value={store}>{children}</StoreContext>
+);
+
+export function useStore(): SiteStore {
+  const store = useContext(StoreContext);
+  if (!store) throw new Error('useStore outside of StoreProvider');
+  return store;
+}
+
+export function useSite(): SiteState {
+  const store = useStore();
+  return useSyncExternalStore(store.subscribe, store.getState, store.getState);
+}
+
+export const usePlan = (): Plan => useSite().plan;
+
+/** Applies an edit under a label that undo will show. */
+export function useDispatch(): (edit: Edit, label: string) => boolean {
+  const store = useStore();
+  return (edit, label) => store.dispatch(edit, label);
+}
+
+export const useUnit = (): LengthUnit => (usePlan().site.units === 'american' ? 'ft' : 'm');

@@ -1,0 +1,148 @@
+import { useMemo, useState } from 'react';
+import {
+  checkSheet,
+  isStale,
+  judgeReading,
+  latestReadings,
+  type CheckItem,
+  type Phase,
+} from '#core/commission/index';
+import type { Door, Reading } from '#core/plan/index';
+import { PHASES, rangeWords, taskWords, valueWords } from '#words/checkTasks';
+import { Empty } from '../../ui/Empty';
+import { TextField } from '../../ui/Field';
+import { useNarrow } from '../../ui/useNarrow';
+import { cx } from '../../ui/cx';
+import { StationFrame } from '../frame/StationFrame';
+import { storedName, storeName } from '../settings';
+import { useDispatch, usePlan } from '../store/context';
+import { AtTheDoor } from './AtTheDoor';
+import { ReadingEntry } from './ReadingEntry';
+import css from './TestStation.module.css';
+
+/** The check sheet in working order, with what the engine expects. */
+export function TestStation({ door }: { door: Door }) {
+  const plan = usePlan();
+  const dispatch = useDispatch();
+  const narrow = useNarrow();
+  const { devices, conductors } = plan;
+  const items = useMemo(() => checkSheet(plan, door.id), [devices, conductors, door]);
+  const latest = latestReadings(plan, door.id);
+  const [name, setName] = useState(storedName);
+
+  const record = (item: CheckItem, value: number) => {
+    const reading: Reading = {
+      id: crypto.randomUUID(),
+      door: door.id,
+      check: item.id,
+      value,
+      passed: judgeReading(item, value),
+      low: item.low,
+      high: item.high,
+      by: name.trim(),
+      at: new Date().toISOString(),
+      note: '',
+    };
+    dispatch({ kind: 'addReading', reading }, 'enter a reading');
+  };
+
+  if (items.length === 0) {
+    return (
+      <StationFrame door={door}>
+        <Empty title="Nothing to test yet">Wire the door first: its check sheet follows from the plan.</Empty>
+      </StationFrame>
+    );
+  }
+  const state = (item: CheckItem): 'passed' | 'failed' | 'stale' | 'open' => {
+    const reading = latest.get(item.id);
+    if (!reading) return 'open';
+    if (isStale(item, reading)) return 'stale';
+    return judgeReading(item, reading.value ?? NaN) ? 'passed' : 'failed';
+  };
+  const count = (want: ReturnType<typeof state>) => items.filter((item) => state(item) === want).length;
+  const nameField = (
+    <TextField
+      label="Tested by"
+      bare
+      placeholder="Your name"
+      value={name}
+      className={css['by']}
+      onChange={(event) => setName(event.target.value)}
+      onBlur={() => storeName(name.trim())}
+    />
+  );
+  if (narrow) {
+    return (
+      <StationFrame door={door} tools={nameField}>
+        <AtTheDoor items={items} latest={latest} state={state} onRecord={record} />
+      </StationFrame>
+    );
+  }
+  return (
+    <StationFrame
+      door={door}
+      tools={
+        <>
+          <p className={css['tally']}>
+            <b>{count('passed')}</b> of {items.length} pass
+            {count('failed') > 0 && <b className={css['bad']}>, {count('failed')} out of range</b>}
+          </p>
+          {nameField}
+        </>
+      }
+    >
+      {(Object.keys(PHASES) as Phase[]).map((phase) => (
+        <section key={phase} className={css['phase']}>
+          <h2>
+            {PHASES[phase].name} <small>{PHASES[phase].hint}</small>
+          </h2>
+          <ol>
+            {items
+              .filter((item) => item.phase === phase)
+              .map((item) => {
+                const reading = latest.get(item.id);
+                const now = state(item);
+                return (
+                  <li key={item.id} className={cx(css['item'], css[now])} data-check={item.id}>
+                    <span className={css['mark']} aria-hidden>
+                      {{ passed: '✓', failed: '✕', stale: '↻', open: '' }[now]}
+                    </span>
+                    <span className={css['task']}>
+                      {taskWords(item)}
+                      {item.where.length > 0 && <small>{item.where.join(' – ')}</small>}
+                    </span>
+                    <span className={css['expected']}>{rangeWords(item)}</span>
+                    <ReadingEntry
+                      item={item}
+                      reading={reading}
+                      label={taskWords(item)}
+                      onRecord={(value) => record(item, value)}
+                    />
+                    <span className={css['result']}>
+                      {reading ? (
+                        <>
+                          <b>
+                            {now === 'stale'
+                              ? 'plan changed since'
+                              : now === 'passed'
+                                ? 'pass'
+                                : 'out of range'}
+                          </b>
+                          <small>
+                            {valueWords(item.unit, reading.value)} · {reading.by || 'no name'} ·{' '}
+                            {reading.at.slice(0, 10)}
+                          </small>
+                        </>
+                      ) : (
+                        <small>no reading</small>
+                      )}
+                    </span>
+                  </li>
+                );
+              })}
+          </ol>
+        </section>
+      ))}
+    </StationFrame>
+  );
+}

@@ -1,0 +1,103 @@
+import { useMemo } from 'react';
+import { drawLoop, type Live } from '#core/drawing/index';
+import { loopWires, loopWords, traceLoops, type Loop } from '#core/loops/index';
+import { terminalLabel, type DoorId } from '#core/plan/index';
+import { COLOURS, formatAmps } from '#core/units/index';
+import { loopName } from '#words/findings';
+import { cx } from '../../ui/cx';
+import { useWidth } from '../../ui/useWidth';
+import { useHighlight } from '../navigation';
+import { usePlan, useUnit } from '../store/context';
+import { LoopDrawing } from './LoopDrawing';
+import type { Wiring } from './useWiring';
+import css from './LoopView.module.css';
+
+const GAP = 1;
+/** Narrowest column that a plain loop fits in. */
+const COLUMN = 257;
+
+/** `Exit request`, `Device power: X1`. */
+function titleOf(loop: Loop, tag: string): string {
+  const name = loopName(loop.kind);
+  const sentence = name.charAt(0).toUpperCase() + name.slice(1);
+  return loop.kind === 'lock-power' ? sentence : `${sentence}, ${tag}`;
+}
+
+export function LoopView({ door, live, wiring }: { door: DoorId; live: Live; wiring: Wiring }) {
+  const plan = usePlan();
+  const unit = useUnit();
+  const { id: lit, point } = useHighlight();
+  const [ref, width] = useWidth<HTMLDivElement>(786);
+  const loops = useMemo(() => traceLoops(plan, door), [plan, door]);
+  const columns = Math.max(1, Math.floor((width + GAP) / (COLUMN + GAP)));
+  const cell = Math.floor((width - GAP * (columns - 1)) / columns);
+  const name = (terminal: string) => terminalLabel(plan, terminal, door);
+  const wireName = (id: string) => {
+    const wire = plan.conductors[id];
+    return wire
+      ? `${wire.number}, ${COLOURS[wire.colour].name}, ${name(wire.from)} to ${name(wire.to)}, ${formatAmps(Math.abs(live.ampsOf(id)))}`
+      : id;
+  };
+  return (
+    <div ref={ref} className={css['loops']} style={{ '--columns': columns } as React.CSSProperties}>
+      {loops.map((loop) => {
+        const wide = loop.kind === 'lock-power';
+        const natural = drawLoop(plan, loop, { width: 0, unit }).width;
+        const span = wide
+          ? columns
+          : Math.min(columns, Math.max(1, Math.ceil((natural + GAP) / (cell + GAP))));
+        const drawing = drawLoop(plan, loop, { width: span * cell + GAP * (span - 1) - 4, unit, live });
+        const device = loop.shape === 'round' ? loop.load.device : loop.right;
+        const open = loop.shape === 'round' && !loop.complete;
+        const amps = Math.max(0, ...loopWires(loop).map((id) => Math.abs(live.ampsOf(id))));
+        const title = titleOf(loop, plan.devices[device]?.tag ?? '');
+        return (
+          <section
+            key={loop.id}
+            className={cx(css['loop'], wide && css['wide'])}
+            style={{ gridColumn: `span ${span}` }}
+            data-loop={loop.kind}
+          >
+            <h3>
+              <b>{loop.letter}</b>
+              {title}
+              <em>{open ? 'open: does not close' : loop.kind === 'lock-power' ? formatAmps(amps) : ''}</em>
+            </h3>
+            <div className={css['scroll']}>
+              <LoopDrawing
+                drawing={drawing}
+                title={`Loop ${loop.letter}, ${title}: ${wordsOf(loopWords(plan, door, loop))}`}
+                lit={lit}
+                chosenWire={wiring.chosenWire}
+                chosenTerminal={wiring.chosenTerminal}
+                wireName={wireName}
+                terminalName={name}
+                onWire={(id) => wiring.chooseWire(wiring.chosenWire === id ? null : id)}
+                onTerminal={wiring.chooseTerminal}
+                onPoint={point}
+              />
+            </div>
+          </section>
+        );
+      })}
+    </div>
+  );
+}
+
+/** The loop told in words, for those who listen. */
+function wordsOf(words: ReturnType<typeof loopWords>): string {
+  return words
+    .map((word) => {
+      switch (word.kind) {
+        case 'wire':
+          return `${word.number} from ${word.from} to ${word.to}`;
+        case 'through':
+          return `through ${word.tag}`;
+        case 'load':
+          return word.tag;
+        case 'gap':
+          return `open after ${word.after}`;
+      }
+    })
+    .join(', ');
+}

@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { Scissors, Trash2, X } from 'lucide-react';
+import { terminalLabel, type Conductor } from '#core/plan/index';
+import {
+  AWG_SIZES,
+  awg,
+  COLOURS,
+  COLOUR_CODES,
+  formatGauge,
+  METRES_PER_FOOT,
+  METRIC_SIZES,
+  mm2,
+  metres,
+  type ColourCode,
+  type Gauge,
+} from '#core/units/index';
+import { Button } from '../../ui/Button';
+import { SelectField, TextField } from '../../ui/Field';
+import { useDispatch, usePlan, useUnit } from '../store/context';
+import css from './WireBar.module.css';
+
+interface Props {
+  readonly wire: Conductor;
+  readonly isCut: boolean;
+  onRemove(): void;
+  onCut(): void;
+  onClose(): void;
+}
+
+/** The chosen wire: what it is, and everything about it that can be changed. */
+export function WireBar({ wire, isCut, onRemove, onCut, onClose }: Props) {
+  const plan = usePlan();
+  const dispatch = useDispatch();
+  const unit = useUnit();
+  const shown = unit === 'ft' ? wire.length / METRES_PER_FOOT : wire.length;
+  const [length, setLength] = useState<string | null>(null);
+  const patch = (change: Partial<Conductor>) =>
+    dispatch({ kind: 'setConductor', id: wire.id, patch: change }, `change ${wire.number}`);
+  const sizes: Gauge[] = [...METRIC_SIZES.map(mm2), ...AWG_SIZES.map(awg)];
+  if (!sizes.includes(wire.gauge)) sizes.unshift(wire.gauge);
+  const commitLength = () => {
+    const value = Number((length ?? '').replace(',', '.'));
+    if (length !== null && Number.isFinite(value) && value >= 0 && value <= 2000) {
+      patch({ length: metres(unit === 'ft' ? value * METRES_PER_FOOT : value) });
+    }
+    setLength(null);
+  };
+  return (
+    <div className={css['bar']} role="group" aria-label={`Wire ${wire.number}`}>
+      <p className={css['what']}>
+        <b>{wire.number}</b> {terminalLabel(plan, wire.from, wire.door)} –{' '}
+        {terminalLabel(plan, wire.to, wire.door)}
+      </p>
+      <SelectField
+        label="Colour"
+        bare
+        value={wire.colour}
+        onChange={(event) => patch({ colour: event.target.value as ColourCode })}
+      >
+        {COLOUR_CODES.map((code) => (
+          <option key={code} value={code}>
+            {code} {COLOURS[code].name}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField
+        label="Size"
+        bare
+        value={wire.gauge}
+        onChange={(event) => patch({ gauge: event.target.value as Gauge })}
+      >
+        {sizes.map((gauge) => (
+          <option key={gauge} value={gauge}>
+            {formatGauge(gauge)}
+          </option>
+        ))}
+      </SelectField>
+      <TextField
+        label="Length"
+        bare
+        unit={unit}
+        inputMode="decimal"
+        className={css['length']}
+        value={length ?? String(Math.round(shown * 10) / 10)}
+        onChange={(event) => setLength(event.target.value)}
+        onBlur={commitLength}
+        onKeyDown={(event) => event.key === 'Enter' && commitLength()}
+      />
+      <span className={css['acts']}>
+        <Button size="s" icon={<Scissors aria-hidden />} onClick={onCut}>
+          {isCut ? 'Mend' : 'Cut'}
+        </Button>
+        <Button size="s" icon={<Trash2 aria-hidden />} onClick={onRemove}>
+          Remove
+        </Button>
+        <Button size="s" look="quiet" aria-label="Close" icon={<X aria-hidden />} onClick={onClose} />
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { cableBetween, lengthBetween } from '#core/autowire/index';
+import {
+  deviceOf,
+  nextWireNumber,
+  parseWireLine,
+  terminalLabel,
+  type Conductor,
+  type DoorId,
+  type WireLine,
+} from '#core/plan/index';
+import { metres } from '#core/units/index';
+import { useStore } from '../store/context';
+
+export interface Wiring {
+  /** Wire chosen for a closer look, and the first terminal of a wire being laid. */
+  readonly chosenWire: string | null;
+  readonly chosenTerminal: string | null;
+  readonly draft: string;
+  chooseWire(id: string | null): void;
+  chooseTerminal(id: string): void;
+  setDraft(text: string): void;
+  lay(line: WireLine): boolean;
+  remove(id: string): void;
+}
+
+/** Laying and taking away wires at a door, by pointing or by typing. */
+export function useWiring(door: DoorId): Wiring {
+  const store = useStore();
+  const [chosenWire, chooseWire] = useState<string | null>(null);
+  const [chosenTerminal, setTerminal] = useState<string | null>(null);
+  const [draft, setDraft] = useState('');
+
+  const chooseTerminal = (id: string) => {
+    const { plan } = store.getState();
+    const name = (terminal: string) => terminalLabel(plan, terminal, door);
+    if (chosenTerminal === null || chosenTerminal === id) {
+      setTerminal(chosenTerminal === id ? null : id);
+      setDraft(chosenTerminal === id ? '' : `${name(id)} `);
+      return;
+    }
+    // Two terminals make a wire: it is laid at once with a length from where the devices stand, and chosen for changes.
+    const parsed = parseWireLine(plan, door, `${name(chosenTerminal)} ${name(id)}`);
+    setTerminal(null);
+    setDraft('');
+    if (!parsed.ok) return;
+    const [from, to] = [plan.devices[deviceOf(chosenTerminal)], plan.devices[deviceOf(id)]];
+    lay({ ...parsed.line, length: lengthBetween(from, to, metres(12)) });
+  };
+
+  const lay = (line: WireLine): boolean => {
+    const { plan } = store.getState();
+    const number = nextWireNumber(plan, door);
+    let id = `${door}/${number}`;
+    while (plan.conductors[id]) id += "'";
+    const cable = cableBetween(plan.devices[deviceOf(line.from)], plan.devices[deviceOf(line.to)]);
+    const conductor: Conductor = { id, door, number, ...line, cable, origin: 'hand' };
+    if (!store.dispatch({ kind: 'connect', conductor }, `lay ${number}`)) return false;
+    chooseWire(id);
+    return true;
+  };
+
+  const remove = (id: string) => {
+    const wire = store.getState().plan.conductors[id];
+    if (!wire) return;
+    chooseWire(null);
+    store.dispatch({ kind: 'disconnect', id }, `remove ${wire.number}`);
+  };
+
+  return { chosenWire, chosenTerminal, draft, chooseWire, chooseTerminal, setDraft, lay, remove };
+}

@@ -1,0 +1,25 @@
+import type { ButtonHTMLAttributes, ReactNode } from 'react';
+import { cx } from './cx';
+import css from './Button.module.css';
+
+interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
+  /** `main` for the one thing to do here, `stop` for putting right a stop, `frame` on the dark bench. */
+  readonly look?: 'plain' | 'main' | 'stop' | 'quiet' | 'frame';
+  readonly size?: 's' | 'm' | 'l';
+  readonly icon?: ReactNode;
+}
+
+export const Button = ({
+  look = 'plain',
+  size = 'm',
+  icon,
+  className,
+  children,
+  type = 'button',
+  ...rest
+}: Props) => (
+  <button type={type} className={cx(css['button'], css[look], css[size], className)} {...rest}>
+    {icon}
+    {children}
+  </button>
+);

@@ -1,0 +1,100 @@
+import {
+  flexRender,
+  getCoreRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type ColumnDef,
+  type SortingState,
+} from '@tanstack/react-table';
+import { useState } from 'react';
+import { cx } from './cx';
+import css from './DataTable.module.css';
+
+interface Props<Row> {
+  readonly caption: string;
+  readonly rows: readonly Row[];
+  // The table library itself types a column's value by `any`; each column states its own.
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any
+  readonly columns: ColumnDef<Row, any>[];
+  rowId(row: Row): string;
+  readonly chosen?: string | null;
+  onRow?(row: Row): void;
+}
+
+declare module '@tanstack/react-table' {
+  // The two parameters are the library's own; this only adds a field.
+  // eslint-disable-next-line @typescript-eslint/no-unused-vars
+  interface ColumnMeta<TData, TValue> {
+    readonly align?: 'right' | 'left';
+    readonly figures?: boolean;
+  }
+}
+
+/** A table that sorts by its headings. */
+export function DataTable<Row>({ caption, rows, columns, rowId, chosen, onRow }: Props<Row>) {
+  const [sorting, setSorting] = useState<SortingState>([]);
+  const table = useReactTable({
+    data: rows as Row[],
+    columns,
+    state: { sorting },
+    onSortingChange: setSorting,
+    getRowId: rowId,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+  return (
+    <table className={css['table']}>
+      <caption className="hush">{caption}</caption>
+      <thead>
+        {table.getHeaderGroups().map((group) => (
+          <tr key={group.id}>
+            {group.headers.map((header) => {
+              const { column } = header;
+              const sorted = column.getIsSorted();
+              const content = flexRender(column.columnDef.header, header.getContext());
+              return (
+                <th
+                  key={header.id}
+                  scope="col"
+                  className={column.columnDef.meta?.align === 'right' ? css['right'] : undefined}
+                  aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : undefined}
+                >
+                  {column.getCanSort() ? (
+                    <button type="button" className={css['sort']} onClick={column.getToggleSortingHandler()}>
+                      {content}
+                      <span aria-hidden>{sorted === 'asc' ? '↑' : sorted === 'desc' ? '↓' : ''}</span>
+                    </button>
+                  ) : (
+                    content
+                  )}
+                </th>
+              );
+            })}
+          </tr>
+        ))}
+      </thead>
+      <tbody>
+        {table.getRowModel().rows.map((row) => (
+          <tr
+            key={row.id}
+            className={cx(chosen === row.id && css['chosen'], onRow && css['active'])}
+            onMouseEnter={onRow && (() => onRow(row.original))}
+            onFocus={onRow && (() => onRow(row.original))}
+          >
+            {row.getVisibleCells().map((cell) => {
+              const { meta } = cell.column.columnDef;
+              return (
+                <td
+                  key={cell.id}
+                  className={cx(meta?.align === 'right' && css['right'], meta?.figures && css['figures'])}
+                >
+                  {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

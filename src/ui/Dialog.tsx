@@ -1,0 +1,36 @@
+import { Dialog as Radix } from 'radix-ui';
+import { X } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { cx } from './cx';
+import css from './Dialog.module.css';
+
+interface Props {
+  readonly open: boolean;
+  onOpenChange(open: boolean): void;
+  readonly title: string;
+  readonly description?: string;
+  readonly wide?: boolean;
+  readonly children: ReactNode;
+}
+
+/** A dialog: focus goes in, Escape and a click outside close it, focus comes back. */
+export const Dialog = ({ open, onOpenChange, title, description, wide, children }: Props) => (
+  <Radix.Root open={open} onOpenChange={onOpenChange}>
+    <Radix.Portal>
+      <Radix.Overlay className={css['overlay']} />
+      <Radix.Content
+        className={cx(css['content'], wide && css['wide'])}
+        {...(description ? {} : { 'aria-describedby': undefined })}
+      >
+        <header className={css['head']}>
+          <Radix.Title className={css['title']}>{title}</Radix.Title>
+          <Radix.Close className={css['close']} aria-label="Close">
+            <X size={18} aria-hidden />
+          </Radix.Close>
+        </header>
+        {description && <Radix.Description className={css['description']}>{description}</Radix.Description>}
+        {children}
+      </Radix.Content>
+    </Radix.Portal>
+  </Radix.Root>
+);

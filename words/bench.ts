@@ -1,0 +1,74 @@
+import type { Effect, LaneSample, LockStatus } from '#core/simulate/index';
+import type { Means } from '#core/prove/index';
+import { formatAmps, formatVolts } from '#core/units/index';
+import { meansWords } from './situations';
+
+/** What the lock does, in two words. */
+export function holdWords(
+  hold: LaneSample['lock'],
+  doorOpen: boolean,
+  kind: LockStatus['kind'] | null,
+): string {
+  if (doorOpen) return 'Door open';
+  switch (hold) {
+    case 'held':
+      return kind === 'strike' ? 'Locked' : 'Held shut';
+    case 'free':
+      return kind === 'strike' ? 'Unlocked' : 'Free to open';
+    case 'weak':
+      return 'Neither held nor free';
+    case 'no-lock':
+      return 'No lock';
+  }
+}
+
+/** `13.10 V · 0.47 A`, each lock's in turn. */
+export const lockFigures = (locks: readonly LockStatus[]): string =>
+  locks.map((lock) => `${formatVolts(lock.volts)} · ${formatAmps(lock.amps)}`).join('   ');
+
+/** `Inside: X1 or EB1`. */
+export function insideWords(works: readonly Means[]): string {
+  if (works.length === 0) return 'Inside: no way out';
+  if (works.some((one) => one.kind === 'unlocked')) return 'Inside: just open it';
+  return `Inside: ${works.map(meansWords).join(' or ')}`;
+}
+
+/** In drawings: what a lock does, after its current. */
+export const HOLD_SHORT = { held: 'held', free: 'free', weak: 'weak' } as const;
+
+export const LANE_WORDS: Record<LaneSample['lock'], string> = {
+  held: 'locked',
+  free: 'released',
+  weak: 'neither',
+  'no-lock': 'no lock',
+};
+
+const CARD: Record<Extract<Effect, { kind: 'card-read' }>['outcome'], string> = {
+  read: 'Card read',
+  'reader-dead': 'The reader is dead',
+  'nothing-arrives': 'Reader beeps, nothing arrives at the controller',
+  'one-line-missing': 'Reader beeps, the controller sees one line only',
+  'lines-swapped': 'Card read with a wrong number: D0 and D1 are crossed',
+};
+
+/** What just happened, as a short sentence; null for what the lanes already show. */
+export function effectWords(effect: Effect): string | null {
+  switch (effect.kind) {
+    case 'relay':
+      return null;
+    case 'door':
+      return effect.open ? 'Door opened' : 'Door closed';
+    case 'door-refused':
+      return 'The door does not open: the lock holds';
+    case 'alarm':
+      return `${effect.alarm === 'forced' ? 'Forced-open' : 'Held-open'} alarm ${effect.on ? 'raised' : 'over'}`;
+    case 'card-read':
+      return CARD[effect.outcome];
+    case 'accepted':
+      return 'Accepted';
+    case 'refused':
+      return 'Refused: not on the list';
+    case 'no-answer':
+      return 'The keypad does not answer: it has no power';
+  }
+}
