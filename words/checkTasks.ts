@@ -58,5 +58,8 @@ export function rangeWords({ unit, low, high }: CheckItem): string {
   if (high === null) return `above ${valueWords(unit, low)}`;
   if (low === null || (unit === 'Ω' && low === 0)) return `below ${valueWords(unit, high)}`;
   if (unit === 'V' && low < 0) return `below ${valueWords(unit, high)}`;
-  return `${valueWords(unit, low)} to ${valueWords(unit, high)}`;
+  // One unit for both ends where it is the same: 12.5–13.9 V.
+  const [from, to] = [valueWords(unit, low), valueWords(unit, high)];
+  const [figure, sameUnit] = from.split(' ');
+  return to.endsWith(` ${sameUnit}`) ? `${figure}–${to}` : `${from} to ${to}`;
 }

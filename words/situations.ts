@@ -99,9 +99,10 @@ export function cellReason(row: ProofRow, side: Side): string {
     (lock) => `${lock.tag} ${HOLD[lock.hold]} at ${formatVolts(lock.volts)}, ${formatAmps(lock.amps)}`,
   );
   if (side === 'outside') return `${locks.join('; ')}.`;
+  if (cell.works.some(({ kind }) => kind === 'unlocked')) return `${locks.join('; ')}. Just open it.`;
   const works = cell.works.map(meansWords).join(', ');
   const vain = cell.tried
-    .filter((one) => !cell.works.includes(one))
+    .filter((one) => !cell.works.includes(one) && one.kind !== 'unlocked')
     .map(meansWords)
     .join(', ');
   return `${locks.join('; ')}. ${works ? `Out by ${works}` : 'No way out'}${vain ? `; in vain: ${vain}` : ''}.`;
@@ -112,5 +113,5 @@ const HOLD = { held: 'holds', free: 'is free', weak: 'is unsure' } as const;
 /** The way of a current, as a line: PS1 → W01 → F1 C–NC → ... */
 export const pathWords = (path: readonly PathLabel[]): string =>
   path
-    .map((step) => (step.kind === 'wire' ? step.number : `${step.tag} ${step.from}–${step.to}`))
+    .map((step) => (step.kind === 'wire' ? step.number : `${step.tag} ${step.from}/${step.to}`))
     .join(' → ');

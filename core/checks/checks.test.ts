@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { applyEdit, type Edit, type Plan } from '../plan/index';
 import { magnetDoor, mustApply, safeStrikeDoor, strikeDoor, wireBetween } from '../testing/doors';
-import { metres, mm2, type Gauge } from '../units/index';
+import { metres, mm2 } from '../units/index';
 import { checkContext, runChecks, type Finding, type FindingCode } from './index';
 
 const findingsOf = (plan: Plan, ...edits: Edit[]): Finding[] =>

@@ -14,8 +14,10 @@ interface Measures {
   readonly legs: number;
 }
 const LARGE: Measures = { source: 108, load: 112, gap: 66, legs: 104 };
-const SMALL: Measures = { source: 92, load: 96, gap: 54, legs: 66 };
+const SMALL: Measures = { source: 90, load: 94, gap: 52, legs: 66 };
 const measuresOf = (loop: Loop): Measures => (loop.kind === 'lock-power' ? LARGE : SMALL);
+/** Width of one character of a figure at its 11 units. */
+const FIGURE_WIDTH = 6.7;
 const THROUGH = 88;
 const UPPER = 56;
 const ABOVE = 50;
@@ -126,7 +128,23 @@ function wireOf(
 ): Shape[] {
   const wire = plan.conductors[id];
   if (!wire) return [];
-  const label = wire.length >= 1 ? `${wire.number} ${formatLength(wire.length, unit)}` : wire.number;
+  const length = wire.length >= 1 ? formatLength(wire.length, unit) : '';
+  const middle = (x1 + x2) / 2;
+  const label = (text: string, at: number): Shape => ({
+    kind: 'text',
+    style: 'wire',
+    x: middle,
+    y: at,
+    anchor: 'middle',
+    text,
+    of: id,
+  });
+  // Where number and length do not fit side by side, the length stands below the wire.
+  const together = `${wire.number} ${length}`.trim();
+  const labels =
+    together.length * FIGURE_WIDTH <= x2 - x1 - 8 || length === ''
+      ? [label(together, y - 10)]
+      : [label(wire.number, y - 10), label(length, y + 18)];
   return [
     {
       kind: 'wire',
@@ -139,7 +157,7 @@ function wireOf(
       amps: Math.abs(live?.ampsOf(id) ?? 0),
       cut: live?.isCut(id) ?? false,
     },
-    { kind: 'text', style: 'wire', x: (x1 + x2) / 2, y: y - 10, anchor: 'middle', text: label, of: id },
+    ...labels,
   ];
 }
 

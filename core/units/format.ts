@@ -23,7 +23,7 @@ export function formatAmps(value: number | null): string {
 export function formatOhms(value: number): string {
   if (!Number.isFinite(value)) return 'open';
   if (value >= 1e6) return `${(value / 1e6).toFixed(1)} MΩ`;
-  if (value >= 1000) return `${(value / 1000).toFixed(1)} kΩ`;
+  if (value >= 1000) return `${(value / 1000).toFixed(value < 100_000 ? 1 : 0)} kΩ`;
   return `${value.toFixed(value < 10 ? 2 : 1)} Ω`;
 }
 

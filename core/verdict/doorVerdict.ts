@@ -14,8 +14,8 @@ import type { PowerBudget } from '../power/index';
 import { worstOf, type Proof } from '../prove/index';
 import { doorTimes } from '../timing/index';
 
-/** Filled, diamond or ring on the job line. */
-export type StationMark = 'settled' | 'to-settle' | 'not-begun';
+/** Filled, red diamond, amber diamond, half ring or ring on the job line. */
+export type StationMark = 'settled' | 'to-settle' | 'to-consider' | 'begun' | 'not-begun';
 
 /** All that is known about a door, as plain data: it comes out of a worker. */
 export interface DoorVerdict {
@@ -72,10 +72,13 @@ export function doorVerdict(plan: Plan, door: string): DoorVerdict {
 }
 
 function marks(context: CheckContext, findings: readonly Finding[]): DoorVerdict['marks'] {
-  const open = (station: StationId) =>
-    findings.some((one) => one.station === station && ['stop', 'fix', 'caution'].includes(one.severity));
-  const mark = (station: StationId, begun: boolean): StationMark =>
-    open(station) ? 'to-settle' : begun ? 'settled' : 'not-begun';
+  const has = (station: StationId, ...severities: Severity[]) =>
+    findings.some((one) => one.station === station && severities.includes(one.severity));
+  const mark = (station: StationId, begun: boolean): StationMark => {
+    if (has(station, 'stop', 'fix')) return 'to-settle';
+    if (has(station, 'caution')) return 'to-consider';
+    return begun ? 'settled' : 'not-begun';
+  };
   const { plan, door, parts, proof } = context;
   const briefed = recommendDeadState(door.brief).ok && door.deadState !== null;
   const touched =
@@ -106,7 +109,7 @@ function programMark(
   const id = parts.decider?.device.id ?? '';
   const memory = plan.memories[id];
   if (!language) return anyone ? mark('program', true) : 'not-begun';
-  if (!memory) return anyone ? 'to-settle' : 'not-begun';
+  if (!memory) return anyone ? mark('program', false) : 'not-begun';
   const { target } = targetOf(
     plan,
     id,
@@ -115,7 +118,7 @@ function programMark(
     doorTimes(plan, door.id)?.unlock ?? 5,
   );
   const same = compareMemory(memory, target).every((line) => line.state === 'same');
-  return same ? mark('program', true) : 'to-settle';
+  return same ? mark('program', true) : 'begun';
 }
 
 function testMark(context: CheckContext): StationMark {
@@ -127,5 +130,6 @@ function testMark(context: CheckContext): StationMark {
     const reading = latest.get(item.id);
     return reading && !isStale(item, reading) && judgeReading(item, reading.value ?? NaN);
   });
-  return good && taken.length === items.length ? 'settled' : 'to-settle';
+  if (!good) return 'to-settle';
+  return taken.length === items.length ? 'settled' : 'begun';
 }

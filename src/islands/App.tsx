@@ -145,27 +145,29 @@ function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summarie
           <aside className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
             <Ledger door={doorId} station={station} summaries={summaries} />
           </aside>
-          <main className={css['main']}>
-            {route.kind === 'page' ? (
+          {route.kind === 'page' ? (
+            <main className={css['main']}>
               <SitePageView page={route.page} sites={sites} summaries={summaries} />
-            ) : door ? (
-              <DoorSheet
-                key={door.id}
-                door={door}
-                station={station}
-                verdict={verdict}
-                benchShown={benchShown}
-                wireFocus={wireFocus}
-                onVerdicts={() => setDrawer(drawer === 'verdicts' ? null : 'verdicts')}
-              />
-            ) : (
+            </main>
+          ) : door ? (
+            <DoorSheet
+              key={door.id}
+              door={door}
+              station={station}
+              verdict={verdict}
+              benchShown={benchShown}
+              wireFocus={wireFocus}
+              onVerdicts={() => setDrawer(drawer === 'verdicts' ? null : 'verdicts')}
+              margin={
+                <aside className={cx(css['margin'], drawer === 'verdicts' && css['open'])}>
+                  <VerdictMargin verdict={verdict} door={door.id} version={judged} />
+                </aside>
+              }
+            />
+          ) : (
+            <main className={css['main']}>
               <NoDoor missing={wanted} />
-            )}
-          </main>
-          {route.kind === 'door' && (
-            <aside className={cx(css['margin'], drawer === 'verdicts' && css['open'])}>
-              {doorId !== null && <VerdictMargin verdict={verdict} door={doorId} version={judged} />}
-            </aside>
+            </main>
           )}
           {drawer && (
             <button

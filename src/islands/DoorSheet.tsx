@@ -1,4 +1,4 @@
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, type ReactNode } from 'react';
 import type { StationId } from '#core/checks/index';
 import { liveView } from '#core/drawing/index';
 import type { Door } from '#core/plan/index';
@@ -28,10 +28,12 @@ interface Props {
   readonly benchShown: boolean;
   readonly wireFocus: number;
   onVerdicts(): void;
+  /** Verdicts, beside the sheet. */
+  readonly margin: ReactNode;
 }
 
 /** One door at one station: job line, sheet, and the bench below. */
-export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVerdicts }: Props) {
+export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVerdicts, margin }: Props) {
   const plan = usePlan();
   const bench = useBench(plan, door.id);
   const wiring = useWiring(door.id);
@@ -55,24 +57,27 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
 
   const open = verdict?.summary.toSettle ?? 0;
   return (
-    <>
-      <JobLine door={door.id} station={station} marks={verdict?.marks ?? null} />
-      <div className={css['narrow']}>
-        <Button size="s" look={open > 0 ? 'stop' : 'plain'} onClick={onVerdicts}>
-          {open > 0 ? `Verdicts: ${open} to settle` : 'Verdicts'}
-        </Button>
-      </div>
-      {station === 'brief' && <BriefStation door={door} />}
-      {station === 'wire' && (
-        <WireStation door={door} live={live} bench={bench} wiring={wiring} focusCount={wireFocus} />
-      )}
-      {station === 'power' && <PowerStation door={door} verdict={verdict} />}
-      {station === 'prove' && <ProveStation door={door} verdict={verdict} />}
-      {station === 'program' && <ProgramStation door={door} bench={bench} />}
-      {station === 'timing' && <TimingStation door={door} />}
-      {station === 'test' && <TestStation door={door} />}
-      {station === 'hand-over' && <HandOverStation door={door} verdict={verdict} />}
+    <div className={css['desk']}>
+      <main className={css['main']}>
+        <JobLine door={door.id} station={station} marks={verdict?.marks ?? null} />
+        <div className={css['narrow']}>
+          <Button size="s" look={open > 0 ? 'stop' : 'plain'} onClick={onVerdicts}>
+            {open > 0 ? `Verdicts: ${open} to settle` : 'Verdicts'}
+          </Button>
+        </div>
+        {station === 'brief' && <BriefStation door={door} />}
+        {station === 'wire' && (
+          <WireStation door={door} live={live} bench={bench} wiring={wiring} focusCount={wireFocus} />
+        )}
+        {station === 'power' && <PowerStation door={door} verdict={verdict} />}
+        {station === 'prove' && <ProveStation door={door} verdict={verdict} />}
+        {station === 'program' && <ProgramStation door={door} bench={bench} />}
+        {station === 'timing' && <TimingStation door={door} />}
+        {station === 'test' && <TestStation door={door} />}
+        {station === 'hand-over' && <HandOverStation door={door} verdict={verdict} />}
+      </main>
+      {margin}
       {benchShown && <Bench bench={bench} plan={plan} />}
-    </>
+    </div>
   );
 }

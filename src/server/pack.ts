@@ -46,6 +46,8 @@ const fonts = () => ({
 });
 
 const PAGE_WIDTH = 515;
+/** A heading lower than this goes to the next page, with what it heads; points from the top. */
+const LOWEST_HEADING = 640;
 const INK = '#1b2230';
 const GREY = '#555c69';
 
@@ -102,7 +104,7 @@ function definition(plan: Plan, door: Door, printedAt: Date): TDocumentDefinitio
       ],
     }),
     // No heading stands alone at the foot of a page.
-    pageBreakBefore: (node, following) => node.headlineLevel === 1 && following.length === 0,
+    pageBreakBefore: (node) => node.headlineLevel === 1 && node.startPosition.top > LOWEST_HEADING,
     content: [
       ...sheet(plan, door),
       ...loops(plan, door),
@@ -343,7 +345,7 @@ function tests(plan: Plan, door: Door): Content[] {
           {
             text: [
               taskWords(item),
-              { text: item.where.length > 0 ? `\n${item.where.join(' / ')}` : '', fontSize: 7, color: GREY },
+              { text: item.where.length > 0 ? `\n${item.where.join(' to ')}` : '', fontSize: 7, color: GREY },
             ],
           },
           mono(rangeWords(item).replaceAll('Ω', 'ohm')),
@@ -357,7 +359,7 @@ function tests(plan: Plan, door: Door): Content[] {
     {
       layout: LAYOUT,
       table: {
-        widths: ['*', 104, 60, 56, 92],
+        widths: ['*', 92, 54, 52, 122],
         headerRows: 1,
         dontBreakRows: true,
         body: [

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { ChevronsRight, RotateCcw } from 'lucide-react';
 import { conductorsOf, terminalLabel, type Plan } from '#core/plan/index';
 import { doorDevices, waysOut } from '#core/prove/index';
@@ -6,6 +6,7 @@ import { doorHold, lockStatuses, type Stimulus } from '#core/simulate/index';
 import { effectWords, holdWords, insideWords, lockFigures } from '#words/index';
 import { Button } from '../../ui/Button';
 import { Menu } from '../../ui/Menu';
+import { cx } from '../../ui/cx';
 import { Lanes } from './Lanes';
 import type { Bench as BenchState } from './useBench';
 import css from './Bench.module.css';
@@ -67,6 +68,8 @@ function triggersOf({ world, state }: BenchState): Trigger[] {
 
 /** The bench: what somebody does at the left, what happens over time in the middle, the lock in words at the right. */
 export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
+  // At phone width the bench is a line with the lock in words, until somebody opens it.
+  const [open, setOpen] = useState(false);
   const { world, state, act, skip, reset } = bench;
   const locks = lockStatuses(world, state.point);
   const ways = useMemo(() => waysOut(world, state), [world, state]);
@@ -76,7 +79,7 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
     .slice(-2);
   const wires = conductorsOf(plan, world.door.id);
   return (
-    <section className={css['bench']} aria-label="Bench">
+    <section className={cx(css['bench'], open && css['open'])} aria-label="Bench">
       <div className={css['triggers']}>
         <h2>
           Bench
@@ -124,7 +127,12 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
           />
         </div>
       </div>
-      <Lanes bench={bench} plan={plan} />
+      <div className={css['lanes']}>
+        <Lanes bench={bench} plan={plan} />
+      </div>
+      <Button look="frame" className={css['toggle']} aria-expanded={open} onClick={() => setOpen(!open)}>
+        {open ? 'Close the bench' : 'Bench'}
+      </Button>
       <div className={css['words']} aria-live="polite">
         <b>{holdWords(doorHold(locks), state.doorOpen, locks[0]?.kind ?? null)}</b>
         {locks.length > 0 && <span className={css['figures']}>{lockFigures(locks)}</span>}

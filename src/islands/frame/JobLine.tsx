@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import type { StationId } from '#core/checks/index';
 import { STATIONS, type StationMark } from '#core/verdict/index';
 import { STATION_NAMES } from '#words/findings';
@@ -10,6 +11,8 @@ import css from './JobLine.module.css';
 const MARKS: Record<StationMark, string> = {
   settled: 'settled',
   'to-settle': 'something to settle',
+  'to-consider': 'something to consider',
+  begun: 'begun',
   'not-begun': 'not begun',
 };
 
@@ -23,8 +26,13 @@ interface Props {
 export function JobLine({ door, station, marks }: Props) {
   const plan = usePlan();
   const go = useNavigate();
+  const line = useRef<HTMLElement>(null);
+  // At phone width the line scrolls: the present station must be in sight.
+  useEffect(() => {
+    line.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [station]);
   return (
-    <nav aria-label="Stations" className={css['line']}>
+    <nav aria-label="Stations" className={css['line']} ref={line}>
       {STATIONS.map((one, index) => {
         const mark = marks?.[one] ?? 'not-begun';
         const to = { kind: 'door', door, station: one } as const;

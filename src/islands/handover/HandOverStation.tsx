@@ -9,7 +9,13 @@ import buttons from '../../ui/Button.module.css';
 import { cx } from '../../ui/cx';
 import css from './HandOverStation.module.css';
 
-const MARKS = { settled: 'settled', 'to-settle': 'something to settle', 'not-begun': 'not begun' } as const;
+const MARKS = {
+  settled: { sign: '✓', words: 'settled' },
+  'to-settle': { sign: '◆', words: 'something to settle' },
+  'to-consider': { sign: '◆', words: 'something to consider' },
+  begun: { sign: '◐', words: 'begun' },
+  'not-begun': { sign: '○', words: 'not begun' },
+} as const;
 
 /** What goes to whoever runs the door from now on. */
 export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVerdict | null }) {
@@ -66,11 +72,11 @@ export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVe
               const mark = verdict?.marks[station] ?? 'not-begun';
               return (
                 <li key={station} className={css[mark]}>
-                  <i aria-hidden>{{ settled: '✓', 'to-settle': '◆', 'not-begun': '○' }[mark]}</i>
+                  <i aria-hidden>{MARKS[mark].sign}</i>
                   <button type="button" onClick={() => go({ kind: 'door', door: door.id, station })}>
                     {STATION_NAMES[station]}
                   </button>
-                  <span>{MARKS[mark]}</span>
+                  <span>{MARKS[mark].words}</span>
                 </li>
               );
             })}

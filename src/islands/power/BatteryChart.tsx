@@ -1,11 +1,11 @@
 import { LineChart } from 'echarts/charts';
 import { GridComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
-import { init, use } from 'echarts/core';
+import { init, use as register } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 import type { BatteryPoint } from '#core/power/index';
 
-use([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+register([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
 
 interface Props {
   readonly points: readonly BatteryPoint[];

@@ -41,7 +41,7 @@ export function AtTheDoor({ items, latest, state, onRecord }: Props) {
         ))}
       </div>
       <h2>{taskWords(item)}</h2>
-      {item.where.length > 0 && <p className={css['probes']}>{item.where.join(' – ')}</p>}
+      {item.where.length > 0 && <p className={css['probes']}>{item.where.join(' to ')}</p>}
       <p className={css['range']}>{item.unit === 'yes' ? 'Is it so?' : rangeWords(item)}</p>
       <ReadingEntry
         key={item.id}

@@ -1,3 +1,4 @@
+import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
 import {
   checkSheet,
@@ -109,7 +110,7 @@ export function TestStation({ door }: { door: Door }) {
                     </span>
                     <span className={css['task']}>
                       {taskWords(item)}
-                      {item.where.length > 0 && <small>{item.where.join(' – ')}</small>}
+                      {item.where.length > 0 && <small>{item.where.join(' to ')}</small>}
                     </span>
                     <span className={css['expected']}>{rangeWords(item)}</span>
                     <ReadingEntry
@@ -130,7 +131,7 @@ export function TestStation({ door }: { door: Door }) {
                           </b>
                           <small>
                             {valueWords(item.unit, reading.value)} · {reading.by || 'no name'} ·{' '}
-                            {reading.at.slice(0, 10)}
+                            {format(new Date(reading.at), 'd MMM yyyy')}
                           </small>
                         </>
                       ) : (

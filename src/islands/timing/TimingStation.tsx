@@ -179,9 +179,9 @@ function Effect({ door, times, distance }: { door: Door; times: DoorTimes; dista
     return {
       span: Math.max(10, times.unlock + 4, distance + 8) * 1000,
       list: [
-        { name: 'Card, nobody comes', samples: play(world, [[0, card]]) },
+        { name: 'Let in, nobody comes', samples: play(world, [[0, card]]) },
         {
-          name: 'Card, in, door falls shut',
+          name: `Let in, ${door.brief.readerDistance} m to walk, through, door falls shut`,
           samples: play(world, [
             [0, card],
             [walk, { kind: 'openDoor', from: 'outside' }],
@@ -194,9 +194,12 @@ function Effect({ door, times, distance }: { door: Door; times: DoorTimes; dista
   return (
     <section className={css['effect']} aria-label="What these times do">
       <h2>What these times do</h2>
-      {passes.list.map(({ name, samples }) => (
+      {passes.list.map(({ name, samples }, index) => (
         <div key={name} className={css['pass']}>
           <h3>{name}</h3>
+          {index === 1 && !samples.some((one) => one.door === 'open') && (
+            <p className={css['late']}>Too late: the door is locked again before they reach the handle.</p>
+          )}
           <Strip
             name="Lock"
             samples={samples}

@@ -85,7 +85,8 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
           ))}
         </SelectField>
         {type.settings.map((setting) =>
-          setting.kind === 'choice' ? (
+          // Times of a channel are set at Timing.
+          setting.kind === 'choice' && !setting.id.includes('.') ? (
             <SelectField
               key={setting.id}
               label={setting.label.charAt(0).toUpperCase() + setting.label.slice(1)}

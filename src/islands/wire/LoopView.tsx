@@ -14,7 +14,7 @@ import css from './LoopView.module.css';
 
 const GAP = 1;
 /** Narrowest column that a plain loop fits in. */
-const COLUMN = 257;
+const COLUMN = 250;
 
 /** `Exit request`, `Device power: X1`. */
 function titleOf(loop: Loop, tag: string): string {

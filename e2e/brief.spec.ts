@@ -1,0 +1,34 @@
+import { expect, test } from '@playwright/test';
+import { openDoor, ownCopy, saved, verdicts } from './help';
+
+test('overriding the dead state asks for a reason and keeps it', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D04', 'brief', site);
+  const advice = page.getByRole('region', { name: 'Dead state' });
+  await advice.getByRole('button', { name: 'Choose it all the same…' }).click();
+  const keep = advice.getByRole('button', { name: /keep the reason/ });
+  await expect(keep).toBeDisabled();
+  await advice.getByLabel('Why against the recommendation?').fill('The insurer asks for it');
+  await keep.click();
+  await expect(advice.getByText('Reason kept: The insurer asks for it')).toBeVisible();
+  await expect(verdicts(page).getByText('L1 is fail-secure, the door is to be fail-safe')).toBeVisible();
+  await verdicts(page).getByRole('button', { name: 'Set L1' }).click();
+  await saved(page);
+  await page.reload();
+  await expect(advice.getByText('Reason kept: The insurer asks for it')).toBeVisible();
+});
+
+test('fail-secure without a lever on an escape route is a stop', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D05', 'brief', site);
+  await page
+    .getByRole('group', { name: /lever or bar/ })
+    .getByText('No', { exact: true })
+    .click();
+  await expect(verdicts(page).getByText('Stop: this door can trap people')).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'Dead state' }).getByText('This must not be built.'),
+  ).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(verdicts(page).getByText('Stop: this door can trap people')).toBeHidden();
+});

@@ -1,0 +1,35 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+import { DEMO } from './servers';
+
+/** Opens a door of the demo site and waits until the page answers. */
+export async function openDoor(
+  page: Page,
+  door: string,
+  station = 'wire',
+  site = 'quillhaven',
+): Promise<void> {
+  await page.goto(`${DEMO.url}/s/${site}/doors/${door}/${station}`);
+  await ready(page);
+}
+
+/** The page has come alive: its island is hydrated. */
+export async function ready(page: Page): Promise<void> {
+  await expect(page.locator('astro-island[ssr]')).toHaveCount(0);
+}
+
+export const bench = (page: Page): Locator => page.getByRole('region', { name: 'Bench' });
+export const verdicts = (page: Page): Locator => page.getByRole('region', { name: 'Verdicts' });
+export const saved = (page: Page) =>
+  expect(page.locator('header').getByText('Saved', { exact: true })).toBeVisible();
+
+/** A copy of the demo site of its own, so that a test may change anything. */
+export async function ownCopy(page: Page): Promise<string> {
+  const file = await page.request.get(`${DEMO.url}/api/sites/quillhaven/export.json?secrets=include`);
+  const imported = await page.request.post(`${DEMO.url}/api/import`, {
+    data: await file.text(),
+    headers: { 'content-type': 'application/json', origin: DEMO.url },
+  });
+  expect(imported.status()).toBe(201);
+  const { site } = (await imported.json()) as { site: string };
+  return site;
+}

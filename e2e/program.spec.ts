@@ -1,0 +1,51 @@
+import { expect, test } from '@playwright/test';
+import { bench, openDoor, ownCopy, verdicts } from './help';
+
+test('the list is keyed into the simulated keypad, which then opens and is recorded', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D05', 'program', site);
+  const ledger = page.getByRole('row', { name: /^003/ });
+  await expect(ledger).toContainText('not in the keypad');
+  await page.getByRole('button', { name: 'Key it into the simulated one' }).click();
+  await expect(page.getByText('The simulated keypad holds exactly the list.')).toBeVisible({
+    timeout: 15_000,
+  });
+  await expect(ledger).toContainText('as listed');
+  // The new code opens at the keypad and on the bench.
+  const keypad = page.getByRole('region', { name: 'Simulated keypad' });
+  for (const key of '516782#') await keypad.getByRole('button', { name: key, exact: true }).click();
+  await expect(keypad.getByRole('status')).toContainText('opens: 1 long beep, green');
+  await expect(bench(page).getByText('Unlocked')).toBeVisible();
+  await page.getByRole('button', { name: /^Record that K1/ }).click();
+  await page.reload();
+  await expect(page.getByRole('row', { name: /^003/ })).toContainText('as listed');
+});
+
+test('too slow, and the keypad drops out of programming', async ({ page }) => {
+  await page.clock.install();
+  await openDoor(page, 'D05', 'program');
+  const keypad = page.getByRole('region', { name: 'Simulated keypad' });
+  for (const key of '*0731946#1004') await keypad.getByRole('button', { name: key, exact: true }).click();
+  await expect(keypad.getByText('programming', { exact: true })).toBeVisible();
+  await page.clock.fastForward(13_000);
+  await expect(keypad.getByRole('status')).toContainText('timed out: unfinished work is lost');
+  await expect(keypad.getByText('ready', { exact: true })).toBeVisible();
+});
+
+test('a code the keypad would refuse is refused when it is given', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D05', 'program', site);
+  await page.getByRole('button', { name: 'Add a person' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Name').fill('Haru');
+  await dialog.getByLabel('Code').fill('516782');
+  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await expect(dialog.getByText('Another slot has this code.')).toBeVisible();
+  await dialog.getByLabel('Code').fill('12');
+  await expect(dialog.getByText('The code is too short.')).toBeVisible();
+  await dialog.getByLabel('Code').fill('661203');
+  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(page.getByRole('row', { name: /^004/ })).toContainText('Haru');
+  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+});

@@ -1,0 +1,118 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+import { DEMO } from './servers';
+
+const post = (path: string, data: unknown, headers: Record<string, string> = {}) =>
+  fetch(`${DEMO.url}${path}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', origin: DEMO.url, ...headers },
+    body: typeof data === 'string' ? data : JSON.stringify(data),
+  });
+const rename = (name: string) => ({ kind: 'setDoor', id: 'D08', patch: { name } });
+const codeOf = async (response: Response) =>
+  ((await response.json()) as { error: { code: string } }).error.code;
+
+test('foreign origins, wrong types, bad bodies and large ones are refused with a code and a sentence', async () => {
+  const path = '/api/sites/quillhaven/edits';
+  const edits = { base: 0, author: '', edits: [rename('x')] };
+  expect(await codeOf(await post(path, edits, { origin: 'http://evil.example' }))).toBe('wrong-origin');
+  expect(await codeOf(await post(path, edits, { 'content-type': 'text/plain' }))).toBe('not-json');
+  expect(await codeOf(await post(path, '{'))).toBe('bad-json');
+  expect(await codeOf(await post(path, { ...edits, edits: [{ kind: 'explode' }] }))).toBe('invalid');
+  expect(await codeOf(await post(path, { ...edits, author: 'x'.repeat(1_100_000) }))).toBe('too-large');
+  expect(await codeOf(await post('/api/sites/nowhere/edits', edits))).toBe('no-site');
+  const stale = await post(path, edits);
+  expect(stale.status).toBe(409);
+  expect(
+    ((await stale.json()) as { error: { current: { plan: { site: { id: string } } } } }).error.current.plan
+      .site.id,
+  ).toBe('quillhaven');
+});
+
+test('a page comes with a policy that runs no foreign script', async ({ request }) => {
+  const response = await request.get(`${DEMO.url}/s/quillhaven`);
+  const policy = response.headers()['content-security-policy'] ?? '';
+  expect(policy).toContain("default-src 'self'");
+  expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+  expect(response.headers()['x-content-type-options']).toBe('nosniff');
+});
+
+test('names, pictures and addresses that lead nowhere say so', async ({ request }) => {
+  expect((await request.get(`${DEMO.url}/s/nowhere`)).status()).toBe(404);
+  expect((await request.get(`${DEMO.url}/s/quillhaven/doors/D01/nonsense`)).status()).toBe(404);
+  expect((await request.get(`${DEMO.url}/api/sites/quillhaven/doors/D99/pack.pdf`)).status()).toBe(404);
+});
+
+test('kill -9 in the middle of edits loses none that was acknowledged', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'aldaba-crash-'));
+  const port = DEMO.port + 5;
+  const url = `http://127.0.0.1:${port}`;
+  const start = async (): Promise<ChildProcess> => {
+    const child = spawn(process.execPath, ['dist/server/entry.mjs'], {
+      stdio: 'ignore',
+      env: { ...process.env, ALDABA_DATA: join(folder, 'aldaba.db'), HOST: '127.0.0.1', PORT: String(port) },
+    });
+    for (let tries = 0; tries < 100; tries += 1) {
+      if (
+        await fetch(`${url}/api/sites`).then(
+          (r) => r.ok,
+          () => false,
+        )
+      )
+        return child;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    throw new Error('the server did not start');
+  };
+  const send = (path: string, body: unknown) =>
+    fetch(`${url}${path}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', origin: url },
+      body: JSON.stringify(body),
+    });
+  try {
+    let server = await start();
+    const made = (await (await send('/api/sites', { name: 'Crash' })).json()) as { site: string };
+    const path = `/api/sites/${made.site}`;
+    let acknowledged = 1;
+    for (let round = 0; round < 3; round += 1) {
+      // Edits go one after the other without a pause; the process is killed at a moment it cannot choose.
+      const killer = setTimeout(() => server.kill('SIGKILL'), 120 + round * 90);
+      for (;;) {
+        const id = `D${String(acknowledged).padStart(3, '0')}`;
+        const door = {
+          id,
+          order: acknowledged,
+          name: `Door ${acknowledged}`,
+          brief: {},
+          deadState: null,
+          notes: '',
+        };
+        const answer = await send(`${path}/edits`, {
+          base: acknowledged,
+          author: '',
+          edits: [{ kind: 'addDoor', door }],
+        }).catch(() => null);
+        if (!answer?.ok) break;
+        acknowledged = ((await answer.json()) as { revision: number }).revision;
+      }
+      clearTimeout(killer);
+      server = await start();
+      const after = (await (await fetch(`${url}${path}`)).json()) as {
+        revision: number;
+        plan: { doors: Record<string, unknown> };
+      };
+      // An edit may have been stored whose answer never arrived; none that was answered may be gone.
+      expect(after.revision).toBeGreaterThanOrEqual(acknowledged);
+      expect(Object.keys(after.plan.doors)).toHaveLength(after.revision - 1);
+      acknowledged = after.revision;
+    }
+    expect(acknowledged).toBeGreaterThan(3);
+    server.kill('SIGKILL');
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+});

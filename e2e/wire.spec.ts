@@ -1,0 +1,71 @@
+import { expect, test } from '@playwright/test';
+import { openDoor, ownCopy, ready, saved, verdicts } from './help';
+
+test('a wire is typed with completion, refused with a clear word, undone and redone', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D03', 'wire', site);
+  await page.keyboard.press('w');
+  const line = page.getByRole('combobox', { name: /New wire/ });
+  await expect(line).toBeFocused();
+  await page.keyboard.type('x1.n');
+  await expect(page.getByRole('option', { name: 'X1.NC' })).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(line).toHaveValue('X1.NC ');
+  await page.keyboard.type('K1.NO9 PK');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('“K1.NO9” is not a terminal');
+  await line.fill('X1.NC K1.NO2 PK 0.5 4m');
+  await line.press('Escape');
+  await line.press('Enter');
+  await expect(page.locator('[data-loop="other"]')).toBeVisible();
+  await expect(verdicts(page).getByText('A wire belongs to no loop')).toBeVisible();
+  await line.blur().catch(() => undefined);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('[data-loop="other"]')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(page.locator('[data-loop="other"]')).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await ready(page);
+  await expect(page.locator('[data-loop="other"]')).toBeVisible();
+});
+
+test('a removed wire opens its loop, and the remedy closes it', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D02', 'wire', site);
+  await page.getByRole('button', { name: /^W02, red, F1.NC to K1.COM1/ }).click();
+  await page.getByRole('group', { name: 'Wire W02' }).getByRole('button', { name: 'Remove' }).click();
+  await expect(page.locator('[data-loop="lock-power"]').getByText('open: does not close')).toBeVisible();
+  await expect(verdicts(page).getByText('The link to K1.COM1 is missing')).toBeVisible();
+  await verdicts(page).getByRole('button', { name: 'Add the link' }).click();
+  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+});
+
+test('two chosen terminals make a wire; its size and length can be changed', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D05', 'wire', site);
+  await page.getByRole('tab', { name: 'Hardware' }).click();
+  await page.getByRole('button', { name: /^K1\.NC, 0 of/ }).click();
+  await page.getByRole('button', { name: /^X1\.C, 1 of/ }).click();
+  const bar = page.getByRole('group', { name: 'Wire W09' });
+  await expect(bar).toContainText('K1.NC – X1.C');
+  await bar.getByLabel('Size').selectOption('18AWG');
+  await bar.getByLabel('Length').fill('7');
+  await bar.getByLabel('Length').press('Enter');
+  await page.getByRole('tab', { name: 'Wire list' }).click();
+  await expect(page.getByRole('row', { name: /W09/ })).toContainText('18 AWG');
+  await expect(page.getByRole('row', { name: /W09/ })).toContainText('7 m');
+});
+
+test('wiring anew says what it changes and keeps what a hand laid', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D07', 'wire', site);
+  await verdicts(page).getByRole('button', { name: 'Add the link' }).click();
+  await page.getByRole('button', { name: 'Wire it' }).click();
+  await expect(page.getByRole('dialog')).toContainText('Keeps 1 laid by hand');
+  await page.getByRole('button', { name: 'Lay the wires' }).click();
+  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+});

@@ -1,0 +1,169 @@
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+/**
+ * Which way imports point inside core, from the ground up. A folder may import those before it and the ones
+ * on its own level that it names; anything else is an error.
+ */
+const CORE_LAYERS = {
+  units: [],
+  devices: ['units'],
+  plan: ['units', 'devices'],
+  circuit: ['units', 'devices', 'plan'],
+  autowire: ['units', 'devices', 'plan'],
+  brief: ['units', 'devices', 'plan'],
+  loops: ['units', 'devices', 'plan'],
+  simulate: ['units', 'devices', 'plan', 'circuit'],
+  prove: ['units', 'devices', 'plan', 'circuit', 'simulate'],
+  power: ['units', 'devices', 'plan', 'circuit', 'simulate', 'prove'],
+  timing: ['units', 'devices', 'plan', 'autowire'],
+  keypads: ['units', 'devices', 'plan'],
+  checks: [
+    'units',
+    'devices',
+    'plan',
+    'circuit',
+    'autowire',
+    'brief',
+    'loops',
+    'simulate',
+    'prove',
+    'power',
+    'timing',
+    'keypads',
+  ],
+  commission: ['units', 'devices', 'plan', 'circuit', 'loops', 'simulate', 'prove', 'timing', 'checks'],
+  drawing: ['units', 'devices', 'plan', 'circuit', 'loops', 'simulate'],
+  verdict: [
+    'units',
+    'devices',
+    'plan',
+    'brief',
+    'keypads',
+    'power',
+    'prove',
+    'timing',
+    'checks',
+    'commission',
+  ],
+  formats: ['units', 'devices', 'plan', 'circuit', 'loops', 'drawing'],
+};
+
+const folders = Object.keys(CORE_LAYERS);
+
+/** One rule set a folder of core: what it must not import. */
+const coreRules = folders.map((folder) => {
+  const refused = folders.filter((other) => other !== folder && !CORE_LAYERS[folder].includes(other));
+  return {
+    files: [`core/${folder}/**/*.ts`],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: [
+                'node:*',
+                'react*',
+                'astro*',
+                'drizzle-orm*',
+                'better-sqlite3',
+                '#src/*',
+                '#words/*',
+                '#demo/*',
+                '**/src/**',
+                '**/words/**',
+                '**/cli/**',
+              ],
+              message:
+                'core is pure: it imports neither Node, nor the interface, nor the database, nor wording.',
+            },
+            ...refused.map((other) => ({
+              group: [`../${other}/*`, `#core/${other}/*`, `../../${other}/*`],
+              message: `core/${folder} stands below core/${other}: imports point one way.`,
+            })),
+            {
+              group: ['./index', '../index'],
+              message: 'Siblings import each other directly, never the index: that makes cycles.',
+            },
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'process',
+        'fetch',
+        'setTimeout',
+        'performance',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'Time is an argument.' },
+        { object: 'Math', property: 'random', message: 'Chance is an argument.' },
+      ],
+    },
+  };
+});
+
+export default tseslint.config(
+  {
+    ignores: [
+      'dist',
+      'node_modules',
+      '.astro',
+      'data',
+      'drizzle',
+      'test-results',
+      'playwright-report',
+      '**/*.astro',
+    ],
+  },
+  ...tseslint.configs.recommended,
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
+      // Indices inside bounds that the loop itself sets; checked array access is on everywhere.
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      eqeqeq: 'error',
+      'no-console': 'off',
+    },
+  },
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: {
+      'react-hooks/rules-of-hooks': 'error',
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { group: ['**/cli/**', '#demo/*'], message: 'The application imports core and words only.' },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['words/**/*.ts', 'cli/**/*.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['**/src/**', '#src/*', 'react*', 'astro*'],
+              message: 'Words and the command line know core only.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  ...coreRules,
+);

@@ -1,0 +1,29 @@
+import { defineConfig } from '@playwright/test';
+import { DEMO, EMPTY } from './e2e/servers';
+
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  fullyParallel: false,
+  workers: 2,
+  retries: 0,
+  reporter: process.env['CI'] ? 'line' : 'list',
+  outputDir: 'test-results',
+  use: {
+    baseURL: DEMO.url,
+    viewport: { width: 1280, height: 800 },
+    screenshot: 'only-on-failure',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+    },
+  },
+  // Each server has a database of its own in a temporary folder, made anew for every run.
+  webServer: [DEMO, EMPTY].map(({ url, command }) => ({
+    command,
+    url: `${url}/api/sites`,
+    reuseExistingServer: false,
+    timeout: 60_000,
+  })),
+});
