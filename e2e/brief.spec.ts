@@ -25,10 +25,10 @@ test('fail-secure without a lever on an escape route is a stop', async ({ page }
     .getByRole('group', { name: /lever or bar/ })
     .getByText('No', { exact: true })
     .click();
-  await expect(verdicts(page).getByText('Stop: this door can trap people')).toBeVisible();
+  await expect(verdicts(page).getByText('This door can trap people')).toBeVisible();
   await expect(
     page.getByRole('region', { name: 'Dead state' }).getByText('This must not be built.'),
   ).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(verdicts(page).getByText('Stop: this door can trap people')).toBeHidden();
+  await expect(verdicts(page).getByText('This door can trap people')).toBeHidden();
 });

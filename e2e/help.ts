@@ -14,7 +14,7 @@ export async function openDoor(
 
 /** The page has come alive: its island is hydrated. */
 export async function ready(page: Page): Promise<void> {
-  await expect(page.locator('astro-island[ssr]')).toHaveCount(0);
+  await expect(page.locator('html[data-alive]')).toHaveCount(1);
 }
 
 export const bench = (page: Page): Locator => page.getByRole('region', { name: 'Bench' });

@@ -23,7 +23,7 @@ test('ledger and verdicts are drawers', async ({ page }) => {
   await openDoor(page, 'D03');
   await page.getByRole('button', { name: 'Verdicts: 1 to settle' }).click();
   await expect(page.getByRole('button', { name: 'Latch F1' })).toBeVisible();
-  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click({ position: { x: 20, y: 300 } });
   await page.getByRole('button', { name: 'Doors', exact: true }).click();
   await page.getByRole('link', { name: /Cold vault/ }).click();
   await expect(page.getByRole('heading', { name: /D04 Cold vault/ })).toBeVisible();

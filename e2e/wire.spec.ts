@@ -22,7 +22,8 @@ test('a wire is typed with completion, refused with a clear word, undone and red
   await line.press('Enter');
   await expect(page.locator('[data-loop="other"]')).toBeVisible();
   await expect(verdicts(page).getByText('A wire belongs to no loop')).toBeVisible();
-  await line.blur().catch(() => undefined);
+  await expect(line).toBeFocused();
+  await expect(line).toHaveValue('');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.locator('[data-loop="other"]')).toHaveCount(0);
   await page.getByRole('button', { name: 'Redo' }).click();
@@ -50,14 +51,14 @@ test('two chosen terminals make a wire; its size and length can be changed', asy
   await page.getByRole('tab', { name: 'Hardware' }).click();
   await page.getByRole('button', { name: /^K1\.NC, 0 of/ }).click();
   await page.getByRole('button', { name: /^X1\.C, 1 of/ }).click();
-  const bar = page.getByRole('group', { name: 'Wire W09' });
+  const bar = page.getByRole('group', { name: 'Wire W10' });
   await expect(bar).toContainText('K1.NC – X1.C');
   await bar.getByLabel('Size').selectOption('18AWG');
   await bar.getByLabel('Length').fill('7');
   await bar.getByLabel('Length').press('Enter');
   await page.getByRole('tab', { name: 'Wire list' }).click();
-  await expect(page.getByRole('row', { name: /W09/ })).toContainText('18 AWG');
-  await expect(page.getByRole('row', { name: /W09/ })).toContainText('7 m');
+  await expect(page.getByRole('row', { name: /W10/ })).toContainText('18 AWG');
+  await expect(page.getByRole('row', { name: /W10/ })).toContainText('7 m');
 });
 
 test('wiring anew says what it changes and keeps what a hand laid', async ({ page }) => {

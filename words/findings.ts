@@ -172,7 +172,7 @@ const FINDINGS: Record<FindingCode, Words> = {
     reason: (v) => `Recommended: ${v['state']}, ${stateSentence(String(v['state']))}.`,
   },
   'traps-people': {
-    title: () => 'Stop: this door can trap people',
+    title: () => 'This door can trap people',
     reason: () =>
       'It stays locked when dead and nothing mechanical opens it from inside. Fit a lever or bar that retracts the latch, or make it fail-safe.',
   },

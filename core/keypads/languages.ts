@@ -25,13 +25,13 @@ const REPLIES: KeypadLanguage['replies'] = {
 export const LANGUAGES: readonly KeypadLanguage[] = [
   {
     id: 'slots-1000',
-    name: 'Thousand slots, clearable',
+    name: '999 slots, clearable',
     keys: PHONE_KEYS,
     factoryCode: '975310',
     timeoutMs: 12_000,
     code: { least: 4, most: 6 },
     sameLength: false,
-    slots: { first: 0, last: 999, digits: 3 },
+    slots: { first: 1, last: 999, digits: 3 },
     cards: true,
     clears: true,
     lockout: { tries: 5, ms: 30_000 },
@@ -55,7 +55,7 @@ export const LANGUAGES: readonly KeypadLanguage[] = [
   },
   {
     id: 'overwrite-100',
-    name: 'Hundred slots, overwrite only',
+    name: '99 slots, overwrite only',
     keys: PHONE_KEYS,
     factoryCode: '2468',
     timeoutMs: 8_000,

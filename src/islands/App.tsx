@@ -88,6 +88,8 @@ function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summarie
 
   useEffect(() => {
     store.recall();
+    // Listeners are in place: whoever drives this page by machine may begin.
+    document.documentElement.dataset['alive'] = '';
     const events = new EventSource(`/api/sites/${encodeURIComponent(plan.site.id)}/events`);
     events.addEventListener('message', ({ data }) => void store.catchUp(Number(data)));
     return () => events.close();

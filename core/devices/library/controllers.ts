@@ -132,13 +132,13 @@ const keypad = (id: string, name: string, description: string, language: string)
 export const keypads: readonly DeviceType[] = [
   keypad(
     'keypad-slots',
-    'Keypad, one relay, 1000 slots',
+    'Keypad, one relay, 999 slots',
     'Standalone keypad and card reader. Codes and cards live in numbered slots; each slot can be cleared.',
     'slots-1000',
   ),
   keypad(
     'keypad-overwrite',
-    'Keypad, one relay, 100 slots',
+    'Keypad, one relay, 99 slots, no clearing',
     'Standalone keypad. A slot cannot be cleared, only overwritten: keep its ledger.',
     'overwrite-100',
   ),

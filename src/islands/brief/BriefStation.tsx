@@ -161,6 +161,8 @@ function DeadStateAdvice({ door }: { door: Door }) {
   );
 }
 
+const LABELS = { recommended: 'Recommended', reason: 'Possible' } as const;
+
 function Option({ door, option }: { door: Door; option: DeadStateOption }) {
   const dispatch = useDispatch();
   const [reason, setReason] = useState('');
@@ -179,13 +181,13 @@ function Option({ door, option }: { door: Door; option: DeadStateOption }) {
           {STATE_NAMES[option.state]}: {STATE_SENTENCES[option.state]}
         </h3>
         <span className={css['badge']}>
-          {chosen
-            ? 'Chosen'
-            : option.allowed === 'recommended'
-              ? 'Recommended'
-              : option.allowed === 'stop'
-                ? 'Stop'
-                : 'Possible'}
+          {option.allowed === 'stop'
+            ? chosen
+              ? 'Chosen: stop'
+              : 'Stop'
+            : chosen
+              ? 'Chosen'
+              : LABELS[option.allowed]}
         </span>
       </header>
       <ul>
@@ -204,7 +206,7 @@ function Option({ door, option }: { door: Door; option: DeadStateOption }) {
       {!chosen && option.allowed === 'reason' && !asking && (
         <Button onClick={() => setAsking(true)}>Choose it all the same…</Button>
       )}
-      {!chosen && option.allowed === 'stop' && (
+      {option.allowed === 'stop' && (
         <p className={css['never']}>This must not be built. Fit a lever or bar first.</p>
       )}
       {asking && !chosen && (

@@ -18,7 +18,9 @@ export type ShortcutHandlers = Readonly<Record<string, () => void>>;
 
 const inField = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
-  (target.isContentEditable || /^(input|textarea|select)$/i.test(target.tagName));
+  (target.isContentEditable ||
+    /^(textarea|select)$/i.test(target.tagName) ||
+    (target instanceof HTMLInputElement && !['radio', 'checkbox', 'file'].includes(target.type)));
 
 const nameOf = (event: KeyboardEvent): string => {
   const command = event.ctrlKey || event.metaKey;

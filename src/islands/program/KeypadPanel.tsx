@@ -36,7 +36,7 @@ export function KeypadPanel({ language, live, cards, onKey, onCard }: Props) {
         <div className={css['top']}>
           <i className={cx(css['light'], css[light])} aria-hidden />
           <span>{keypad.mode === 'programming' ? 'programming' : 'ready'}</span>
-          <span className={css['strokes']} aria-label={`${keypad.strokes.length} keys pressed`}>
+          <span className={css['strokes']} role="img" aria-label={`${keypad.strokes.length} keys pressed`}>
             {'•'.repeat(Math.min(14, keypad.strokes.length))}
           </span>
         </div>

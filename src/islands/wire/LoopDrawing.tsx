@@ -86,7 +86,13 @@ function ShapeView({
           <line {...line} className={css['halo']} strokeWidth={shape.cut ? 0 : band} />
           <line {...line} className={css['edge']} />
           <line {...line} stroke={shape.hex} strokeWidth={3} className={css['core']} />
-          <line {...line} className={css['hit']} />
+          <rect
+            x={shape.x1}
+            y={shape.y1 - 10}
+            width={Math.max(0, shape.x2 - shape.x1)}
+            height={20}
+            className={css['hit']}
+          />
           {shape.cut && (
             <path className={css['snip']} d={`M${(shape.x1 + shape.x2) / 2 - 5},${shape.y1 + 8} l10,-16`} />
           )}

@@ -58,20 +58,21 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
           </>
         }
         foot={
-          chosen ? (
-            <WireBar
-              key={chosen.id}
-              wire={chosen}
-              isCut={bench.state.cut.has(chosen.id)}
-              onRemove={() => wiring.remove(chosen.id)}
-              onCut={() =>
-                bench.act({ kind: bench.state.cut.has(chosen.id) ? 'mend' : 'cut', conductor: chosen.id })
-              }
-              onClose={() => wiring.chooseWire(null)}
-            />
-          ) : (
+          <div className={css['foot']}>
+            {chosen && (
+              <WireBar
+                key={chosen.id}
+                wire={chosen}
+                isCut={bench.state.cut.has(chosen.id)}
+                onRemove={() => wiring.remove(chosen.id)}
+                onCut={() =>
+                  bench.act({ kind: bench.state.cut.has(chosen.id) ? 'mend' : 'cut', conductor: chosen.id })
+                }
+                onClose={() => wiring.chooseWire(null)}
+              />
+            )}
             <WireEntry door={door.id} wiring={wiring} focusCount={focusCount} />
-          )
+          </div>
         }
       >
         <TabPanel id="loops">

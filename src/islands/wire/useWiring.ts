@@ -20,7 +20,8 @@ export interface Wiring {
   chooseWire(id: string | null): void;
   chooseTerminal(id: string): void;
   setDraft(text: string): void;
-  lay(line: WireLine): boolean;
+  /** Lays a wire and gives its id; null where it was refused. */
+  lay(line: WireLine): string | null;
   remove(id: string): void;
 }
 
@@ -45,19 +46,17 @@ export function useWiring(door: DoorId): Wiring {
     setDraft('');
     if (!parsed.ok) return;
     const [from, to] = [plan.devices[deviceOf(chosenTerminal)], plan.devices[deviceOf(id)]];
-    lay({ ...parsed.line, length: lengthBetween(from, to, metres(12)) });
+    chooseWire(lay({ ...parsed.line, length: lengthBetween(from, to, metres(12)) }));
   };
 
-  const lay = (line: WireLine): boolean => {
+  const lay = (line: WireLine): string | null => {
     const { plan } = store.getState();
     const number = nextWireNumber(plan, door);
     let id = `${door}/${number}`;
     while (plan.conductors[id]) id += "'";
     const cable = cableBetween(plan.devices[deviceOf(line.from)], plan.devices[deviceOf(line.to)]);
     const conductor: Conductor = { id, door, number, ...line, cable, origin: 'hand' };
-    if (!store.dispatch({ kind: 'connect', conductor }, `lay ${number}`)) return false;
-    chooseWire(id);
-    return true;
+    return store.dispatch({ kind: 'connect', conductor }, `lay ${number}`) ? id : null;
   };
 
   const remove = (id: string) => {
