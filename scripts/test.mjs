@@ -1,0 +1,63 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { install, root } from './prepare.mjs';
+
+/** `npm test`: installs what is missing, then lint, format, types, unit tests, crosscheck, build, Playwright. */
+
+const has = (command) => spawnSync(command, ['--version'], { stdio: 'ignore' }).status === 0;
+const chromium = process.env.CHROMIUM ?? '/usr/bin/chromium';
+
+/** Debian packages the tests use. Installed where that is possible; otherwise it is said what is missing. */
+function systemPackages() {
+  const wanted = [!existsSync(chromium) && 'chromium', !has('ngspice') && 'ngspice'].filter(Boolean);
+  if (wanted.length === 0) return;
+  console.log(`Installing ${wanted.join(' and ')}...`);
+  const root = process.getuid?.() === 0 && has('apt-get');
+  const apt = (...args) =>
+    spawnSync('apt-get', args, {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    });
+  if (root) {
+    apt('update', '-qq');
+    apt('install', '-y', '-qq', ...wanted);
+  }
+  if (!existsSync(chromium)) {
+    console.error(
+      'Chromium is missing and could not be installed: apt-get install chromium, or set CHROMIUM to its path.',
+    );
+    process.exit(1);
+  }
+}
+
+const STEPS = [
+  ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
+  ['lint', 'npx', ['eslint', '.']],
+  ['types of core, without DOM or Node', 'npx', ['tsc', '-p', 'core/tsconfig.json']],
+  ['types', 'npx', ['astro', 'check', '--minimumSeverity', 'error']],
+  ['unit tests', 'npx', ['vitest', 'run', '--reporter=dot']],
+  ['crosscheck', 'npx', ['tsx', 'cli/crosscheck.ts']],
+  ['build', 'npx', ['astro', 'build']],
+  ['size of the door bench', 'node', ['scripts/bundleSize.mjs']],
+  ['in the browser', 'npx', ['playwright', 'test']],
+];
+
+install();
+systemPackages();
+let passed = 0;
+const failed = [];
+for (const [name, command, args] of STEPS) {
+  const start = Date.now();
+  console.log(`\n== ${name}`);
+  const { status } = spawnSync(command, args, { cwd: root, stdio: ['ignore', 'inherit', 'inherit'] });
+  console.log(
+    `== ${name}: ${status === 0 ? 'passed' : 'FAILED'} in ${((Date.now() - start) / 1000).toFixed(1)} s`,
+  );
+  if (status === 0) passed += 1;
+  else failed.push(name);
+  // Without a build there is nothing to drive a browser against.
+  if (status !== 0 && name === 'build') break;
+}
+if (failed.length > 0) console.log(`\nFailed: ${failed.join(', ')}`);
+console.log(`\nsteps: ${passed} passed, ${failed.length} failed`);
+process.exit(failed.length > 0 ? 1 : 0);
