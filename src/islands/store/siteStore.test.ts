@@ -14,8 +14,9 @@ class Backend {
     this.plan = result.plan;
     this.revision += 1;
   }
-  readonly fetch = async (_url: string, init: { body: string }): Promise<Response> => {
+  readonly fetch = async (_url: string, init?: { body: string }): Promise<Response> => {
     if (this.down) throw new TypeError('no network');
+    if (!init) return new Response(JSON.stringify({ plan: this.plan, revision: this.revision }));
     const { base, edits } = JSON.parse(init.body) as { base: number; edits: Edit[] };
     const answer = (body: unknown, status = 200) => new Response(JSON.stringify(body), { status });
     if (base !== this.revision) {
@@ -84,6 +85,19 @@ describe('SiteStore', () => {
     expect(store.getState().plan.doors['D01']).toMatchObject({ name: 'By somebody else', notes: 'By me' });
     expect(backend.plan.doors['D01']).toMatchObject({ name: 'By somebody else', notes: 'By me' });
     expect(told.join()).toContain('Mirela');
+  });
+
+  it('catches up with news that came in while it was sending', async () => {
+    const store = open();
+    store.dispatch(notes('By me'), 'note');
+    // The other tab's change lands right behind this one's, and its news arrives before this one's answer.
+    const news = store.catchUp(3);
+    await vi.waitFor(() => expect(backend.revision).toBe(2));
+    backend.apply(name('By somebody else'));
+    await news;
+    await vi.waitFor(() =>
+      expect(store.getState().plan.doors['D01']).toMatchObject({ name: 'By somebody else', notes: 'By me' }),
+    );
   });
 
   it('drops only the edit that no longer fits, and says so', async () => {

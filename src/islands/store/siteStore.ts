@@ -52,6 +52,8 @@ export class SiteStore {
   #state: SiteState;
   #listeners = new Set<() => void>();
   #flushing = false;
+  /** Newest revision this tab has heard of. */
+  #seen = 0;
   readonly #options: StoreOptions;
 
   constructor(options: StoreOptions) {
@@ -148,6 +150,7 @@ export class SiteStore {
     } finally {
       this.#flushing = false;
     }
+    if (this.#seen > this.#revision) await this.catchUp(this.#seen);
   }
 
   #confirm(sent: readonly Edit[], revision: number): void {
@@ -196,11 +199,17 @@ export class SiteStore {
     this.#publish({ plan, version: this.#state.version + 1 });
   }
 
-  /** Another tab or person has changed the site: fetch it unless this tab made the change itself. */
+  /**
+   * Another tab or person has changed the site: fetch it unless this tab made the change itself. While this
+   * tab is sending, the news is only noted; the end of the sending looks at it again.
+   */
   async catchUp(revision: number): Promise<void> {
-    if (revision <= this.#revision || this.#flushing) return;
-    const response = await fetch(`/api/sites/${encodeURIComponent(this.#confirmed.site.id)}`);
-    if (!response.ok) return;
+    this.#seen = Math.max(this.#seen, revision);
+    if (this.#seen <= this.#revision || this.#flushing) return;
+    const response = await fetch(`/api/sites/${encodeURIComponent(this.#confirmed.site.id)}`).catch(
+      () => null,
+    );
+    if (!response?.ok) return;
     const current = (await response.json()) as { plan: Plan; revision: number };
     if (current.revision > this.#revision && !this.#flushing) this.#rebase(current, []);
   }

@@ -2,27 +2,8 @@ import { useState } from 'react';
 import type { CheckItem } from '#core/commission/index';
 import type { Reading } from '#core/plan/index';
 import { Button } from '../../ui/Button';
+import { parseReading } from './parseReading';
 import css from './TestStation.module.css';
-
-/** What stands for an open circuit on the meter, ohms. */
-const OPEN = 1e9;
-
-/** Reads `13.1`, `13,1`, `0.47 A`, `4.7k`, `OL`. Null for what is no number. */
-export function parseReading(text: string): number | null {
-  const plain = text.trim().toLowerCase().replace(',', '.');
-  if (/^(ol|o\.l|open|∞)$/.test(plain)) return OPEN;
-  const match = /^(-?\d+(?:\.\d+)?)\s*(m|k|M)?\s*(v|a|ω|ohm|s)?$/i.exec(plain);
-  if (!match) return null;
-  const scale =
-    match[2] === 'k'
-      ? 1000
-      : match[2] === 'm'
-        ? plain.includes('a') || plain.includes('v')
-          ? 0.001
-          : 1e6
-        : 1;
-  return Number(match[1]) * scale;
-}
 
 interface Props {
   readonly item: CheckItem;

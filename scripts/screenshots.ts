@@ -1,0 +1,54 @@
+import { chromium, type Page } from '@playwright/test';
+
+/** Takes the pictures of docs/screenshots from a running demo: `npm run screenshots -- http://127.0.0.1:4321`. */
+const url = process.argv[2] ?? 'http://127.0.0.1:4321';
+
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly phone?: boolean;
+  readonly dark?: boolean;
+  act?(page: Page): Promise<void>;
+}
+
+const SHOTS: readonly Shot[] = [
+  { name: 'brief', path: 'doors/D04/brief' },
+  {
+    name: 'wire',
+    path: 'doors/D03/wire',
+    act: (page) => page.getByRole('button', { name: 'Card', exact: true }).click(),
+  },
+  { name: 'wire-dark', path: 'doors/D07/wire', dark: true },
+  {
+    name: 'hardware',
+    path: 'doors/D03/wire',
+    act: (page) => page.getByRole('tab', { name: 'Hardware' }).click(),
+  },
+  { name: 'power', path: 'doors/D02/power' },
+  { name: 'prove', path: 'doors/D03/prove' },
+  { name: 'program', path: 'doors/D05/program' },
+  { name: 'timing', path: 'doors/D01/timing' },
+  { name: 'test', path: 'doors/D04/test' },
+  { name: 'hand-over', path: 'doors/D02/hand-over' },
+  { name: 'release', path: 'release' },
+  { name: 'at-the-door', path: 'doors/D04/test', phone: true },
+];
+
+const browser = await chromium.launch({
+  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+for (const { name, path, phone, dark, act } of SHOTS) {
+  const page = await browser.newPage({
+    viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    colorScheme: dark ? 'dark' : 'light',
+  });
+  await page.goto(`${url}/s/quillhaven/${path}`);
+  await page.waitForSelector('html[data-alive]');
+  await act?.(page);
+  await page.waitForTimeout(1300);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await page.close();
+  console.log(`docs/screenshots/${name}.png`);
+}
+await browser.close();
