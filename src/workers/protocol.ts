@@ -1,4 +1,5 @@
 import type { Plan } from '#core/plan/index';
+import type { BatteryPoint } from '#core/power/index';
 import type { DoorSummary, DoorVerdict } from '#core/verdict/index';
 
 /** What goes to the verdict worker and what comes back. */
@@ -7,8 +8,20 @@ export type VerdictRequest = {
   readonly plan: Plan;
   /** Door to judge at once and in full; null where none is open. */
   readonly door: string | null;
+  /** Doors whose summary may have changed. */
+  readonly stale: readonly string[];
 };
 
 export type VerdictAnswer =
   | { readonly kind: 'door'; readonly version: number; readonly verdict: DoorVerdict }
   | { readonly kind: 'summary'; readonly version: number; readonly summary: DoorSummary };
+
+/** What goes to the battery worker and what comes back. */
+export interface BatteryRequest {
+  readonly plan: Plan;
+  readonly door: string;
+}
+export interface BatteryAnswer {
+  /** Null where no battery stands behind the lock, or the lock draws nothing at rest. */
+  readonly curve: { readonly points: BatteryPoint[]; readonly needs: number; readonly tag: string } | null;
+}

@@ -15,6 +15,10 @@ interface Props {
   readonly door: string | null;
 }
 
+/** What belongs to the open door comes first. */
+const hereFirst = <T extends { door: string | null }>(all: T[], door: string | null): T[] =>
+  [...all].sort((a, b) => Number(b.door === door) - Number(a.door === door));
+
 /** Finds doors, devices, wires, people and stations by a few letters. */
 export function FindDialog({ open, onOpenChange, door }: Props) {
   const plan = usePlan();
@@ -76,7 +80,7 @@ export function FindDialog({ open, onOpenChange, door }: Props) {
                 ))}
               </Command.Group>
               <Command.Group heading="Devices">
-                {Object.values(plan.devices).map((device) => (
+                {hereFirst(Object.values(plan.devices), door).map((device) => (
                   <Command.Item
                     key={device.id}
                     value={`device ${device.tag} ${device.id} ${typeOf(device.type).name}`}
@@ -88,7 +92,7 @@ export function FindDialog({ open, onOpenChange, door }: Props) {
                 ))}
               </Command.Group>
               <Command.Group heading="Wires">
-                {Object.values(plan.conductors).map((wire) => (
+                {hereFirst(Object.values(plan.conductors), door).map((wire) => (
                   <Command.Item
                     key={wire.id}
                     value={`wire ${wire.number} ${wire.door} ${wire.from} ${wire.to}`}

@@ -1,15 +1,6 @@
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import type { Door } from '#core/plan/index';
-import {
-  AGED_SHARE,
-  batteryCurve,
-  enough,
-  HEADROOM,
-  type BatteryPoint,
-  type PowerBudget,
-  type SupplyBudget,
-} from '#core/power/index';
-import { atRest, buildWorld, lockStatuses } from '#core/simulate/index';
+import { AGED_SHARE, enough, HEADROOM, type PowerBudget, type SupplyBudget } from '#core/power/index';
 import {
   AWG_SIZES,
   awg,
@@ -27,6 +18,7 @@ import {
 import type { DoorVerdict } from '#core/verdict/index';
 import { Empty } from '../../ui/Empty';
 import { cx } from '../../ui/cx';
+import type { BatteryAnswer, BatteryRequest } from '../../workers/protocol';
 import { StationFrame } from '../frame/StationFrame';
 import { useDispatch, usePlan, useUnit } from '../store/context';
 import table from '../../ui/DataTable.module.css';
@@ -173,22 +165,27 @@ function Voltages({ budget }: { budget: PowerBudget }) {
   );
 }
 
-/** Worked out after the page shows, and only where a battery stands behind a lock. */
+/** After this long without a change the battery is emptied anew, ms. */
+const PAUSE_MS = 250;
+
+/** Worked out by a worker after the page shows, and only where a battery stands behind a lock. */
 function Battery({ door }: { door: Door }) {
   const plan = usePlan();
-  const [curve, setCurve] = useState<{ points: BatteryPoint[]; needs: number; tag: string } | null>(null);
+  const [curve, setCurve] = useState<BatteryAnswer['curve']>(null);
+  const worker = useRef<Worker | null>(null);
   const { devices, conductors } = plan;
   useEffect(() => {
-    const world = buildWorld(plan, door.id);
-    const rest = atRest(world);
-    const lock = lockStatuses(world, rest.point)[0];
-    const hasBattery = world.netlist.branches.some((branch) => branch.kind === 'source' && branch.battery);
-    const draws = lock && lock.amps > 1e-3;
-    setCurve(
-      hasBattery && draws
-        ? { points: batteryCurve(world, rest), needs: lock.needsVolts, tag: lock.tag }
-        : null,
+    const made = new Worker(new URL('../../workers/battery.worker.ts', import.meta.url), { type: 'module' });
+    made.addEventListener('message', ({ data }: MessageEvent<BatteryAnswer>) => setCurve(data.curve));
+    worker.current = made;
+    return () => made.terminate();
+  }, []);
+  useEffect(() => {
+    const timer = setTimeout(
+      () => worker.current?.postMessage({ plan, door: door.id } satisfies BatteryRequest),
+      PAUSE_MS,
     );
+    return () => clearTimeout(timer);
   }, [devices, conductors, door.id]);
   const last = curve?.points.at(-1);
   if (!curve || !last) return null;

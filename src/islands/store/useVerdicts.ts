@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Plan } from '#core/plan/index';
 import { doorVerdict, type DoorSummary, type DoorVerdict } from '#core/verdict/index';
+import { staleDoors } from './staleDoors';
 import type { VerdictAnswer, VerdictRequest } from '../../workers/protocol';
 
 export interface Verdicts {
@@ -28,6 +29,7 @@ export function useVerdicts(
     summaries: Object.fromEntries(given.map((one) => [one.door, one])),
   });
   const worker = useRef<Worker | null>(null);
+  const sent = useRef(plan);
 
   useEffect(() => {
     const made = new Worker(new URL('../../workers/verdict.worker.ts', import.meta.url), { type: 'module' });
@@ -49,7 +51,9 @@ export function useVerdicts(
   }, []);
 
   useEffect(() => {
-    worker.current?.postMessage({ version, plan, door } satisfies VerdictRequest);
+    const stale = staleDoors(sent.current, plan);
+    sent.current = plan;
+    worker.current?.postMessage({ version, plan, door, stale } satisfies VerdictRequest);
   }, [plan, version, door]);
 
   return state.verdict?.door === door ? state : { ...state, verdict: null };

@@ -161,6 +161,7 @@ function AutowireDialog({
 function HardwareChoice({ door }: { door: Door }) {
   const store = useStore();
   const advice = recommendDeadState(door.brief);
+  const known = door.deadState !== null || advice.ok;
   const state = door.deadState?.state ?? (advice.ok ? advice.recommended : 'fail-safe');
   const other = state === 'fail-safe' ? 'fail-secure' : 'fail-safe';
   const choose = (set: ReturnType<typeof proposeHardware>[number]) => {
@@ -173,7 +174,7 @@ function HardwareChoice({ door }: { door: Door }) {
       <div className={css['choice']}>
         <h2>Choose hardware to start from</h2>
         <p>
-          {door.deadState || advice.ok
+          {known
             ? `${STATE_NAMES[state]}: ${STATE_SENTENCES[state]}.`
             : 'The brief is not answered yet: what suits this door is not known.'}{' '}
           Everything can be added to, changed and taken out afterwards.
@@ -186,7 +187,7 @@ function HardwareChoice({ door }: { door: Door }) {
                 <span>{set.description}</span>
                 <em>
                   {STATE_NAMES[set.deadState]}: {STATE_SENTENCES[set.deadState]}
-                  {set.deadState !== state && ' · not what is recommended here'}
+                  {known && set.deadState !== state && ' · not what is recommended here'}
                 </em>
               </button>
             </li>
