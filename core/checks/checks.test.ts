@@ -100,6 +100,18 @@ describe('runChecks', () => {
     ],
     ['supply-overload', 'a short across the supply', magnet, [wire('W90', 'PS1.+V', 'PS1.0V')]],
     [
+      'restless',
+      'a short that closes only when the door is released, and starves the keypad that closes it',
+      strike,
+      [wire('W90', 'K1.NO', 'PS1.0V')],
+    ],
+    [
+      'driven-input',
+      'lock power that reaches an input only when the door is released',
+      strike,
+      [wire('W90', 'K1.NO', 'K1.PUSH')],
+    ],
+    [
       'terminal-full',
       'three wires in a two-wire terminal',
       magnet,

@@ -13,7 +13,8 @@ import {
   type Edit,
 } from '../plan/index';
 import { cableBetween, lengthBetween } from '../autowire/index';
-import { lockStatuses, stimulate } from '../simulate/index';
+import type { Damage } from '../circuit/index';
+import { lockStatuses, stimulate, type SimState, type Stimulus } from '../simulate/index';
 import { metres } from '../units/index';
 import { finder, type Check, type CheckContext } from './context';
 import type { Finding } from './finding';
@@ -145,9 +146,29 @@ function moveEnd({ plan }: CheckContext, from: string, to: string): Edit {
   return { kind: 'batch', label: 'move the wire', edits };
 }
 
-/** Parts fed beyond what they bear, in any of the states that were solved at rest. */
-export const damages: Check = ({ rest, world, plan, door }) =>
-  rest.point.damages.flatMap((damage): Finding[] => {
+/** The states in which a door is used: what bears rest may still be destroyed when a relay moves. */
+function usedStates({ world, rest, parts }: CheckContext): SimState[] {
+  const acts: Stimulus[] = [
+    { kind: 'credential', valid: true },
+    ...parts.exits.map(({ device }): Stimulus => ({ kind: 'press', device: device.id })),
+    ...parts.breakGlasses.map(({ device }): Stimulus => ({ kind: 'breakGlass', device: device.id })),
+    { kind: 'fire' },
+    { kind: 'openDoor', from: 'force' },
+  ];
+  return [rest, ...acts.map((act) => stimulate(world, rest, act).state)];
+}
+
+/** Parts fed beyond what they bear, at rest or in use; each once. */
+export const damages: Check = (context) => {
+  const { world, plan, door } = context;
+  const found = new Map<string, Damage>();
+  for (const { point } of usedStates(context)) {
+    for (const damage of point.damages) {
+      const key = `${damage.kind}:${damage.branch}`;
+      if (!found.has(key)) found.set(key, damage);
+    }
+  }
+  return [...found.values()].flatMap((damage): Finding[] => {
     const branch = world.netlist.branches[damage.branch];
     if (!branch || branch.kind === 'conductor') return [];
     const terminal = world.netlist.nodes[branch.a] ?? '';
@@ -171,6 +192,7 @@ export const damages: Check = ({ rest, world, plan, door }) =>
         return [find('supply-overload', 'stop', 'physics', at, values)];
     }
   });
+};
 
 /** More conductors in a terminal than it takes. */
 export const crowdedTerminals: Check = ({ plan, door, world }) => {
@@ -209,13 +231,15 @@ export const unfedDevices: Check = ({ world, rest, door, plan, loops }) =>
     });
   });
 
-/** A circuit that never comes to rest. */
-export const chatter: Check = ({ rest, world, plan }) => {
-  const tags = rest.point.restless.flatMap((index) => {
+/** A circuit that never comes to rest, at rest or in use. */
+export const chatter: Check = (context) => {
+  const { world, plan } = context;
+  const restless = usedStates(context).flatMap(({ point }) => point.restless);
+  const devices = restless.flatMap((index) => {
     const branch = world.netlist.branches[index];
     return branch && branch.kind !== 'conductor' ? [branch.device] : [];
   });
-  return [...new Set(tags)].map((id) =>
+  return [...new Set(devices)].map((id) =>
     find('restless', 'stop', 'physics', [{ kind: 'device', id }], { tag: plan.devices[id]?.tag ?? id }),
   );
 };

@@ -122,7 +122,11 @@ export function waysOut(
     tried.push(means);
     if (success) works.push(means);
   };
-  const freeAfter = (next: SimState) => doorHold(lockStatuses(world, next.point)) === 'free';
+  // A circuit that does not come to rest proves no way out.
+  const freeAfter = (next: SimState) =>
+    !next.unstable &&
+    next.point.restless.length === 0 &&
+    doorHold(lockStatuses(world, next.point)) === 'free';
   if (world.door.brief.mechanicalEgress !== false) attempt({ kind: 'lever' }, leverOpens(world));
   attempt({ kind: 'unlocked' }, state.doorOpen || doorHold(locks) === 'free');
   for (const { device } of [...doorDevices(world, 'button'), ...doorDevices(world, 'sensor')]) {

@@ -153,7 +153,7 @@ function ShapeView({
           aria-pressed={chosenTerminal === id}
           {...press(() => onTerminal(id))}
         >
-          <circle cx={shape.x} cy={shape.y} r={9} className={css['hit']} />
+          <circle cx={shape.x} cy={shape.y} r={12} className={css['hit']} />
           <circle cx={shape.x} cy={shape.y} r={4.4} className={css['dot']} />
         </g>
       );
