@@ -2,6 +2,7 @@ import type { CheckContext } from './context';
 import { credentialChecks } from './credentials';
 import { dataChecks } from './data';
 import { SEVERITIES, type Finding } from './finding';
+import { inUseChecks } from './inUse';
 import { powerChecks } from './power';
 import { releaseChecks } from './release';
 import { timingChecks } from './timing';
@@ -9,6 +10,7 @@ import { wiringChecks } from './wiring';
 
 const CHECKS = [
   ...wiringChecks,
+  ...inUseChecks,
   ...powerChecks,
   ...releaseChecks,
   ...dataChecks,

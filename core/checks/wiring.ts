@@ -1,4 +1,4 @@
-import { lockDeadState, type Placed } from '../autowire/index';
+import { lockDeadState } from '../autowire/index';
 import { typeOf } from '../devices/index';
 import { loopWires, type RoundLoop } from '../loops/index';
 import {
@@ -13,8 +13,6 @@ import {
   type Edit,
 } from '../plan/index';
 import { cableBetween, lengthBetween } from '../autowire/index';
-import type { Damage } from '../circuit/index';
-import { lockStatuses, stimulate, type SimState, type Stimulus } from '../simulate/index';
 import { metres } from '../units/index';
 import { finder, type Check, type CheckContext } from './context';
 import type { Finding } from './finding';
@@ -146,54 +144,6 @@ function moveEnd({ plan }: CheckContext, from: string, to: string): Edit {
   return { kind: 'batch', label: 'move the wire', edits };
 }
 
-/** The states in which a door is used: what bears rest may still be destroyed when a relay moves. */
-function usedStates({ world, rest, parts }: CheckContext): SimState[] {
-  const acts: Stimulus[] = [
-    { kind: 'credential', valid: true },
-    ...parts.exits.map(({ device }): Stimulus => ({ kind: 'press', device: device.id })),
-    ...parts.breakGlasses.map(({ device }): Stimulus => ({ kind: 'breakGlass', device: device.id })),
-    { kind: 'fire' },
-    { kind: 'openDoor', from: 'force' },
-  ];
-  return [rest, ...acts.map((act) => stimulate(world, rest, act).state)];
-}
-
-/** Parts fed beyond what they bear, at rest or in use; each once. */
-export const damages: Check = (context) => {
-  const { world, plan, door } = context;
-  const found = new Map<string, Damage>();
-  for (const { point } of usedStates(context)) {
-    for (const damage of point.damages) {
-      const key = `${damage.kind}:${damage.branch}`;
-      if (!found.has(key)) found.set(key, damage);
-    }
-  }
-  return [...found.values()].flatMap((damage): Finding[] => {
-    const branch = world.netlist.branches[damage.branch];
-    if (!branch || branch.kind === 'conductor') return [];
-    const terminal = world.netlist.nodes[branch.a] ?? '';
-    const values = {
-      tag: plan.devices[branch.device]?.tag ?? '',
-      terminal: terminalLabel(plan, terminal, door.id),
-      measured: damage.measured,
-      limit: damage.limit,
-    };
-    const at = [{ kind: 'device', id: branch.device } as const, { kind: 'terminal', id: terminal } as const];
-    switch (damage.kind) {
-      case 'driven-input':
-        return [find('driven-input', 'stop', 'rating', at, values)];
-      case 'reversed':
-        return [find('reversed-device', 'stop', 'rating', at, values)];
-      case 'over-voltage':
-        return [find('over-voltage', 'stop', 'rating', at, values)];
-      case 'contact-overload':
-        return [find('contact-overload', 'stop', 'rating', at, values)];
-      case 'source-overload':
-        return [find('supply-overload', 'stop', 'physics', at, values)];
-    }
-  });
-};
-
 /** More conductors in a terminal than it takes. */
 export const crowdedTerminals: Check = ({ plan, door, world }) => {
   const count = new Map<string, Conductor[]>();
@@ -210,101 +160,6 @@ export const crowdedTerminals: Check = ({ plan, door, world }) => {
   });
 };
 
-/** A board of this door that does not run at rest although its loop is closed. */
-export const unfedDevices: Check = ({ world, rest, door, plan, loops }) =>
-  world.inhabitants.flatMap(({ device, type }): Finding[] => {
-    if (device.door !== door.id) return [];
-    const open = loops.some(
-      (loop) =>
-        loop.shape === 'round' && loop.load.device === device.id && loop.kind === 'feed' && !loop.complete,
-    );
-    return type.parts.flatMap((part): Finding[] => {
-      if (part.kind !== 'electronic' || open || rest.boards.get(`${device.id}:${part.id}`) === true)
-        return [];
-      const at = [{ kind: 'device', id: device.id } as const];
-      return [
-        find('device-unfed', 'fix', 'physics', at, {
-          tag: plan.devices[device.id]?.tag ?? '',
-          needs: part.startVolts,
-        }),
-      ];
-    });
-  });
-
-/** A circuit that never comes to rest, at rest or in use. */
-export const chatter: Check = (context) => {
-  const { world, plan } = context;
-  const restless = usedStates(context).flatMap(({ point }) => point.restless);
-  const devices = restless.flatMap((index) => {
-    const branch = world.netlist.branches[index];
-    return branch && branch.kind !== 'conductor' ? [branch.device] : [];
-  });
-  return [...new Set(devices)].map((id) =>
-    find('restless', 'stop', 'physics', [{ kind: 'device', id }], { tag: plan.devices[id]?.tag ?? id }),
-  );
-};
-
-/** An exit device that moves no lock when used. */
-export const deadExits: Check = ({ world, rest, parts, plan, loops }) => {
-  if (parts.locks.length === 0) return [];
-  const before = lockStatuses(world, rest.point).map((lock) => lock.hold);
-  // A lock that is free at rest cannot show whether an exit would free it.
-  if (!before.includes('held')) return [];
-  return parts.exits.flatMap(({ device }): Finding[] => {
-    const broken = loops.some(
-      (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
-    );
-    const after = lockStatuses(
-      world,
-      stimulate(world, rest, { kind: 'press', device: device.id }).state.point,
-    );
-    const moved = after.some((lock, index) => lock.hold !== before[index]);
-    if (moved || broken) return [];
-    return [
-      find('exit-dead', 'fix', 'physics', [{ kind: 'device', id: device.id }], {
-        tag: plan.devices[device.id]?.tag ?? '',
-      }),
-    ];
-  });
-};
-
-/** A door contact that no input sees, or sees the wrong way round. */
-export const unseenContacts: Check = ({ world, rest, parts, plan, loops }) => {
-  const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force' }).state;
-  return parts.contacts.flatMap(({ device }): Finding[] => {
-    const broken = loops.some(
-      (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
-    );
-    if (broken) return [];
-    const changed = [...rest.readings].filter(([id, reading]) => opened.readings.get(id) !== reading);
-    const at = [{ kind: 'device', id: device.id } as const];
-    const values = { tag: plan.devices[device.id]?.tag ?? '' };
-    if (changed.length === 0) return [find('contact-unseen', 'caution', 'physics', at, values)];
-    const inverted = changed.every(([, reading]) => reading === 'open');
-    return inverted ? [find('contact-inverted', 'fix', 'physics', at, values)] : [];
-  });
-};
-
-/** An inductive coil with neither its own suppression nor a diode across it. */
-export const suppressionOf: Check = ({ world, parts, plan }) =>
-  parts.locks.flatMap((lock: Placed): Finding[] => {
-    const coil = lock.type.parts.find((part) => part.kind === 'coil' || part.kind === 'load');
-    if (!coil || (coil.kind !== 'coil' && coil.kind !== 'load') || coil.suppressed) return [];
-    const [plus, minus] = [terminalId(lock.device.id, coil.a), terminalId(lock.device.id, coil.b)];
-    const across = parts.diodes.some(({ device }) => {
-      const wires = Object.values(plan.conductors);
-      const joins = (one: string, two: string) =>
-        wires.some(
-          (wire) => (wire.from === one && wire.to === two) || (wire.from === two && wire.to === one),
-        );
-      return joins(terminalId(device.id, 'K'), plus) && joins(terminalId(device.id, 'A'), minus);
-    });
-    const at = [{ kind: 'device', id: lock.device.id } as const];
-    return across || !world.locks.length
-      ? []
-      : [find('no-suppression', 'caution', 'practice', at, { tag: lock.device.tag })];
-  });
-
 /** Wires that belong to no loop: to be landed, or capped each on its own. */
 export const spareWires: Check = ({ loops, plan, door }) => {
   const spare = loops.filter((loop) => loop.kind === 'other').flatMap(loopWires);
@@ -316,17 +171,12 @@ export const spareWires: Check = ({ loops, plan, door }) => {
   return [find('spare-wire', 'note', 'practice', at, { wires: numbers.join(', '), count: numbers.length })];
 };
 
+/** Whether the wires make the loops they should. */
 export const wiringChecks: readonly Check[] = [
   completeness,
   brokenLoops,
   polarity,
   throwOfRelay,
-  damages,
   crowdedTerminals,
-  unfedDevices,
-  chatter,
-  deadExits,
-  unseenContacts,
-  suppressionOf,
   spareWires,
 ];
