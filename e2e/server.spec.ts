@@ -44,6 +44,9 @@ test('names, pictures and addresses that lead nowhere say so', async ({ request 
   expect((await request.get(`${DEMO.url}/s/nowhere`)).status()).toBe(404);
   expect((await request.get(`${DEMO.url}/s/quillhaven/doors/D01/nonsense`)).status()).toBe(404);
   expect((await request.get(`${DEMO.url}/api/sites/quillhaven/doors/D99/pack.pdf`)).status()).toBe(404);
+  const nothing = await request.get(`${DEMO.url}/api/nonsense`);
+  expect(nothing.status()).toBe(404);
+  expect(await nothing.json()).toMatchObject({ error: { code: 'no-such-address' } });
 });
 
 test('kill -9 in the middle of edits loses none that was acknowledged', async () => {

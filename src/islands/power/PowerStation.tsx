@@ -41,6 +41,9 @@ export function PowerStation({ door, verdict }: { door: Door; verdict: DoorVerdi
       </StationFrame>
     );
   }
+  const atRest = verdict.proof.rows.find(({ situation }) => situation === 'rest');
+  const drawsOnBattery =
+    budget.supplies.some(({ battery }) => battery) && (atRest?.locks[0]?.amps ?? 0) > 1e-3;
   return (
     <StationFrame door={door}>
       <div className={css['power']}>
@@ -48,7 +51,7 @@ export function PowerStation({ door, verdict }: { door: Door; verdict: DoorVerdi
           <Supply key={supply.branch} supply={supply} />
         ))}
         <Voltages budget={budget} />
-        <Battery door={door} />
+        {drawsOnBattery && <Battery door={door} />}
         <Wires door={door} budget={budget} />
       </div>
     </StationFrame>
@@ -188,17 +191,17 @@ function Battery({ door }: { door: Door }) {
     return () => clearTimeout(timer);
   }, [devices, conductors, door.id]);
   const last = curve?.points.at(-1);
-  if (!curve || !last) return null;
+  // The place is kept while the worker works, so that nothing below it moves.
   return (
-    <section>
+    <section className={css['battery']}>
       <h2>
-        On battery: {curve.tag}{' '}
-        {last.hold === 'held'
-          ? `still holds after ${last.hours} h`
-          : `holds for ${last.hours} h with a new battery`}
+        On battery
+        {curve &&
+          last &&
+          `: ${curve.tag} ${last.hold === 'held' ? `still holds after ${last.hours} h` : `holds for ${last.hours} h with a new battery`}`}
       </h2>
-      <Suspense fallback={<div className={css['chart']} />}>
-        <BatteryChart points={curve.points} needsVolts={curve.needs} tag={curve.tag} />
+      <Suspense fallback={null}>
+        {curve && <BatteryChart points={curve.points} needsVolts={curve.needs} tag={curve.tag} />}
       </Suspense>
     </section>
   );

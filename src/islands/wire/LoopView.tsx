@@ -27,7 +27,7 @@ export function LoopView({ door, live, wiring }: { door: DoorId; live: Live; wir
   const plan = usePlan();
   const unit = useUnit();
   const { id: lit, point } = useHighlight();
-  const [ref, width] = useWidth<HTMLDivElement>(786);
+  const [ref, width] = useWidth<HTMLDivElement>(772);
   const loops = useMemo(() => traceLoops(plan, door), [plan, door]);
   const columns = Math.max(1, Math.floor((width + GAP) / (COLUMN + GAP)));
   const cell = Math.floor((width - GAP * (columns - 1)) / columns);
