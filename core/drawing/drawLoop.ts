@@ -14,7 +14,7 @@ interface Measures {
   readonly legs: number;
 }
 const LARGE: Measures = { source: 108, load: 112, gap: 66, legs: 104 };
-const SMALL: Measures = { source: 90, load: 94, gap: 52, legs: 66 };
+const SMALL: Measures = { source: 94, load: 92, gap: 52, legs: 66 };
 const measuresOf = (loop: Loop): Measures => (loop.kind === 'lock-power' ? LARGE : SMALL);
 /** Width of one character of a figure at its 11 units. */
 const FIGURE_WIDTH = 6.7;

@@ -80,7 +80,8 @@ export function doorPack(plan: Plan, door: Door, printedAt: Date): Promise<Buffe
   });
 }
 
-function definition(plan: Plan, door: Door, printedAt: Date): TDocumentDefinitions {
+/** The pack as a document definition: what is printed, before it becomes a PDF. */
+export function definition(plan: Plan, door: Door, printedAt: Date): TDocumentDefinitions {
   const date = printedAt.toISOString().slice(0, 10);
   return {
     pageSize: plan.site.units === 'american' ? 'LETTER' : 'A4',

@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest';
+import { MAGNET_BRIEF, magnetDoor, mustApply, wiredDoor } from '../testing/doors';
+import { metres, mm2 } from '../units/index';
+import {
+  conductorsOf,
+  devicesOf,
+  doorsInOrder,
+  emptyPlan,
+  nextDoorId,
+  nextTag,
+  nextWireNumber,
+  scopeOf,
+  terminalLabel,
+} from './index';
+
+const two = wiredDoor('magnet-controller', MAGNET_BRIEF, wiredDoor('strike-keypad', MAGNET_BRIEF), 'D02');
+
+describe('scopeOf', () => {
+  it('holds a door and nothing of its neighbour while no wire joins them', () => {
+    const scope = scopeOf(two, 'D02');
+    expect(scope.devices.every(({ door }) => door === 'D02')).toBe(true);
+    expect(scope.conductors).toHaveLength(18);
+  });
+  it('follows a wire across to everything that hangs on the same supply', () => {
+    const joined = mustApply(two, {
+      kind: 'connect',
+      conductor: {
+        id: 'x',
+        door: 'D02',
+        number: 'W99',
+        from: 'D01/PS1.0V',
+        to: 'D02/PS1.0V',
+        colour: 'BK',
+        gauge: mm2(1),
+        length: metres(5),
+        cable: '',
+        origin: 'hand',
+      },
+    });
+    expect(scopeOf(joined, 'D02').devices.map(({ id }) => id)).toContain('D01/L1');
+    expect(terminalLabel(joined, 'D01/PS1.0V', 'D02')).toBe('D01/PS1.0V');
+    expect(terminalLabel(joined, 'D02/PS1.0V', 'D02')).toBe('PS1.0V');
+  });
+  it('gives the same order whatever the order of insertion', () => {
+    const plan = magnetDoor();
+    const turned = {
+      ...plan,
+      devices: Object.fromEntries(Object.entries(plan.devices).reverse()),
+      conductors: Object.fromEntries(Object.entries(plan.conductors).reverse()),
+    };
+    expect(scopeOf(turned, 'D01')).toEqual(scopeOf(plan, 'D01'));
+  });
+});
+
+describe('numbers and tags', () => {
+  it('are the next free ones', () => {
+    expect(nextTag(two, 'D02', 'X')).toBe('X2');
+    expect(nextTag(two, 'D02', 'J')).toBe('J1');
+    expect(nextWireNumber(two, 'D02')).toBe('W19');
+    expect(nextDoorId(two)).toBe('D03');
+    expect(nextDoorId(emptyPlan('s', 's'))).toBe('D01');
+    const gap = mustApply(two, { kind: 'disconnect', id: 'D02/W05' });
+    expect(nextWireNumber(gap, 'D02')).toBe('W05');
+  });
+  it('stand in the order a person counts', () => {
+    expect(conductorsOf(two, 'D02').map(({ number }) => number)[9]).toBe('W10');
+    expect(devicesOf(two, 'D02').map(({ tag }) => tag)).toEqual([
+      'C1',
+      'EB1',
+      'F1',
+      'K1',
+      'L1',
+      'PS1',
+      'R1',
+      'X1',
+    ]);
+    expect(doorsInOrder(two).map(({ id }) => id)).toEqual(['D01', 'D02']);
+  });
+});
