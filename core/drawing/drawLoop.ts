@@ -128,23 +128,16 @@ function wireOf(
 ): Shape[] {
   const wire = plan.conductors[id];
   if (!wire) return [];
-  const length = wire.length >= 1 ? formatLength(wire.length, unit) : '';
   const middle = (x1 + x2) / 2;
-  const label = (text: string, at: number): Shape => ({
+  const labels = wireLabel(plan, id, x2 - x1, unit).map((text, line): Shape => ({
     kind: 'text',
     style: 'wire',
     x: middle,
-    y: at,
+    y: line === 0 ? y - 10 : y + 18,
     anchor: 'middle',
     text,
     of: id,
-  });
-  // Where number and length do not fit side by side, the length stands below the wire.
-  const together = `${wire.number} ${length}`.trim();
-  const labels =
-    together.length * FIGURE_WIDTH <= x2 - x1 - 8 || length === ''
-      ? [label(together, y - 10)]
-      : [label(wire.number, y - 10), label(length, y + 18)];
+  }));
   return [
     {
       kind: 'wire',
@@ -159,6 +152,16 @@ function wireOf(
     },
     ...labels,
   ];
+}
+
+/** Number and length of a wire: in one line where they fit beside each other, else the length below the wire. */
+function wireLabel(plan: Plan, id: string, room: number, unit?: LengthUnit): string[] {
+  const wire = plan.conductors[id];
+  if (!wire) return [];
+  if (wire.length < 1) return [wire.number];
+  const length = formatLength(wire.length, unit);
+  const together = `${wire.number} ${length}`;
+  return together.length * FIGURE_WIDTH <= room - 8 ? [together] : [wire.number, length];
 }
 
 function boxOf(
@@ -317,7 +320,12 @@ function loadOf(
 function drawBundle(plan: Plan, loop: BundleLoop, options: DrawOptions): Drawing {
   const width = Math.max(options.width, SMALL.source + SMALL.load + SMALL.gap + 2 * EDGE);
   const rightX = width - EDGE - SMALL.load;
-  const step = 34;
+  // Where a length stands below its wire, the next number needs room above the next one.
+  const between = rightX - EDGE - SMALL.source;
+  const stacked = loop.lines.some(
+    ({ conductor }) => wireLabel(plan, conductor, between, options.unit).length > 1,
+  );
+  const step = stacked ? 48 : 34;
   const height = UPPER + (loop.lines.length - 1) * step + BELOW + EDGE;
   const source = options.live?.figures(loop.left, '') ?? [];
   const shapes: Shape[] = [

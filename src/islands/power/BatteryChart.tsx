@@ -68,7 +68,7 @@ export function BatteryChart({ points, needsVolts, tag }: Props) {
             label: {
               formatter: `needs ${needsVolts.toFixed(1)} V`,
               color: token('--fault'),
-              position: 'insideEndTop',
+              position: 'insideStartTop',
             },
             data: [{ yAxis: needsVolts }],
           },

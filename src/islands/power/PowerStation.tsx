@@ -134,7 +134,7 @@ function Voltages({ budget }: { budget: PowerBudget }) {
               Released
             </th>
             <th scope="col" className={table['right']}>
-              Lowest, battery at cut-off
+              Lowest
             </th>
             <th scope="col" className={table['right']}>
               Needs
@@ -162,7 +162,8 @@ function Voltages({ budget }: { budget: PowerBudget }) {
         </tbody>
       </table>
       <p className={css['note']}>
-        Solved with every conductor's resistance, both legs and shared returns included.
+        Solved with every conductor's resistance, both legs and shared returns included. Lowest: with the
+        battery at its cut-off.
       </p>
     </section>
   );
