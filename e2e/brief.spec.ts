@@ -32,3 +32,16 @@ test('fail-secure without a lever on an escape route is a stop', async ({ page }
   await page.keyboard.press('Control+z');
   await expect(verdicts(page).getByText('This door can trap people')).toBeHidden();
 });
+
+test('a removed door comes back whole with one undo', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D02', 'brief', site);
+  await page.getByRole('button', { name: 'Remove this door' }).click();
+  const ledger = page.getByRole('navigation', { name: 'Doors' });
+  await expect(ledger.getByText('Reading room')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await ledger.getByRole('link', { name: /Reading room/ }).click();
+  await expect(page.locator('[data-loop="lock-power"]')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await saved(page);
+});

@@ -1,4 +1,4 @@
-import type { Brief, DeadState, Door } from '../plan/index';
+import type { Brief, DeadState } from '../plan/index';
 
 /** Why a dead state is proposed or refused. Worded in the interface. */
 export type BriefReason =
@@ -74,6 +74,3 @@ function advice(
     ],
   };
 }
-
-/** The dead state a door is to have: the one chosen, or null while nobody has chosen. */
-export const chosenDeadState = (door: Door): DeadState | null => door.deadState?.state ?? null;

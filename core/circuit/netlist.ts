@@ -2,7 +2,7 @@ import type { Celsius } from '../units/index';
 import { celsius, conductorResistance } from '../units/index';
 import { resolveParam, typeOf } from '../devices/index';
 import type { Device, Scope } from '../plan/index';
-import { deviceOf, terminalId } from '../plan/index';
+import { terminalId } from '../plan/index';
 import { LEAK_SIEMENS, type Branch } from './branch';
 import { makeWorkspace, planElimination, type Elimination, type Workspace } from './elimination';
 
@@ -183,10 +183,3 @@ function partsOf(device: Device, nodeOf: ReadonlyMap<string, number>): Branch[] 
     }
   });
 }
-
-/** Device of a branch, or null for a conductor. */
-export const branchDevice = (branch: Branch): string | null =>
-  branch.kind === 'conductor' ? null : branch.device;
-
-/** Device of a node. */
-export const nodeDevice = (netlist: Netlist, node: number): string => deviceOf(netlist.nodes[node] ?? '');

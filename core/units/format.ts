@@ -30,6 +30,10 @@ export function formatOhms(value: number): string {
 /** `5.0 s`. */
 export const formatSeconds = (ms: number): string => `${(ms / 1000).toFixed(1)} s`;
 
+/** `7.5 h`; `no load` where nothing draws and it lasts for ever. */
+export const formatHours = (hours: number): string =>
+  Number.isFinite(hours) ? `${hours.toFixed(1)} h` : 'no load';
+
 export type LengthUnit = 'm' | 'ft';
 
 /** `14 m` or `46 ft`, one digit after the point below ten. */

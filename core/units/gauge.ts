@@ -1,4 +1,4 @@
-import { celsius, metres, ohms, type Celsius, type Metres, type Ohms } from './quantities';
+import { celsius, METRES_PER_FOOT, metres, ohms, type Celsius, type Metres, type Ohms } from './quantities';
 
 /**
  * A conductor's size in canonical text: `0.75mm2` or `18AWG`. Text survives JSON and SQLite, and reads the
@@ -78,6 +78,6 @@ export function parseLength(text: string): Metres | null {
   if (!match) return null;
   const value = Number(match[1]);
   const inFeet = match[2] !== undefined && match[2].toLowerCase() !== 'm';
-  const length = inFeet ? value * 0.3048 : value;
+  const length = inFeet ? value * METRES_PER_FOOT : value;
   return length <= 2000 ? metres(length) : null;
 }

@@ -6,7 +6,7 @@ import { settingValue } from '#core/devices/index';
 import { checkSheet, latestReadings, type Phase } from '#core/commission/index';
 import { loopsSvg } from '#core/formats/index';
 import { conductorsOf, terminalLabel, type Door, type Plan } from '#core/plan/index';
-import { COLOURS, formatAmps, formatGauge, formatLength, formatVolts } from '#core/units/index';
+import { COLOURS, formatAmps, formatGauge, formatHours, formatLength, formatVolts } from '#core/units/index';
 import { doorVerdict } from '#core/verdict/index';
 import {
   cellReason,
@@ -324,7 +324,7 @@ function proof(plan: Plan, door: Door): Content[] {
     ...verdict.budget.supplies.map((supply): Content => ({
       text: `${supply.tag}: ${formatAmps(supply.restAmps)} at rest, worst case ${formatAmps(supply.worstAmps)} of ${formatAmps(supply.ratedAmps)}.${
         supply.battery
-          ? ` Battery ${supply.battery.ampHours} Ah: ${Number.isFinite(supply.battery.hours) ? `${supply.battery.hours.toFixed(1)} h aged` : 'no load'}, ${supply.battery.askedHours} h asked.`
+          ? ` Battery ${supply.battery.ampHours} Ah: ${formatHours(supply.battery.hours)} at the end of its life, ${supply.battery.askedHours} h asked.`
           : ' No battery.'
       }`,
     })),

@@ -5,6 +5,7 @@ import { formatSeconds } from '#core/units/index';
 import { LANE_WORDS } from '#words/index';
 import { cx } from '../../ui/cx';
 import { HORIZON_MS, type Bench } from './useBench';
+import colours from '../../ui/laneColours.module.css';
 import css from './Lanes.module.css';
 
 /** Seconds the lanes show: as much behind the cursor as ahead of it. */
@@ -109,7 +110,7 @@ export function Lanes({ bench, plan }: { bench: Bench; plan: Plan }) {
                 return (
                   <i
                     key={segment.from}
-                    className={cx(css['segment'], css[segment.look])}
+                    className={cx(css['segment'], colours[segment.look])}
                     style={
                       {
                         left: percent(segment.from),

@@ -59,6 +59,7 @@ export function BriefStation({ door }: { door: Door }) {
             }
           />
           <NotesField key={`notes-${door.notes}`} door={door} />
+          <RemoveDoor door={door} />
         </section>
         <DeadStateAdvice door={door} />
       </div>
@@ -128,6 +129,27 @@ function NotesField({ door }: { door: Door }) {
         dispatch({ kind: 'setDoor', id: door.id, patch: { notes: notes.trim() } }, 'note')
       }
     />
+  );
+}
+
+/** Takes the door out with all that belongs to it; one undo brings it back whole. */
+function RemoveDoor({ door }: { door: Door }) {
+  const dispatch = useDispatch();
+  const go = useNavigate();
+  return (
+    <Button
+      size="s"
+      look="quiet"
+      className={css['remove']}
+      title="With its devices, wires and readings. Undo brings everything back."
+      onClick={() => {
+        if (dispatch({ kind: 'removeDoor', id: door.id }, `remove ${door.id}`)) {
+          go({ kind: 'door', door: null, station: 'wire' });
+        }
+      }}
+    >
+      Remove this door
+    </Button>
   );
 }
 

@@ -6,6 +6,7 @@ import {
   awg,
   formatAmps,
   formatGauge,
+  formatHours,
   formatLength,
   formatOhms,
   formatVolts,
@@ -88,8 +89,7 @@ function Supply({ supply }: { supply: SupplyBudget }) {
           <div>
             <dt>On battery</dt>
             <dd className={cx(battery.hours < battery.askedHours && css['bad'])}>
-              {Number.isFinite(battery.hours) ? `${battery.hours.toFixed(1)} h` : 'no load'}{' '}
-              <small>of {battery.askedHours} h asked</small>
+              {formatHours(battery.hours)} <small>of {battery.askedHours} h asked</small>
             </dd>
           </div>
         )}
@@ -110,7 +110,7 @@ function Supply({ supply }: { supply: SupplyBudget }) {
           {battery && (
             <li>
               Battery: {battery.ampHours} Ah × {AGED_SHARE} (aged) ÷ {formatAmps(battery.amps)} ={' '}
-              {Number.isFinite(battery.hours) ? `${battery.hours.toFixed(1)} h` : 'no end'}
+              {formatHours(battery.hours)}
             </li>
           )}
         </ul>

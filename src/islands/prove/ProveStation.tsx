@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Door } from '#core/plan/index';
 import type { Cell, ProofRow, Side } from '#core/prove/index';
+import { formatAmps, formatVolts } from '#core/units/index';
 import type { DoorVerdict } from '#core/verdict/index';
 import {
   cellReason,
@@ -88,7 +89,7 @@ export function ProveStation({ door, verdict }: { door: Door; verdict: DoorVerdi
               })}
               <td className={css['lock']}>
                 {row.locks
-                  .map((lock) => `${lock.tag} ${(lock.volts ?? 0).toFixed(2)} V ${lock.amps.toFixed(2)} A`)
+                  .map((lock) => `${lock.tag} ${formatVolts(lock.volts)} ${formatAmps(lock.amps)}`)
                   .join(' ')}
               </td>
             </tr>

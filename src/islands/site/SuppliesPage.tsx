@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { doorsInOrder } from '#core/plan/index';
 import { powerBudget } from '#core/power/index';
 import { atRest, buildWorld } from '#core/simulate/index';
-import { formatAmps } from '#core/units/index';
+import { formatAmps, formatHours } from '#core/units/index';
 import { Empty } from '../../ui/Empty';
 import { cx } from '../../ui/cx';
 import { useNavigate } from '../navigation';
@@ -74,11 +74,7 @@ export function SuppliesPage() {
                 <td className={cx(table['right'], table['figures'])}>{formatAmps(supply.worstAmps)}</td>
                 <td className={cx(table['right'], table['figures'])}>{formatAmps(supply.allowedAmps)}</td>
                 <td className={cx(table['right'], table['figures'])}>
-                  {battery
-                    ? Number.isFinite(battery.hours)
-                      ? `${battery.hours.toFixed(1)} h`
-                      : 'no load'
-                    : 'none'}
+                  {battery ? formatHours(battery.hours) : 'none'}
                 </td>
                 <td className={cx(table['right'], table['figures'])}>
                   {battery ? `${battery.askedHours} h` : '—'}

@@ -23,9 +23,9 @@ import { LANE_WORDS } from '#words/bench';
 import { Button } from '../../ui/Button';
 import { ChoiceField, TextField } from '../../ui/Field';
 import { Empty } from '../../ui/Empty';
-import { cx } from '../../ui/cx';
 import { StationFrame } from '../frame/StationFrame';
 import { useDispatch, usePlan } from '../store/context';
+import colours from '../../ui/laneColours.module.css';
 import css from './TimingStation.module.css';
 
 /** How long the lock stays released, and what cuts that short. */
@@ -261,7 +261,7 @@ function Strip({
         {runs.map((run) => (
           <i
             key={run.from}
-            className={cx(css[run.look])}
+            className={colours[run.look]}
             style={{ left: `${(run.from / span) * 100}%`, width: `${((run.to - run.from) / span) * 100}%` }}
           >
             {run.text}
