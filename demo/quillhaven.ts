@@ -167,7 +167,7 @@ function addDoor(plan: Plan, { id, name, set, brief, run, notes }: DemoDoor, ord
       order,
       name,
       brief: { ...EMPTY_BRIEF, ...brief },
-      deadState: hardware ? { state: hardware.deadState, overrideReason: null, by: 'I. Calloway' } : null,
+      deadState: hardware ? { state: hardware.deadState, overrideReason: null, by: 'I. Calloway' } : null, schools: {},
       notes: notes ?? '',
     },
   });

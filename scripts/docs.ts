@@ -12,7 +12,9 @@ const rows = LIBRARY.map((type) => {
   const settings = type.settings.map((setting) =>
     setting.kind === 'choice'
       ? `\`${setting.id}\`: ${setting.options.map(({ value }) => value).join(', ')}`
-      : `\`${setting.id}\`: ${setting.min}–${setting.max} ${setting.unit}`,
+      : setting.kind === 'text'
+        ? `\`${setting.id}\`: such as ${setting.example}`
+        : `\`${setting.id}\`: ${setting.min}–${setting.max} ${setting.unit}`.trim(),
   );
   return `| \`${type.id}\`, ${type.name} | ${type.tagPrefix} | ${type.terminals.map(({ id }) => `\`${id}\``).join(' ')} | ${settings.join('; ') || '—'} |`;
 });

@@ -151,7 +151,15 @@ describe('autowire', () => {
       fc.property(fc.array(fc.constantFrom(...types), { maxLength: 9 }), (chosen) => {
         let plan = mustApply(emptyPlan('s', 's'), {
           kind: 'addDoor',
-          door: { id: 'D01', order: 1, name: '', brief: MAGNET_BRIEF, deadState: null, notes: '' },
+          door: {
+            id: 'D01',
+            order: 1,
+            name: '',
+            brief: MAGNET_BRIEF,
+            deadState: null,
+            schools: {},
+            notes: '',
+          },
         });
         for (const type of chosen)
           plan = mustApply(plan, { kind: 'addDevice', device: newDevice(plan, 'D01', type) });
@@ -180,13 +188,15 @@ describe('lengthBetween and cableBetween', () => {
 
 describe('lockDeadState', () => {
   it('is a magnet’s nature and a strike’s screw', () => {
-    expect(doorParts(magnetDoor(), 'D01').locks.map(lockDeadState)).toEqual(['fail-safe']);
+    expect(doorParts(magnetDoor(), 'D01').locks.map((lock) => lockDeadState(magnetDoor(), lock))).toEqual([
+      'fail-safe',
+    ]);
     const plan = mustApply(strikeDoor(), {
       kind: 'setSetting',
       device: 'D01/L1',
       setting: 'mode',
       value: 'fail-safe',
     });
-    expect(doorParts(plan, 'D01').locks.map(lockDeadState)).toEqual(['fail-safe']);
+    expect(doorParts(plan, 'D01').locks.map((lock) => lockDeadState(plan, lock))).toEqual(['fail-safe']);
   });
 });

@@ -1,115 +1,141 @@
-import type { Metres } from '../units/index';
-import { metres } from '../units/index';
-import type { Place } from '../devices/index';
+import { metres, type Metres } from '../units/index';
 import {
+  colourFor,
   conductorsOf,
   deviceOf,
+  type Cable,
   type Conductor,
-  type Device,
   type DoorId,
   type Edit,
   type Plan,
 } from '../plan/index';
 import { openLedger } from './capacity';
 import { doorParts } from './doorParts';
-import { TEMPLATES } from './templates';
-import type { Run } from './run';
-
-/** Distance along the cable from the enclosure to each place when the door is one metre of run away, metres. */
-const BEYOND_RUN: Readonly<Record<Place, number>> = {
-  enclosure: 0,
-  above: 0,
-  frame: 2,
-  inside: 3,
-  outside: 3,
-};
-/** Between two devices in one enclosure, metres. */
-const IN_ENCLOSURE = 0.5;
-/** Between two devices at the same door, metres. */
-const AT_DOOR = 3;
+import { cableBetween, lengthBetween } from './lengths';
+import { planCables } from './planCables';
+import { joinLayouts, type Run, type SettingRun } from './run';
+import { TEMPLATES } from './templates/index';
 
 /** What autowiring would change, as one edit that undoes as one. */
 export interface Wiring {
   readonly edit: Edit;
   readonly added: readonly Conductor[];
   readonly removed: readonly Conductor[];
+  /** Wires of Aldaba's own that stay where they are. */
+  readonly unchanged: readonly Conductor[];
   /** Conductors laid by hand, which are left alone. */
   readonly kept: readonly Conductor[];
+  /** Settings that the wiring asks for and that were different. */
+  readonly settings: readonly SettingRun[];
 }
 
 /**
- * Wires a door from its hardware: removes what a template laid before, keeps what a person laid, and adds
- * what the loops still lack. `run` is the cable run from the enclosure to the door.
+ * Wires a door from its hardware and its schools: takes out what a template laid and no longer wants, keeps what
+ * a person laid, and adds what the loops still lack. A wire that is still wanted keeps its number. `run` is the
+ * cable run from the enclosure to the door.
  */
 export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wiring {
   const present = conductorsOf(plan, door);
   const kept = present.filter((conductor) => conductor.origin === 'hand');
   const elsewhere = Object.values(plan.conductors).filter((conductor) => conductor.door !== door);
-  const removed = present.filter((conductor) => conductor.origin === 'aldaba');
+  const own = present.filter((conductor) => conductor.origin === 'aldaba');
   const ledger = openLedger(plan, [...elsewhere, ...kept]);
   const parts = doorParts(plan, door);
-  const wanted = TEMPLATES.flatMap((template) => template(parts, ledger));
-  const missing = wanted.filter((want) => !kept.some((wire) => joins(wire, want)));
-  const numbers = numberer(kept);
-  const added = missing.map((want) => conductorFor(plan, door, want, numbers(), run));
+  const wanted = joinLayouts(TEMPLATES.map((template) => template(parts, ledger)));
+  const runs = wanted.runs.filter((want) => !kept.some((wire) => joins(wire, want)));
+  const stays = new Map<Run, Conductor>();
+  for (const want of runs) {
+    const same = own.find((wire) => joins(wire, want) && ![...stays.values()].includes(wire));
+    if (same) stays.set(want, same);
+  }
+  const numbers = numberer([...kept, ...stays.values()]);
+  const drafts = runs.map((want) => ({
+    want,
+    conductor: conductorFor(plan, door, want, stays.get(want)?.number ?? numbers(), run),
+  }));
+  const { conductors, cables } = planCables(plan, door, drafts, kept);
+  const staying = new Set(stays.values());
+  const removed = own.filter((wire) => !staying.has(wire));
+  const before = new Map([...staying].map((wire) => [wire.number, wire]));
+  const added = conductors.filter((one) => !before.has(one.number));
+  const settings = wanted.settings.filter(
+    ({ device, setting, value }) => plan.devices[device]?.settings[setting] !== value,
+  );
   return {
     added,
     removed,
+    unchanged: [...staying],
     kept,
+    settings,
     edit: {
       kind: 'batch',
       label: 'wire the door',
       edits: [
         ...removed.map((conductor): Edit => ({ kind: 'disconnect', id: conductor.id })),
-        ...added.map((conductor): Edit => ({ kind: 'connect', conductor })),
+        ...conductors.flatMap((one): Edit[] => {
+          const old = before.get(one.number);
+          if (!old) return [{ kind: 'connect', conductor: one }];
+          const patch = changes(old, one);
+          return patch ? [{ kind: 'setConductor', id: old.id, patch }] : [];
+        }),
+        ...cableEdits(plan, door, cables),
+        ...settings.map((one): Edit => ({ kind: 'setSetting', ...one })),
       ],
     },
   };
 }
 
-const joins = (wire: Pick<Conductor, 'from' | 'to'>, run: Run): boolean =>
+/** What a wire that stays must change of itself: another length or cable, never its ends or its number. */
+function changes(old: Conductor, next: Conductor): Partial<Omit<Conductor, 'id' | 'door'>> | null {
+  const patch = {
+    ...(old.colour !== next.colour ? { colour: next.colour } : {}),
+    ...(old.gauge !== next.gauge ? { gauge: next.gauge } : {}),
+    ...(old.length !== next.length ? { length: next.length } : {}),
+    ...(old.cable !== next.cable ? { cable: next.cable } : {}),
+  };
+  return Object.keys(patch).length > 0 ? patch : null;
+}
+
+function cableEdits(plan: Plan, door: DoorId, cables: readonly Cable[]): Edit[] {
+  const wanted = new Map(cables.map((cable) => [cable.id, cable]));
+  const stale = Object.values(plan.cables).filter((cable) => cable.door === door && !wanted.has(cable.id));
+  return [
+    ...stale.map((cable): Edit => ({ kind: 'setCable', id: cable.id, cable: null })),
+    ...cables
+      .filter((cable) => JSON.stringify(plan.cables[cable.id]) !== JSON.stringify(cable))
+      .map((cable): Edit => ({ kind: 'setCable', id: cable.id, cable })),
+  ];
+}
+
+const joins = (wire: Pick<Conductor, 'from' | 'to'>, run: Pick<Run, 'from' | 'to'>): boolean =>
   (wire.from === run.from && wire.to === run.to) || (wire.from === run.to && wire.to === run.from);
 
-function numberer(kept: readonly Conductor[]): () => string {
-  const taken = new Set(kept.map((conductor) => conductor.number));
+function numberer(taken: readonly Conductor[]): () => string {
+  const numbers = new Set(taken.map((conductor) => conductor.number));
   let n = 0;
   return () => {
     let text: string;
     do {
       n += 1;
       text = `W${String(n).padStart(2, '0')}`;
-    } while (taken.has(text));
+    } while (numbers.has(text));
     return text;
   };
 }
 
-function conductorFor(plan: Plan, door: DoorId, run: Run, number: string, distance: Metres): Conductor {
-  const from = plan.devices[deviceOf(run.from)];
-  const to = plan.devices[deviceOf(run.to)];
+function conductorFor(plan: Plan, door: DoorId, want: Run, number: string, distance: Metres): Conductor {
+  const from = plan.devices[deviceOf(want.from)];
+  const to = plan.devices[deviceOf(want.to)];
   return {
     id: `${door}/${number}`,
     door,
     number,
-    ...run,
+    from: want.from,
+    to: want.to,
+    colour: colourFor(plan.site, want.role),
+    gauge: want.gauge,
     length: lengthBetween(from, to, distance),
     cable: cableBetween(from, to),
     origin: 'aldaba',
   };
-}
-
-const inEnclosure = (device: Device | undefined) => device === undefined || device.place === 'enclosure';
-
-/** Length of a conductor between two devices, from where they stand. */
-export function lengthBetween(from: Device | undefined, to: Device | undefined, run: Metres): Metres {
-  if (inEnclosure(from) && inEnclosure(to)) return metres(IN_ENCLOSURE);
-  if (!inEnclosure(from) && !inEnclosure(to)) return metres(AT_DOOR);
-  const field = inEnclosure(from) ? to : from;
-  return metres(run + BEYOND_RUN[field?.place ?? 'frame']);
-}
-
-/** Cable a conductor belongs to, named after the device at its far end; empty inside an enclosure. */
-export function cableBetween(from: Device | undefined, to: Device | undefined): string {
-  if (inEnclosure(from) && inEnclosure(to)) return '';
-  if (!inEnclosure(from) && !inEnclosure(to)) return [from?.tag, to?.tag].sort().join('–');
-  return (inEnclosure(from) ? to?.tag : from?.tag) ?? '';
 }

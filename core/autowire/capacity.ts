@@ -1,5 +1,4 @@
-import { typeOf } from '../devices/index';
-import { deviceOf, pinOf, type Plan, type TerminalId } from '../plan/index';
+import { deviceOf, pinOf, typeIn, type Plan, type TerminalId } from '../plan/index';
 
 /** Counts conductors per terminal, so that a template moves on when a terminal is full. */
 export interface Ledger {
@@ -20,7 +19,7 @@ export function openLedger(plan: Plan, staying: readonly { from: TerminalId; to:
   }
   const room = (terminal: TerminalId): boolean => {
     const device = plan.devices[deviceOf(terminal)];
-    const spec = device && typeOf(device.type).terminals.find((t) => t.id === pinOf(terminal));
+    const spec = device && typeIn(plan, device).terminals.find((t) => t.id === pinOf(terminal));
     return (count.get(terminal) ?? 0) < (spec?.maxConductors ?? 1);
   };
   const take = (terminal: TerminalId): TerminalId => {

@@ -1,5 +1,16 @@
-import { settingValue, typeOf, type DeviceType, type Roles } from '../devices/index';
-import { scopeOf, terminalId, type DeadState, type Device, type DoorId, type Plan } from '../plan/index';
+import { resolveLock, type DeviceType, type Roles } from '../devices/index';
+import {
+  schoolsOf,
+  scopeOf,
+  terminalId,
+  typeIn,
+  type DeadState,
+  type Device,
+  type Door,
+  type DoorId,
+  type Plan,
+  type Schools,
+} from '../plan/index';
 
 /** A device with its type, as templates and checks want it. */
 export interface Placed {
@@ -9,7 +20,12 @@ export interface Placed {
 
 /** A door's devices sorted by the job they do. */
 export interface DoorParts {
+  readonly door: Door | null;
+  readonly schools: Schools;
+  /** Dead state that somebody chose for the door, or null. */
+  readonly wanted: DeadState | null;
   readonly locks: readonly Placed[];
+  /** Whatever feeds others: supplies first, then controllers that feed from their network cable. */
   readonly supplies: readonly Placed[];
   /** Controller or keypad that decides for this door. */
   readonly decider: Placed | null;
@@ -21,33 +37,55 @@ export interface DoorParts {
   /** Fire relays first, then break glasses: the order they stand in the supply leg. */
   readonly fireRelays: readonly Placed[];
   readonly breakGlasses: readonly Placed[];
+  /** Diodes and varistors. */
   readonly diodes: readonly Placed[];
+  readonly resistors: readonly Placed[];
+  readonly relays: readonly Placed[];
+  readonly operators: readonly Placed[];
+  readonly sounders: readonly Placed[];
+  readonly intercoms: readonly Placed[];
+  readonly monitors: readonly Placed[];
   readonly all: readonly Placed[];
 }
 
-export const placed = (device: Device): Placed => ({ device, type: typeOf(device.type) });
+export const placed = (plan: Plan, device: Device): Placed => ({ device, type: typeIn(plan, device) });
 
 /** Sorts the devices that stand at a door or serve it. A shared supply or controller counts where wires reach it. */
-export function doorParts(plan: Plan, door: DoorId): DoorParts {
-  const own = Object.values(plan.devices).filter((device) => device.door === door);
-  const shared = sharedWith(plan, door);
-  const all = [byTag(own), byTag(shared)].flat().map(placed);
-  const mine = all.filter(({ device }) => device.door === door);
+export function doorParts(plan: Plan, doorId: DoorId): DoorParts {
+  const own = Object.values(plan.devices).filter((device) => device.door === doorId);
+  const shared = sharedWith(plan, doorId);
+  const all = [byTag(own), byTag(shared)].flat().map((device) => placed(plan, device));
+  const mine = all.filter(({ device }) => device.door === doorId);
   const family = (name: DeviceType['family'], from = mine) => from.filter(({ type }) => type.family === name);
   const deciders = [...family('controller', all), ...family('keypad', all)];
-  const decider = deciders.find(({ device }) => device.door === door) ?? deciders[0] ?? null;
+  const decider = deciders.find(({ device }) => device.door === doorId) ?? deciders[0] ?? null;
   const releases = family('release');
+  const small = family('suppression');
+  const isResistor = ({ type }: Placed) => type.parts.some((part) => part.kind === 'resistor');
+  const door = plan.doors[doorId] ?? null;
   return {
+    door,
+    schools: schoolsOf(door ?? { schools: {} }),
+    wanted: door?.deadState?.state ?? null,
     locks: family('lock'),
-    supplies: family('supply', all),
+    supplies: [
+      ...family('supply', all),
+      ...family('controller', all).filter(({ type }) => type.roles.supply),
+    ],
     decider,
-    channel: decider ? channelFor(plan, door, decider) : 0,
+    channel: decider ? channelFor(plan, doorId, decider) : 0,
     exits: family('exit'),
     contacts: family('contact'),
     readers: family('reader'),
     fireRelays: releases.filter(({ type }) => type.behaviour.kind === 'fireRelay'),
     breakGlasses: releases.filter(({ type }) => type.behaviour.kind === 'breakGlass'),
-    diodes: family('suppression'),
+    diodes: small.filter((one) => !isResistor(one)),
+    resistors: small.filter(isResistor),
+    relays: family('relay'),
+    operators: family('operator'),
+    sounders: family('sounder'),
+    intercoms: family('intercom'),
+    monitors: releases.filter(({ type }) => type.roles.alarmInput),
     all,
   };
 }
@@ -64,21 +102,22 @@ function sharedWith(plan: Plan, door: DoorId): Device[] {
   const families = new Set(
     Object.values(plan.devices)
       .filter((device) => device.door === door)
-      .map((device) => typeOf(device.type).family),
+      .map((device) => typeIn(plan, device).family),
   );
   const common = Object.values(plan.devices).filter(
-    (device) => device.door === null && !families.has(typeOf(device.type).family),
+    (device) => device.door === null && !families.has(typeIn(plan, device).family),
   );
   return [...new Set([...reached, ...common])].filter((device) =>
-    ['supply', 'controller'].includes(typeOf(device.type).family),
+    ['supply', 'controller'].includes(typeIn(plan, device).family),
   );
 }
 
 /** The channel whose contact or inputs this door's wires land on; the first free one where none do. */
 function channelFor(plan: Plan, door: DoorId, decider: Placed): number {
-  const switches = decider.type.roles.switches ?? [];
-  const use = switches.map((_, index) => {
-    const pins = channelPins(decider.type.roles, index).map((pin) => terminalId(decider.device.id, pin));
+  const { roles } = decider.type;
+  const channels = roles.switches ?? roles.wet ?? [];
+  const use = channels.map((_, index) => {
+    const pins = channelPins(roles, index).map((pin) => terminalId(decider.device.id, pin));
     const doors = Object.values(plan.conductors)
       .filter((conductor) => pins.includes(conductor.from) || pins.includes(conductor.to))
       .map((conductor) => conductor.door);
@@ -96,14 +135,19 @@ function channelPins(roles: Roles, index: number): string[] {
     roles.exitInputs?.[index]?.input,
     roles.contactInputs?.[index]?.input,
     roles.dataInputs?.[index]?.d0,
+    roles.wet?.[index]?.['fail-safe'].plus,
   ].filter((pin) => pin !== undefined);
 }
 
-/** The dead state a lock really has: a magnet's nature, a strike's screw. Null for what is no lock. */
-export function lockDeadState({ device, type }: Placed): DeadState | null {
-  if (!type.lock) return null;
-  if (type.lock.kind === 'magnet') return 'fail-safe';
-  return settingValue(type, device.settings, type.lock.modeSetting) === 'fail-safe'
-    ? 'fail-safe'
-    : 'fail-secure';
+/**
+ * The dead state a lock really has: a magnet's nature, a strike's screw, a mortise lock's wired terminal. Null for
+ * what is no lock, and where nothing in the plan decides.
+ */
+export function lockDeadState(plan: Pick<Plan, 'conductors'>, { device, type }: Placed): DeadState | null {
+  const wires = Object.values(plan.conductors);
+  const landed = (pin: string) => {
+    const id = terminalId(device.id, pin);
+    return wires.some(({ from, to }) => from === id || to === id);
+  };
+  return resolveLock(type, device.settings, landed)?.dead ?? null;
 }

@@ -1,5 +1,4 @@
-import { typeOf } from '../devices/index';
-import { nextTag, type Device, type DoorId, type Edit, type Plan } from '../plan/index';
+import { nextTag, typeIn, type Device, type DoorId, type Edit, type Plan } from '../plan/index';
 import type { HardwareSet } from './hardwareSets';
 
 /** A device of this type for a door, tagged with the next free tag. */
@@ -9,7 +8,7 @@ export function newDevice(
   typeId: string,
   settings: Device['settings'] = {},
 ): Device {
-  const type = typeOf(typeId);
+  const type = typeIn(plan, { type: typeId });
   const tag = nextTag(plan, door, type.tagPrefix);
   let id = door === null ? tag : `${door}/${tag}`;
   while (plan.devices[id]) id += "'";

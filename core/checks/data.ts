@@ -22,6 +22,10 @@ export const cardPaths: Check = ({ world, rest, parts, plan }) =>
         return [find('card-lost', 'fix', 'physics', at, values)];
       case 'one-line-missing':
         return [find('card-line-missing', 'fix', 'physics', at, values)];
+      case 'no-common':
+        return [find('common-missing', 'fix', 'physics', at, values)];
+      case 'address-clash':
+        return [find('address-clash', 'fix', 'practice', at, values)];
       case 'lines-swapped':
         return [
           find('card-lines-swapped', 'fix', 'physics', at, values, { remedy: swapLines(plan, device.id) }),

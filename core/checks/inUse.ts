@@ -1,6 +1,7 @@
 import type { Placed } from '../autowire/index';
 import type { Damage } from '../circuit/index';
-import { terminalId, terminalLabel } from '../plan/index';
+import type { DeviceType, Part } from '../devices/index';
+import { terminalId, terminalLabel, type Plan } from '../plan/index';
 import { lockStatuses, stimulate, type SimState, type Stimulus } from '../simulate/index';
 import { finder, type Check, type CheckContext } from './context';
 import type { Finding } from './finding';
@@ -49,6 +50,10 @@ export const damages: Check = (context) => {
         return [find('over-voltage', 'stop', 'rating', at, values)];
       case 'contact-overload':
         return [find('contact-overload', 'stop', 'rating', at, values)];
+      case 'wrong-current':
+        return [find('wrong-current', 'stop', 'rating', at, values)];
+      case 'driven-output':
+        return [find('driven-output', 'stop', 'rating', at, values)];
       case 'source-overload':
         return [find('supply-overload', 'stop', 'physics', at, values)];
     }
@@ -77,7 +82,12 @@ export const unfedDevices: Check = ({ world, rest, door, plan, loops }) =>
         loop.shape === 'round' && loop.load.device === device.id && loop.kind === 'feed' && !loop.complete,
     );
     return type.parts.flatMap((part): Finding[] => {
-      if (part.kind !== 'electronic' || open || rest.boards.get(`${device.id}:${part.id}`) === true)
+      if (
+        part.kind !== 'electronic' ||
+        open ||
+        !isLanded(plan, type, device.id, part) ||
+        rest.boards.get(`${device.id}:${part.id}`) === true
+      )
         return [];
       const at = [{ kind: 'device', id: device.id } as const];
       return [
@@ -88,6 +98,14 @@ export const unfedDevices: Check = ({ world, rest, door, plan, loops }) =>
       ];
     });
   });
+
+/** False for a part on terminals that may stay empty, and do: the lamp of a lit button. */
+function isLanded(plan: Plan, type: DeviceType, device: string, part: Part): boolean {
+  const optional = (pin: string) => type.terminals.find(({ id }) => id === pin)?.use === 'optional';
+  if (!optional(part.a) && !optional(part.b)) return true;
+  const ends = new Set([terminalId(device, part.a), terminalId(device, part.b)]);
+  return Object.values(plan.conductors).some(({ from, to }) => ends.has(from) || ends.has(to));
+}
 
 /** An exit device that moves no lock when used. */
 export const deadExits: Check = ({ world, rest, parts, plan, loops }) => {

@@ -14,7 +14,7 @@ const doorSubject = ({ door }: CheckContext) => [{ kind: 'door', id: door.id } a
 
 /** The brief, the dead state chosen, and whether it may be built at all. */
 export const deadState: Check = (context) => {
-  const { door, parts } = context;
+  const { door, parts, plan } = context;
   const at = doorSubject(context);
   const advice = recommendDeadState(door.brief);
   const findings: Finding[] = [];
@@ -46,16 +46,16 @@ export const deadState: Check = (context) => {
     findings.push(brief('dead-state-overridden', 'note', 'practice', at, values));
   }
   for (const lock of parts.locks) {
-    const real = lockDeadState(lock);
+    const real = lockDeadState(plan, lock);
     if (!real || !door.deadState || real === door.deadState.state) continue;
     const spec = lock.type.lock;
     const remedy =
-      spec?.kind === 'strike'
+      spec?.kind === 'strike' && spec.mode.by === 'setting'
         ? {
             remedy: {
               kind: 'setSetting',
               device: lock.device.id,
-              setting: spec.modeSetting,
+              setting: spec.mode.setting,
               value: door.deadState.state,
             } as const,
           }
@@ -77,9 +77,9 @@ export const deadState: Check = (context) => {
 
 /** Fail-secure, an escape route, and no lever: people are trapped. Never a warning. */
 export const trapped: Check = (context) => {
-  const { door, parts, world } = context;
+  const { door, parts, world, plan } = context;
   const secure =
-    parts.locks.some((lock) => lockDeadState(lock) === 'fail-secure') ||
+    parts.locks.some((lock) => lockDeadState(plan, lock) === 'fail-secure') ||
     door.deadState?.state === 'fail-secure';
   if (!secure || door.brief.mechanicalEgress !== false || leverOpens(world)) return [];
   const severity = door.brief.escapeRoute === false ? 'fix' : 'stop';
@@ -89,7 +89,7 @@ export const trapped: Check = (context) => {
 /** The emergency break: there, in the lock's own power, in both legs. */
 export const breakGlass: Check = (context) => {
   const { parts, loops, plan } = context;
-  const magnets = parts.locks.filter((lock) => lockDeadState(lock) === 'fail-safe');
+  const magnets = parts.locks.filter((lock) => lockDeadState(plan, lock) === 'fail-safe');
   if (magnets.length === 0 || leverOpens(context.world)) return [];
   if (parts.breakGlasses.length === 0)
     return [find('no-break-glass', 'stop', 'local-code', doorSubject(context))];
@@ -124,7 +124,7 @@ function glassesIn(leg: RoundLoop['supply'], { parts }: CheckContext): string[] 
 /** The fire release: there where the door opens by losing power, and latched. */
 export const fireRelease: Check = (context) => {
   const { parts, loops, plan } = context;
-  const safe = parts.locks.some((lock) => lockDeadState(lock) === 'fail-safe');
+  const safe = parts.locks.some((lock) => lockDeadState(plan, lock) === 'fail-safe');
   if (!safe) return [];
   if (parts.fireRelays.length === 0)
     return [find('no-fire-release', 'caution', 'local-code', doorSubject(context))];

@@ -1,8 +1,8 @@
 import { lockDeadState } from '../autowire/index';
-import { typeOf } from '../devices/index';
 import { loopWires, type RoundLoop } from '../loops/index';
 import {
   conductorsOf,
+  findTypeIn,
   deviceOf,
   nextWireNumber,
   pinOf,
@@ -104,11 +104,11 @@ export const throwOfRelay: Check = (context) => {
   const { plan, parts } = context;
   return lockLoops(context).flatMap((loop) => {
     const lock = parts.locks.find(({ device }) => device.id === loop.load.device);
-    const want = lock && lockDeadState(lock);
+    const want = lock && lockDeadState(plan, lock);
     if (!want || !loop.supply.complete || !loop.back.complete) return [];
     return [...loop.supply.steps, ...loop.back.steps].flatMap((step): Finding[] => {
       if (step.kind !== 'through' || step.device !== parts.decider?.device.id) return [];
-      const contact = typeOf(plan.devices[step.device]?.type ?? '').parts.find(
+      const contact = findTypeIn(plan, plan.devices[step.device]?.type ?? '')?.parts.find(
         (part) => part.id === step.part,
       );
       const form = want === 'fail-safe' ? 'NC' : 'NO';

@@ -1,3 +1,5 @@
+import type { Current, InputPart } from '../devices/index';
+
 /** One part or conductor between two nodes, with its numbers resolved. Current counts positive from a to b. */
 export type Branch = { readonly id: string; readonly a: number; readonly b: number } & (
   { readonly kind: 'conductor'; readonly siemens: number } | ({ readonly device: string } & DeviceBranch)
@@ -12,6 +14,8 @@ type DeviceBranch =
       readonly state: string;
       /** Branch id of the board that must run, or null. */
       readonly needs: string | null;
+      /** Key of the state that holds it at rest, or null. */
+      readonly unless: string | null;
       readonly maxAmps: number;
     }
   | {
@@ -20,15 +24,18 @@ type DeviceBranch =
       readonly pullInVolts: number;
       readonly dropOutVolts: number;
       readonly maxVolts: number;
+      readonly current: Current;
     }
-  | { readonly kind: 'load'; readonly siemens: number; readonly maxVolts: number }
+  | { readonly kind: 'load'; readonly siemens: number; readonly maxVolts: number; readonly current: Current }
   | {
       readonly kind: 'electronic';
-      readonly law: 'current' | 'power';
+      /** A board for alternating current stands as a resistance: it has no polarity to draw against. */
+      readonly law: 'current' | 'power' | 'resistive';
       readonly draw: number;
       readonly minVolts: number;
       readonly startVolts: number;
       readonly maxVolts: number;
+      readonly current: Current;
     }
   | {
       readonly kind: 'source';
@@ -36,6 +43,7 @@ type DeviceBranch =
       readonly ohms: number;
       readonly maxAmps: number;
       readonly battery: ResolvedBattery | null;
+      readonly current: 'ac' | 'dc';
     }
   | {
       readonly kind: 'input';
@@ -44,7 +52,10 @@ type DeviceBranch =
       readonly poweredBy: string;
       readonly closedBelow: number;
       readonly openAbove: number;
+      readonly supervised: InputPart['supervised'] | null;
     }
+  | { readonly kind: 'output'; readonly siemens: number; readonly maxVolts: number }
+  | { readonly kind: 'varistor'; readonly volts: number; readonly siemens: number }
   | { readonly kind: 'diode'; readonly volts: number; readonly siemens: number }
   | { readonly kind: 'resistor'; readonly siemens: number }
   | { readonly kind: 'link'; readonly siemens: number };

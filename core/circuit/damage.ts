@@ -7,8 +7,30 @@ const REVERSE_VOLTS = 0.6;
 /** How far above its own pull-up a dry input may be driven before it counts as fed, volts. */
 const DRIVEN_VOLTS = 0.5;
 
+/** Voltage of the wrong kind of current that a part is taken to suffer from, volts. */
+const WRONG_CURRENT_VOLTS = 1;
+
+/** A part for one kind of current that the other kind reaches. */
+function suffersFromAc(branch: Branch, ac: boolean): boolean {
+  switch (branch.kind) {
+    case 'electronic':
+    case 'coil':
+    case 'load':
+      return branch.current !== 'both' && (branch.current === 'ac') !== ac;
+    case 'diode':
+    case 'input':
+      return ac;
+    default:
+      return false;
+  }
+}
+
 /** Every part that is fed beyond its rating in this state. Recorded, never thrown: the circuit goes on. */
-export function damagesOf(netlist: Netlist, point: Omit<OperatingPoint, 'damages'>): Damage[] {
+export function damagesOf(
+  netlist: Netlist,
+  point: Omit<OperatingPoint, 'damages'>,
+  alternating: ReadonlySet<number> | null,
+): Damage[] {
   const damages: Damage[] = [];
   const { branches } = netlist;
   const { a, b } = netlist.fast;
@@ -16,15 +38,30 @@ export function damagesOf(netlist: Netlist, point: Omit<OperatingPoint, 'damages
     if (point.island[a[index]!] !== point.island[b[index]!]) continue;
     const across = point.volts[a[index]!]! - point.volts[b[index]!]!;
     if (Number.isNaN(across)) continue;
-    const found = damageOf(branches[index]!, across, point.amps[index]!, point.on[index]!);
+    const ac = alternating?.has(point.island[a[index]!]!) ?? false;
+    const found = damageOf(branches[index]!, across, point.amps[index]!, point.on[index]!, ac);
     if (found) damages.push({ ...found, branch: index });
   }
   return damages;
 }
 
-function damageOf(branch: Branch, across: number, amps: number, mode: number): Omit<Damage, 'branch'> | null {
+function damageOf(
+  branch: Branch,
+  across: number,
+  amps: number,
+  mode: number,
+  ac: boolean,
+): Omit<Damage, 'branch'> | null {
+  if (suffersFromAc(branch, ac) && Math.abs(across) > WRONG_CURRENT_VOLTS)
+    return { kind: 'wrong-current', measured: Math.abs(across), limit: 0 };
   switch (branch.kind) {
     case 'electronic':
+      if (branch.current !== 'dc') {
+        const size = Math.abs(across);
+        return size > branch.maxVolts
+          ? { kind: 'over-voltage', measured: size, limit: branch.maxVolts }
+          : null;
+      }
       if (across < -REVERSE_VOLTS) return { kind: 'reversed', measured: across, limit: 0 };
       if (across > branch.maxVolts) return { kind: 'over-voltage', measured: across, limit: branch.maxVolts };
       return null;
@@ -42,6 +79,12 @@ function damageOf(branch: Branch, across: number, amps: number, mode: number): O
       const size = Math.abs(amps);
       const over = mode === ON && size > branch.maxAmps;
       return over ? { kind: 'contact-overload', measured: size, limit: branch.maxAmps } : null;
+    }
+    case 'output': {
+      const size = Math.abs(across);
+      return size > branch.maxVolts
+        ? { kind: 'driven-output', measured: size, limit: branch.maxVolts }
+        : null;
     }
     case 'source':
       return mode === LIMITING ? { kind: 'source-overload', measured: -amps, limit: branch.maxAmps } : null;

@@ -14,5 +14,6 @@ export { settle } from './settle';
 export { linearise, type LinearNetwork } from './linearNetwork';
 export { islandReferences, solveDense } from './denseTwin';
 export { measureOhms } from './measureOhms';
+export { joinedNodes } from './joined';
 export { readInput, type InputReading } from './readInput';
 export { currentPath, type PathStep } from './currentPath';

@@ -53,7 +53,7 @@ export function linearise(netlist: Netlist, point: OperatingPoint, conditions: C
       else emfs.push({ id, a, b, volts, ohms: 1 / siemens });
     }
     if (branch.kind === 'source' && mode === LIMITING) currents.push({ id, a, b, amps: -branch.maxAmps });
-    if (branch.kind === 'electronic' && mode === ON) {
+    if (branch.kind === 'electronic' && mode === ON && branch.law !== 'resistive') {
       const amps = boardAmps(branch, (point.volts[a] ?? 0) - (point.volts[b] ?? 0));
       if (branch.law === 'current') currents.push({ id, a, b, amps });
       else powers.push({ id, a, b, watts: branch.draw, amps });

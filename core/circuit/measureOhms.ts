@@ -30,6 +30,7 @@ export function measureOhms(
     ohms: 1e-9,
     maxAmps: TEST_AMPS,
     battery: null,
+    current: 'dc',
   };
   // A limiting source is a pure current; the meter's own leak is taken out of the result below.
   const branches = [...netlist.branches, probe];

@@ -1,8 +1,8 @@
 import type { Celsius } from '../units/index';
 import { celsius, conductorResistance } from '../units/index';
-import { resolveParam, typeOf } from '../devices/index';
+import { presentParts, resolveParam, type DeviceType } from '../devices/index';
 import type { Device, Scope } from '../plan/index';
-import { terminalId } from '../plan/index';
+import { terminalId, typeIn } from '../plan/index';
 import { LEAK_SIEMENS, type Branch } from './branch';
 import { makeWorkspace, planElimination, type Elimination, type Workspace } from './elimination';
 
@@ -34,8 +34,10 @@ export interface FastBranches {
   readonly sources: Int32Array;
   readonly boards: Int32Array;
   readonly inputs: Int32Array;
-  /** Coils, boards, diodes and sources: what a solution may contradict. */
+  /** Coils, boards, diodes, varistors and sources: what a solution may contradict. */
   readonly switching: Int32Array;
+  /** Sources of alternating current; empty in most circuits, and then nothing is asked about them. */
+  readonly alternating: Int32Array;
 }
 
 interface BranchScratch {
@@ -43,6 +45,8 @@ interface BranchScratch {
   readonly siemens: Float64Array;
   readonly emf: Float64Array;
 }
+
+const SWITCHED: ReadonlySet<Branch['kind']> = new Set(['contact', 'diode', 'varistor']);
 
 function fastBranches(branches: readonly Branch[]): FastBranches {
   const ofKind = (...kinds: Branch['kind'][]) =>
@@ -52,14 +56,18 @@ function fastBranches(branches: readonly Branch[]): FastBranches {
     b: Int32Array.from(branches, (branch) => branch.b),
     fixed: Float64Array.from(branches, (branch) => {
       if (branch.kind === 'electronic') return LEAK_SIEMENS;
-      const switches = branch.kind === 'contact' || branch.kind === 'diode' || branch.kind === 'source';
-      return switches ? 0 : branch.siemens;
+      return SWITCHED.has(branch.kind) || branch.kind === 'source' ? 0 : branch.siemens;
     }),
     contacts: ofKind('contact'),
     sources: ofKind('source'),
     boards: ofKind('electronic'),
     inputs: ofKind('input'),
-    switching: ofKind('coil', 'electronic', 'diode', 'source'),
+    switching: ofKind('coil', 'electronic', 'diode', 'varistor', 'source'),
+    alternating: Int32Array.from(
+      branches.flatMap((branch, index) =>
+        branch.kind === 'source' && branch.current === 'ac' ? [index] : [],
+      ),
+    ),
   };
 }
 
@@ -104,12 +112,13 @@ export function compileNetlist(scope: Scope, temperature: Celsius = celsius(20))
   const nodeOf = new Map<string, number>();
   const branches: Branch[] = [];
   for (const device of scope.devices) {
-    for (const terminal of typeOf(device.type).terminals) {
-      const id = terminalId(device.id, terminal.id);
+    const type = typeIn(scope, device);
+    for (const point of [...type.terminals.map((terminal) => terminal.id), ...(type.nodes ?? [])]) {
+      const id = terminalId(device.id, point);
       nodeOf.set(id, nodes.length);
       nodes.push(id);
     }
-    branches.push(...partsOf(device, nodeOf));
+    branches.push(...partsOf(device, type, nodeOf));
   }
   for (const conductor of scope.conductors) {
     const a = nodeOf.get(conductor.from);
@@ -121,10 +130,9 @@ export function compileNetlist(scope: Scope, temperature: Celsius = celsius(20))
   return assembleNetlist(nodes, nodeOf, branches);
 }
 
-function partsOf(device: Device, nodeOf: ReadonlyMap<string, number>): Branch[] {
-  const type = typeOf(device.type);
+function partsOf(device: Device, type: DeviceType, nodeOf: ReadonlyMap<string, number>): Branch[] {
   const value = (param: Parameters<typeof resolveParam>[0]) => resolveParam(param, type, device.settings);
-  return type.parts.map((part): Branch => {
+  return presentParts(type, device.settings).map((part): Branch => {
     const id = `${device.id}:${part.id}`;
     const a = nodeOf.get(terminalId(device.id, part.a)) ?? -1;
     const b = nodeOf.get(terminalId(device.id, part.b)) ?? -1;
@@ -138,6 +146,7 @@ function partsOf(device: Device, nodeOf: ReadonlyMap<string, number>): Branch[] 
           normallyClosed: part.form === 'NC',
           state: `${device.id}:${part.state}`,
           needs: part.needs === undefined ? null : `${device.id}:${part.needs}`,
+          unless: part.unless === undefined ? null : `${device.id}:${part.unless}`,
           maxAmps: part.maxAmps,
         };
       case 'coil':
@@ -148,12 +157,20 @@ function partsOf(device: Device, nodeOf: ReadonlyMap<string, number>): Branch[] 
           pullInVolts: value(part.pullInVolts),
           dropOutVolts: value(part.dropOutVolts),
           maxVolts: value(part.maxVolts),
+          current: part.current ?? 'dc',
         };
       case 'load':
-        return { ...at, kind: 'load', siemens: 1 / value(part.ohms), maxVolts: value(part.maxVolts) };
+        return {
+          ...at,
+          kind: 'load',
+          siemens: 1 / value(part.ohms),
+          maxVolts: value(part.maxVolts),
+          current: part.current ?? 'dc',
+        };
       case 'electronic': {
-        const { law, draw, minVolts, startVolts, maxVolts } = part;
-        return { ...at, kind: 'electronic', law, draw, minVolts, startVolts, maxVolts };
+        const { draw, minVolts, startVolts, maxVolts, current = 'dc' } = part;
+        const law = current === 'dc' ? part.law : 'resistive';
+        return { ...at, kind: 'electronic', law, draw, minVolts, startVolts, maxVolts, current };
       }
       case 'source':
         return {
@@ -163,6 +180,7 @@ function partsOf(device: Device, nodeOf: ReadonlyMap<string, number>): Branch[] 
           ohms: part.ohms,
           maxAmps: part.maxAmps,
           battery: part.battery ? { ...part.battery, ampHours: value(part.battery.ampHours) } : null,
+          current: part.current ?? 'dc',
         };
       case 'input':
         return {
@@ -173,7 +191,12 @@ function partsOf(device: Device, nodeOf: ReadonlyMap<string, number>): Branch[] 
           poweredBy: `${device.id}:${part.poweredBy}`,
           closedBelow: part.closedBelow,
           openAbove: part.openAbove,
+          supervised: part.supervised ?? null,
         };
+      case 'output':
+        return { ...at, kind: 'output', siemens: 1 / part.ohms, maxVolts: part.maxVolts };
+      case 'varistor':
+        return { ...at, kind: 'varistor', volts: part.clampVolts, siemens: 1 / part.ohms };
       case 'diode':
         return { ...at, kind: 'diode', volts: part.forwardVolts, siemens: 1 / part.ohms };
       case 'resistor':

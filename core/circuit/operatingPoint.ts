@@ -24,7 +24,14 @@ export interface OperatingPoint {
 
 /** Something that would be destroyed or overloaded, with what was measured and its limit. */
 export interface Damage {
-  readonly kind: 'reversed' | 'over-voltage' | 'driven-input' | 'contact-overload' | 'source-overload';
+  readonly kind:
+    | 'reversed'
+    | 'over-voltage'
+    | 'driven-input'
+    | 'contact-overload'
+    | 'source-overload'
+    | 'wrong-current'
+    | 'driven-output';
   readonly branch: number;
   readonly measured: number;
   readonly limit: number;

@@ -1,8 +1,11 @@
 import type { Netlist } from './netlist';
 import { ON, voltsAcross, type OperatingPoint } from './operatingPoint';
 
-/** What a dry input makes of its terminals: `unsure` between its bands, `dead` while its board is off. */
-export type InputReading = 'closed' | 'open' | 'unsure' | 'dead';
+/**
+ * What an input makes of its terminals: `unsure` between the bands of a plain one, `trouble` outside those of a
+ * supervised one, `dead` while its board is off.
+ */
+export type InputReading = 'closed' | 'open' | 'unsure' | 'trouble' | 'dead';
 
 /** Reads the input with this branch id. */
 export function readInput(netlist: Netlist, point: OperatingPoint, id: string): InputReading {
@@ -12,6 +15,12 @@ export function readInput(netlist: Netlist, point: OperatingPoint, id: string): 
   const board = netlist.branchOf.get(branch.poweredBy);
   if (board === undefined || point.on[board] !== ON) return 'dead';
   const volts = voltsAcross(netlist, point, index);
+  if (branch.supervised) {
+    const share = volts === null ? 1 : volts / branch.volts;
+    const within = ([low, high]: readonly [number, number]) => share >= low && share <= high;
+    if (within(branch.supervised.closed)) return 'closed';
+    return within(branch.supervised.open) ? 'open' : 'trouble';
+  }
   if (volts === null || volts > branch.openAbove * branch.volts) return 'open';
   return volts < branch.closedBelow * branch.volts ? 'closed' : 'unsure';
 }

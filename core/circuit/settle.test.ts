@@ -14,6 +14,7 @@ const source = (a: number, b: number, over: object = {}): Branch => ({
   ohms: 0.1,
   maxAmps: 3,
   battery: null,
+  current: 'dc',
   ...over,
 });
 const load = (id: string, a: number, b: number, ohms: number): Branch => ({
@@ -24,6 +25,7 @@ const load = (id: string, a: number, b: number, ohms: number): Branch => ({
   b,
   siemens: 1 / ohms,
   maxVolts: 15,
+  current: 'dc',
 });
 const wire = (id: string, a: number, b: number, ohms = 0.5): Branch => ({
   id,
@@ -136,6 +138,7 @@ describe('settle', () => {
       pullInVolts: 9,
       dropOutVolts: 3,
       maxVolts: 30,
+      current: 'dc',
     };
     const at = (volts: number, before?: Uint8Array) =>
       settle(netlistOf(2, [source(0, 1, { volts }), coil]), AT_REST, before);
@@ -157,6 +160,7 @@ describe('settle', () => {
       pullInVolts: 9,
       dropOutVolts: 3,
       maxVolts: 30,
+      current: 'dc',
     };
     const contact: Branch = {
       id: 'nc',
@@ -168,6 +172,7 @@ describe('settle', () => {
       normallyClosed: true,
       state: 'K',
       needs: null,
+      unless: null,
       maxAmps: 3,
     };
     const point = settle(netlistOf(3, [source(0, 1), coil, contact]), AT_REST);
@@ -186,6 +191,7 @@ describe('settle', () => {
       minVolts: 9,
       startVolts: 10,
       maxVolts: 16,
+      current: 'dc',
     };
     const point = settle(netlistOf(3, [source(0, 1), wire('thin', 0, 2, 6), board]), AT_REST);
     expect(point.restless).toEqual([2]);
@@ -211,6 +217,7 @@ describe('settle', () => {
       minVolts: 9,
       startVolts: 10,
       maxVolts: 16,
+      current: 'dc',
     };
     const input: Branch = {
       id: 'I',
@@ -223,6 +230,7 @@ describe('settle', () => {
       poweredBy: 'B',
       closedBelow: 0.3,
       openAbove: 0.7,
+      supervised: null,
     };
     const point = settle(netlistOf(2, [source(0, 1), board, input]), AT_REST);
     expect(point.damages.map((damage) => damage.kind)).toEqual(['reversed', 'driven-input']);

@@ -72,7 +72,8 @@ function closeContactsInPlace(netlist: Netlist, conditions: Conditions, on: Uint
     const coil = coilOf[index]!;
     const board = boardOf[index]!;
     const worked = coil < 0 ? conditions.states.has(branch.state) : on[coil] === ON;
-    const active = worked && (board < 0 || on[board] === ON);
+    const held = branch.unless !== null && conditions.states.has(branch.unless);
+    const active = worked && !held && (board < 0 || on[board] === ON);
     on[index] = active !== branch.normallyClosed ? ON : OFF;
   }
 }
@@ -84,19 +85,25 @@ export function conductanceOf(branch: Branch, mode: number, conditions: Conditio
       return conditions.cut.has(branch.id) ? 0 : branch.siemens;
     case 'contact':
     case 'diode':
-      return mode === ON ? branch.siemens : 0;
+    case 'varistor':
+      return mode === OFF ? 0 : branch.siemens;
     case 'source':
       return mode === ON ? 1 / sourceOhms(branch, conditions) : mode === LIMITING ? LEAK_SIEMENS : 0;
     case 'electronic':
-      return LEAK_SIEMENS;
+      return mode === ON && branch.law === 'resistive' ? boardSiemens(branch) : LEAK_SIEMENS;
     case 'coil':
     case 'load':
     case 'input':
     case 'resistor':
+    case 'output':
     case 'link':
       return branch.siemens;
   }
 }
+
+/** A board for alternating current as a resistance: its rated draw halfway between its limits. */
+const boardSiemens = ({ draw, minVolts, maxVolts }: BranchOf<'electronic'>): number =>
+  (2 * draw) / (minVolts + maxVolts);
 
 /** Electromotive force behind a branch's conductance, from b to a. */
 export function emfOf(branch: Branch, mode: number, conditions: Conditions, boardRuns: boolean): number {
@@ -107,6 +114,8 @@ export function emfOf(branch: Branch, mode: number, conditions: Conditions, boar
       return boardRuns ? branch.volts : 0;
     case 'diode':
       return mode === ON ? branch.volts : 0;
+    case 'varistor':
+      return mode === OFF ? 0 : mode === ON ? branch.volts : -branch.volts;
     default:
       return 0;
   }
@@ -122,7 +131,8 @@ const sourceOhms = (source: Source, conditions: Conditions): number =>
   source.ohms + (conditions.feeds.get(source.id)?.kind === 'battery' ? (source.battery?.ohms ?? 0) : 0);
 
 /** Current a board draws at this voltage while it runs, amps. */
-export function boardAmps(branch: Extract<Branch, { kind: 'electronic' }>, volts: number): number {
+export function boardAmps(branch: BranchOf<'electronic'>, volts: number): number {
+  if (branch.law === 'resistive') return 0;
   return branch.law === 'current' ? branch.draw : branch.draw / Math.max(volts, branch.minVolts / 2);
 }
 
@@ -143,7 +153,7 @@ function fillBranchesInPlace(netlist: Netlist, conditions: Conditions, on: Uint8
   }
   for (const index of fast.switching) {
     const branch = branches[index]!;
-    if (branch.kind !== 'source' && branch.kind !== 'diode') continue;
+    if (branch.kind === 'coil' || (branch.kind === 'electronic' && branch.law !== 'resistive')) continue;
     siemens[index] = conductanceOf(branch, on[index]!, conditions);
     emf[index] = emfOf(branch, on[index]!, conditions, false);
   }
@@ -183,6 +193,7 @@ function solveInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array):
   for (const index of fast.boards) {
     if (on[index] !== ON) continue;
     const board = branches[index] as BranchOf<'electronic'>;
+    if (board.law === 'resistive') continue;
     if (board.law === 'power') {
       power.push(index);
       continue;
@@ -232,10 +243,12 @@ function iteratePowerInPlace(netlist: Netlist, power: readonly number[]): void {
 function modesAfter(netlist: Netlist, conditions: Conditions, on: Uint8Array): Uint8Array | null {
   const { branches, fast, scratch } = netlist;
   const { potential } = scratch;
+  const alternating = alternatingIslands(netlist, on, scratch.island);
   let next: Uint8Array | null = null;
   for (const index of fast.switching) {
     const across = potential[fast.a[index]!]! - potential[fast.b[index]!]!;
-    const mode = modeAt(branches[index]!, on[index]!, across, conditions);
+    const ac = alternating?.has(scratch.island[fast.a[index]!]!) ?? false;
+    const mode = modeAt(branches[index]!, on[index]!, across, conditions, ac);
     if (mode === on[index]) continue;
     next ??= on.slice();
     next[index] = mode;
@@ -243,21 +256,42 @@ function modesAfter(netlist: Netlist, conditions: Conditions, on: Uint8Array): U
   return next;
 }
 
+/** Islands that a live source of alternating current feeds; null where the circuit has none. */
+export function alternatingIslands(
+  netlist: Netlist,
+  on: Uint8Array,
+  island: Int32Array,
+): ReadonlySet<number> | null {
+  const { alternating, b } = netlist.fast;
+  if (alternating.length === 0) return null;
+  const islands = new Set<number>();
+  for (const index of alternating) if (on[index] !== OFF) islands.add(island[b[index]!]!);
+  return islands;
+}
+
 /** The mode a branch takes at this voltage, given the one it has. */
-function modeAt(branch: Branch, mode: number, across: number, conditions: Conditions): number {
+function modeAt(branch: Branch, mode: number, across: number, conditions: Conditions, ac: boolean): number {
   switch (branch.kind) {
     case 'coil': {
+      // A DC coil on AC hums and holds nothing.
+      if (ac && branch.current === 'dc') return OFF;
       const size = Math.abs(across);
       if (mode === ON) return size < branch.dropOutVolts ? OFF : ON;
       return size >= branch.pullInVolts ? ON : OFF;
     }
     case 'electronic':
       if (conditions.failed.has(branch.id)) return OFF;
-      if (mode === ON) return across < branch.minVolts ? OFF : ON;
-      return across >= branch.startVolts ? ON : OFF;
+      if (ac ? branch.current === 'dc' : branch.current === 'ac') return OFF;
+      {
+        const size = branch.current === 'dc' ? across : Math.abs(across);
+        if (mode === ON) return size < branch.minVolts ? OFF : ON;
+        return size >= branch.startVolts ? ON : OFF;
+      }
     case 'diode':
       // Conducting, its current is (across − forward)·g; it stops when that would turn negative.
       return across > branch.volts ? ON : OFF;
+    case 'varistor':
+      return Math.abs(across) <= branch.volts ? OFF : across > 0 ? ON : LIMITING;
     case 'source': {
       if (mode === OFF) return OFF;
       const emf = sourceVolts(branch, conditions);
@@ -301,7 +335,10 @@ function finish(
   markLonelyInPlace(scratch, volts, island);
   const point = { volts, amps, on, island, restless, rounds, damages: [] };
   // A circuit that never came to rest has no state to judge parts by.
-  return { ...point, damages: restless.length > 0 ? [] : damagesOf(netlist, point) };
+  return {
+    ...point,
+    damages: restless.length > 0 ? [] : damagesOf(netlist, point, alternatingIslands(netlist, on, island)),
+  };
 }
 
 /** Refers each island to the minus of its first source, as a person would put the meter's black probe. */

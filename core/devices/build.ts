@@ -1,15 +1,39 @@
-import type { ContactPart, InputPart } from './parts';
-import type { Setting, Terminal } from './deviceType';
+import type { ColourCode } from '../units/index';
+import type { Channel, DeviceType, Setting, Terminal } from './deviceType';
+import type { ContactPart, ElectronicPart, InputPart } from './parts';
 
 /** Small helpers that keep the library files to what differs between devices. */
 
+/** Usual screw terminals on a board: up to 1.5 mm². */
+const BOARD_SIZES = [0.14, 1.5] as const;
+
 /** Terminals that the device cannot work without. */
 export const needed = (...ids: string[]): Terminal[] =>
-  ids.map((id) => ({ id, maxConductors: 2, use: 'needed' }));
+  ids.map((id) => ({ id, maxConductors: 2, use: 'needed', sizes: BOARD_SIZES }));
 
 /** Terminals that may stay empty. */
 export const optional = (...ids: string[]): Terminal[] =>
-  ids.map((id) => ({ id, maxConductors: 2, use: 'optional' }));
+  ids.map((id) => ({ id, maxConductors: 2, use: 'optional', sizes: BOARD_SIZES }));
+
+/** Terminals with something different about all of them. */
+export const each = (terminals: readonly Terminal[], over: Partial<Terminal>): Terminal[] =>
+  terminals.map((terminal) => ({ ...terminal, ...over }));
+
+/** Coloured leads that come with the device, in connector order; each takes one conductor in a joint. */
+export const pigtails = (
+  use: Terminal['use'],
+  leads: Readonly<Record<string, ColourCode>>,
+  first = 1,
+): Terminal[] =>
+  Object.entries(leads).map(([id, colour], index) => ({
+    id,
+    maxConductors: 1,
+    use,
+    form: 'pigtail',
+    colour,
+    pin: first + index,
+    sizes: [0.14, 0.5],
+  }));
 
 /** A closed relay or reed contact: about 30 mΩ. */
 const CONTACT_OHMS = 0.03;
@@ -22,16 +46,9 @@ export function changeover(
   maxAmps: number,
   needs?: string,
 ): ContactPart[] {
-  const shared = {
-    kind: 'contact',
-    state,
-    ohms: CONTACT_OHMS,
-    maxAmps,
-    ...(needs ? { needs } : {}),
-  } as const;
   return [
-    { ...shared, id: `${id}.nc`, form: 'NC', a: pins.com, b: pins.nc },
-    { ...shared, id: `${id}.no`, form: 'NO', a: pins.com, b: pins.no },
+    contact(`${id}.nc`, 'NC', pins.com, pins.nc, state, maxAmps, needs),
+    contact(`${id}.no`, 'NO', pins.com, pins.no, state, maxAmps, needs),
   ];
 }
 
@@ -56,48 +73,130 @@ export const contact = (
   ...(needs ? { needs } : {}),
 });
 
+/** A circuit board: draws amps (or watts) between its limits. It starts half a volt above its least voltage. */
+export const board = (
+  plus: string,
+  minus: string,
+  draw: { amps: number } | { watts: number },
+  [minVolts, maxVolts]: readonly [number, number],
+  over: Partial<ElectronicPart> = {},
+): ElectronicPart => ({
+  kind: 'electronic',
+  id: 'board',
+  a: plus,
+  b: minus,
+  law: 'amps' in draw ? 'current' : 'power',
+  draw: 'amps' in draw ? draw.amps : draw.watts,
+  minVolts,
+  startVolts: minVolts + 0.5,
+  maxVolts,
+  ...over,
+});
+
 /** A dry input pulled up to 5 V through 4.7 kΩ, closed below 1.5 V, open above 3.5 V. */
-export const dryInput = (id: string, terminal: string, common: string, board: string): InputPart => ({
+export const dryInput = (id: string, terminal: string, common: string, boardId: string): InputPart => ({
   kind: 'input',
   id,
   a: terminal,
   b: common,
   pullVolts: 5,
   pullOhms: 4700,
-  poweredBy: board,
+  poweredBy: boardId,
   closedBelow: 0.3,
   openAbove: 0.7,
 });
 
-/** Times of one channel, in seconds, as every controller and keypad of this library keeps them. */
-export const channelTimes = (prefix: string, name: string): Setting[] => [
+/** End-of-line resistance a supervised input is made for, ohms: one across the pair, one more across the contact. */
+export const EOL_OHMS = 2200;
+
+/**
+ * A supervised input, pulled up through the end-of-line value: 2.2 kΩ (half the voltage) is closed, 4.4 kΩ
+ * (two thirds) open, a short or an open pair trouble. Without supervision (a setting) it is a plain dry input.
+ */
+export const supervisedInput = (
+  id: string,
+  terminal: string,
+  common: string,
+  boardId: string,
+  setting: string,
+): InputPart[] => [
+  { ...dryInput(id, terminal, common, boardId), when: { setting, is: ['none'] } },
   {
-    id: `${prefix}.unlock`,
-    label: `${name}unlock time`,
-    kind: 'number',
-    unit: 's',
-    min: 1,
-    max: 99,
-    initial: 5,
-  },
-  { id: `${prefix}.exit`, label: `${name}exit time`, kind: 'number', unit: 's', min: 1, max: 99, initial: 5 },
-  {
-    id: `${prefix}.relock`,
-    label: `${name}re-lock`,
-    kind: 'choice',
-    options: [
-      { value: 'close', label: 'when the door closes' },
-      { value: 'time', label: 'when the time is up' },
-    ],
-    initial: 'close',
-  },
-  {
-    id: `${prefix}.held`,
-    label: `${name}held-open alarm after`,
-    kind: 'number',
-    unit: 's',
-    min: 5,
-    max: 600,
-    initial: 30,
+    ...dryInput(id, terminal, common, boardId),
+    pullOhms: EOL_OHMS,
+    supervised: { closed: [0.4, 0.58], open: [0.6, 0.78] },
+    when: { setting, is: ['eol'] },
   },
 ];
+
+/** A choice between two words. */
+export const choice = (
+  id: string,
+  label: string,
+  options: Readonly<Record<string, string>>,
+  initial: string = Object.keys(options)[0] ?? '',
+): Setting => ({
+  id,
+  label,
+  kind: 'choice',
+  options: Object.entries(options).map(([value, text]) => ({ value, label: text })),
+  initial,
+});
+
+export const numberSetting = (
+  id: string,
+  label: string,
+  unit: string,
+  [min, max]: readonly [number, number],
+  initial: number,
+  dip?: number,
+): Setting => ({ id, label, kind: 'number', unit, min, max, initial, ...(dip ? { dip } : {}) });
+
+export const supervisionSetting = (id: string, label: string): Setting =>
+  choice(id, label, { none: 'plain contact', eol: 'two end-of-line resistors, 2.2 kΩ' });
+
+export const voltageJumper = choice('voltage', 'voltage jumper', { '12': '12 V', '24': '24 V' });
+
+/** Address and terminator of a bus device. */
+export const busSettings = (bits: number): Setting[] => [
+  numberSetting('address', 'bus address', '', [1, 2 ** bits - 1], 1, bits),
+  choice('terminator', 'bus terminator', { off: 'off', on: 'on: this is the last device' }),
+];
+
+/** Times of one channel, in seconds, as every controller and keypad of this library keeps them. */
+export const channelTimes = (prefix: string, name: string): Setting[] => [
+  numberSetting(`${prefix}.unlock`, `${name}unlock time`, 's', [1, 99], 5),
+  numberSetting(`${prefix}.exit`, `${name}exit time`, 's', [1, 99], 5),
+  choice(
+    `${prefix}.relock`,
+    `${name}re-lock`,
+    { close: 'when the door closes', time: 'when the time is up' },
+    'close',
+  ),
+  numberSetting(`${prefix}.held`, `${name}held-open alarm after`, 's', [5, 600], 30),
+  choice(
+    `${prefix}.rex`,
+    `${name}exit sense`,
+    { unlocks: 'unlocks the door', reports: 'reports only: the lever opens it' },
+    'unlocks',
+  ),
+  choice(`${prefix}.form`, `${name}exit contact`, { NO: 'normally open', NC: 'normally closed' }),
+];
+
+/** A channel whose parts and settings carry the same ending. */
+export const channelOf = (over: Partial<Channel> & Pick<Channel, 'relay' | 'settings'>): Channel => ({
+  exitInput: '',
+  contactInput: null,
+  d0Input: null,
+  d1Input: null,
+  ...over,
+});
+
+/** What most types share, to be overridden. */
+export const PASSIVE: Pick<DeviceType, 'version' | 'settings' | 'behaviour' | 'roles' | 'ip'> = {
+  version: 1,
+  settings: [],
+  behaviour: { kind: 'passive' },
+  roles: {},
+  ip: 'IP20',
+};

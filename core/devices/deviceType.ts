@@ -1,19 +1,29 @@
-import type { Part } from './parts';
+import type { ColourCode } from '../units/index';
+import type { InterfaceId } from './interfaces';
+import type { Param, Part } from './parts';
+import type { SymbolId } from './symbols';
 
 /** Where a device stands, seen from the door it belongs to. */
 export type Place = 'outside' | 'inside' | 'frame' | 'above' | 'enclosure';
 
-export type Family =
-  | 'lock'
-  | 'supply'
-  | 'controller'
-  | 'keypad'
-  | 'reader'
-  | 'exit'
-  | 'contact'
-  | 'release'
-  | 'suppression'
-  | 'joint';
+export const FAMILIES = [
+  'lock',
+  'supply',
+  'controller',
+  'keypad',
+  'reader',
+  'exit',
+  'contact',
+  'release',
+  'relay',
+  'intercom',
+  'operator',
+  'sounder',
+  'network',
+  'suppression',
+  'joint',
+] as const;
+export type Family = (typeof FAMILIES)[number];
 
 export interface Terminal {
   /** As printed on the device; no dots or spaces. */
@@ -21,6 +31,18 @@ export interface Terminal {
   readonly maxConductors: number;
   /** What an empty terminal means: nothing, or a device that cannot work. */
   readonly use: 'needed' | 'optional';
+  /** How a conductor is held. A pigtail is a coloured lead that comes with the device. */
+  readonly form?: 'screw' | 'lever' | 'pigtail' | 'plug';
+  /** Insulation colour of a pigtail. */
+  readonly colour?: ColourCode;
+  /** Position in the connector, counted from 1. */
+  readonly pin?: number;
+  /** Smallest and largest conductor it takes, mm². */
+  readonly sizes?: readonly [number, number];
+  /** What travels here, for cable and colour: power where nothing else is said. */
+  readonly carries?: 'data' | 'audio' | 'bus' | 'signal';
+  /** Earth bar or screw: a screen is landed here. */
+  readonly earth?: boolean;
 }
 
 /** A DIP switch, jumper or menu value of the device. */
@@ -40,6 +62,17 @@ export type Setting =
       readonly min: number;
       readonly max: number;
       readonly initial: number;
+      /** Set by this many DIP switches, the first being the lowest bit. */
+      readonly dip?: number;
+    }
+  | {
+      readonly id: string;
+      readonly label: string;
+      readonly kind: 'text';
+      /** Regular expression that a value must match; an empty value always may stand. */
+      readonly pattern: string;
+      readonly example: string;
+      readonly initial: string;
     };
 
 export type SettingValue = string | number;
@@ -48,10 +81,11 @@ export type SettingValue = string | number;
 export type LockSpec =
   | {
       readonly kind: 'magnet';
-      readonly part: string;
+      /** Windings, each of which holds a leaf. */
+      readonly parts: readonly string[];
       /** Rated holding force in newtons, reached at the rated voltage. */
       readonly forceNewtons: number;
-      readonly ratedVolts: { readonly setting: string; readonly values: Readonly<Record<string, number>> };
+      readonly ratedVolts: Param;
       /** Share of the rated voltage below which the force is no longer the rated class: 0.85. */
       readonly holdShare: number;
       /** Force below which a person pushes the door open without help, newtons. */
@@ -59,10 +93,23 @@ export type LockSpec =
     }
   | {
       readonly kind: 'strike';
-      readonly coil: string;
-      /** Setting whose value is `fail-safe` or `fail-secure`. */
-      readonly modeSetting: string;
+      readonly mode: LockMode;
+      /** Shear locks and bolts jam when they are thrown before the door is fully shut. */
+      readonly jams?: boolean;
     };
+
+/** What decides whether a lock without power is open. */
+export type LockMode =
+  /** The setting with this id is `fail-safe` or `fail-secure`. */
+  | { readonly by: 'setting'; readonly setting: string; readonly coil: string }
+  | { readonly by: 'build'; readonly state: 'fail-safe' | 'fail-secure'; readonly coil: string }
+  /** Two supply terminals: the one that is wired decides. */
+  | { readonly by: 'terminal'; readonly safe: CoilAt; readonly secure: CoilAt };
+
+export interface CoilAt {
+  readonly coil: string;
+  readonly terminal: string;
+}
 
 /** One door's worth of a controller: which relay, inputs and data lines belong together. */
 export interface Channel {
@@ -71,6 +118,8 @@ export interface Channel {
   readonly contactInput: string | null;
   readonly d0Input: string | null;
   readonly d1Input: string | null;
+  /** Data lines of the reader on the inside, where a channel takes two. */
+  readonly inner?: { readonly d0Input: string; readonly d1Input: string };
   /** Prefix of this channel's settings: `ch1` → `ch1.unlock`. */
   readonly settings: string;
 }
@@ -78,35 +127,148 @@ export interface Channel {
 /** What a device does over time, from a list with parameters. */
 export type Behaviour =
   | { readonly kind: 'passive' }
-  | { readonly kind: 'controller'; readonly board: string; readonly channels: readonly Channel[] }
-  | { readonly kind: 'keypad'; readonly board: string; readonly channel: Channel }
+  | {
+      readonly kind: 'controller';
+      readonly board: string;
+      readonly channels: readonly Channel[];
+      readonly bus?: BusPort;
+    }
+  | { readonly kind: 'keypad'; readonly board: string; readonly channels: readonly Channel[] }
+  /** A relay that pulls in for a set time when its input closes. */
+  | { readonly kind: 'timer'; readonly board: string; readonly channel: Channel }
   | { readonly kind: 'button'; readonly state: string }
+  /** One contact a key; the first is pressed unless another is named. */
+  | { readonly kind: 'keys'; readonly keys: Readonly<Record<string, string>> }
+  /** Stays as it was left. */
+  | { readonly kind: 'switch'; readonly state: string }
   | { readonly kind: 'sensor'; readonly state: string; readonly board: string }
+  /** Closes while somebody turns the lever from inside. */
+  | { readonly kind: 'lever'; readonly state: string }
   | { readonly kind: 'breakGlass'; readonly state: string }
   | { readonly kind: 'doorContact'; readonly state: string }
   | { readonly kind: 'fireRelay'; readonly state: string; readonly latchSetting: string }
-  | { readonly kind: 'reader'; readonly board: string; readonly d0: string; readonly d1: string };
+  /** Outputs that drop while a monitored input is not closed. */
+  | {
+      readonly kind: 'fireInput';
+      readonly input: string;
+      readonly state: string;
+      readonly latchSetting: string;
+    }
+  | { readonly kind: 'reader'; readonly board: string; readonly d0: string; readonly d1: string }
+  | { readonly kind: 'busReader'; readonly board: string; readonly bus: BusPort }
+  | {
+      readonly kind: 'operator';
+      readonly board: string;
+      readonly activate: string;
+      readonly relay: string;
+      readonly settings: string;
+    };
 
 export type BehaviourKind = Behaviour['kind'];
 
+/** Two wires of a multi-drop bus, with the settings that make a device findable on it. */
+export interface BusPort {
+  readonly a: string;
+  readonly b: string;
+  /** Terminal of the 0 V that the pair is read against. */
+  readonly common: string;
+  readonly addressSetting: string | null;
+  readonly terminatorSetting: string | null;
+  /** Load on the bus in unit loads (a transceiver of 12 kΩ is one). */
+  readonly unitLoads: number;
+  /** Transmit and receive pairs that cross between two ends, for four-wire links. */
+  readonly crossed?: boolean;
+}
+
+/** A pair of terminals. */
+export interface Pair {
+  readonly plus: string;
+  readonly minus: string;
+}
+export interface Throw {
+  readonly com: string;
+  readonly nc: string;
+  readonly no: string;
+}
+export interface DryInput {
+  readonly input: string;
+  readonly common: string;
+}
+
 /** Terminals by the job they do, so that loop templates need not know device types. */
 export interface Roles {
-  /** Feeds others. */
-  readonly supply?: { readonly plus: string; readonly minus: string };
+  /** Feeds others. Several outputs are filled one after another. */
+  readonly supply?: Pair;
+  /** Outputs meant for locks, where they differ from the others: they drop on a fire input. */
+  readonly lockSupply?: Pair;
   /** Is fed. */
-  readonly feed?: { readonly plus: string; readonly minus: string };
-  readonly lock?: { readonly plus: string; readonly minus: string };
+  readonly feed?: Pair;
+  readonly lock?: Pair;
+  /** Terminal pair of each dead state, where the lock chooses by terminal. */
+  readonly lockBy?: Readonly<Record<'fail-safe' | 'fail-secure', Pair>>;
+  /** More windings, wired in parallel with the first. */
+  readonly lockToo?: readonly Pair[];
   /** Contacts that switch a lock's power, one per channel. */
-  readonly switches?: readonly { readonly com: string; readonly nc: string; readonly no: string }[];
+  readonly switches?: readonly Throw[];
+  /** Outputs that feed a lock by themselves, one per channel: plus and the switched minus, by dead state. */
+  readonly wet?: readonly Readonly<Record<'fail-safe' | 'fail-secure', Pair>>[];
+  /** Second relay for the same lock: a hold-open code. */
+  readonly second?: Throw;
   /** Poles of an emergency or fire contact that sits in the lock's power. */
   readonly breakers?: readonly { readonly com: string; readonly nc: string }[];
-  readonly exitInputs?: readonly { readonly input: string; readonly common: string }[];
-  readonly contactInputs?: readonly { readonly input: string; readonly common: string }[];
+  readonly exitInputs?: readonly DryInput[];
+  readonly contactInputs?: readonly DryInput[];
+  /** Where a magnet's bond sensor or a bolt's own contact is reported. */
+  readonly statusInputs?: readonly DryInput[];
+  /** Input that releases everything on the device, closed at rest. */
+  readonly fireInput?: DryInput;
+  readonly bellInput?: DryInput;
   readonly exitContact?: { readonly a: string; readonly b: string };
+  /** Second pole of an exit device, for another circuit. */
+  readonly exitSecond?: { readonly a: string; readonly b: string };
   readonly doorContact?: { readonly a: string; readonly b: string };
+  /** Bond, bolt or latch contact of a lock. */
+  readonly statusContact?: { readonly a: string; readonly b: string };
+  readonly bellContact?: { readonly a: string; readonly b: string };
+  readonly bellOut?: Pair;
+  /** Second circuit of a pull station: common and the contact that closes when pulled. */
+  readonly alarmContact?: { readonly a: string; readonly b: string };
+  /** Line that a pull station or monitor module watches. */
+  readonly alarmInput?: DryInput;
   readonly dataOut?: { readonly d0: string; readonly d1: string };
   readonly dataInputs?: readonly { readonly d0: string; readonly d1: string }[];
+  readonly innerDataInputs?: readonly { readonly d0: string; readonly d1: string }[];
+  readonly coil?: Pair;
+  /** Poles of an interposing relay. */
+  readonly poles?: readonly Throw[];
+  /** A voltage an intercom gives to release a lock. */
+  readonly lockVoltage?: Pair;
+  readonly operator?: { readonly activate: DryInput; readonly lock: Throw };
+  readonly intercom?: IntercomTerminals;
+  readonly earth?: string;
 }
+
+/** Terminals of an intercom set, by the part a device plays in it. */
+export type IntercomTerminals =
+  | {
+      readonly part: 'door-station';
+      readonly line: string;
+      readonly common: string;
+      readonly minus: string;
+      readonly channelSetting: string;
+      readonly coresSetting: string;
+    }
+  | {
+      readonly part: 'answering-station';
+      readonly plus: string;
+      readonly minus: string;
+      readonly common: string;
+      /** Line and key terminal of each channel. */
+      readonly channels: readonly { readonly line: string; readonly key: string }[];
+      readonly call: string;
+      readonly callIn: string;
+    }
+  | { readonly part: 'supply'; readonly plus: string; readonly minus: string };
 
 /** A type of device, as data. Ratings are typical of the class and belong to no maker. */
 export interface DeviceType {
@@ -121,11 +283,23 @@ export interface DeviceType {
   readonly tagPrefix: string;
   readonly place: Place;
   readonly terminals: readonly Terminal[];
+  /** Joints inside the housing that nobody can land a wire on; their names begin with ~. */
+  readonly nodes?: readonly string[];
   readonly parts: readonly Part[];
   readonly settings: readonly Setting[];
   readonly behaviour: Behaviour;
   readonly lock?: LockSpec;
   readonly roles: Roles;
+  /** Protection of the housing by IEC 60529, such as IP54. */
+  readonly ip: string;
+  /** Our drawn symbol. */
+  readonly symbol: SymbolId;
+  /** How many people and cards it holds. */
+  readonly capacity?: { readonly users: number; readonly cards: number };
+  /** Longest cable of an interface, by the interface that limits it. */
+  readonly interfaces?: readonly InterfaceId[];
+  /** Current that flows for an instant when it is switched on, as a multiple of its running current. */
+  readonly inrush?: number;
   /** Keypad languages by id, for devices that are programmed at their own keys. */
   readonly language?: string;
 }

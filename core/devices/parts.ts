@@ -6,8 +6,13 @@
 /** A number of the type itself, or one chosen by a setting such as a voltage jumper. */
 export type Param = number | { readonly setting: string; readonly values: Readonly<Record<string, number>> };
 
+/** What kind of current a part is made for. */
+export type Current = 'dc' | 'ac' | 'both';
+
 interface Between {
   readonly id: string;
+  /** The part is there only while a setting has one of these values: a jumper, a DIP switch. */
+  readonly when?: { readonly setting: string; readonly is: readonly string[] };
   /** Terminal of the part's first (for polarised parts: positive) end. */
   readonly a: string;
   /** Terminal of the part's second (negative, common) end. */
@@ -22,6 +27,8 @@ export interface ContactPart extends Between {
   readonly state: string;
   /** Electronic part that must be running for the state to count: an unpowered board's relay rests. */
   readonly needs?: string;
+  /** State that keeps the contact at rest whatever its own says: a magnet's bond sensor while the door is open. */
+  readonly unless?: string;
   readonly ohms: number;
   readonly maxAmps: number;
 }
@@ -34,6 +41,8 @@ export interface CoilPart extends Between {
   readonly dropOutVolts: Param;
   readonly maxVolts: Param;
   readonly suppressed: boolean;
+  /** Direct current unless it says otherwise. */
+  readonly current?: Current;
 }
 
 /** A plain resistive winding, such as a magnet's. */
@@ -42,6 +51,7 @@ export interface LoadPart extends Between {
   readonly ohms: Param;
   readonly maxVolts: Param;
   readonly suppressed: boolean;
+  readonly current?: Current;
 }
 
 /**
@@ -56,6 +66,7 @@ export interface ElectronicPart extends Between {
   readonly minVolts: number;
   readonly startVolts: number;
   readonly maxVolts: number;
+  readonly current?: Current;
 }
 
 /** A supply output: set voltage behind a resistance, limited in current, with or without a battery behind it. */
@@ -67,6 +78,8 @@ export interface SourcePart extends Between {
   readonly ohms: number;
   readonly maxAmps: number;
   readonly battery?: BatterySpec;
+  /** Volts and amps of an alternating source are RMS values. */
+  readonly current?: 'ac' | 'dc';
 }
 
 /** A sealed lead-acid battery behind a supply. Voltages are of the whole battery. */
@@ -86,6 +99,29 @@ export interface InputPart extends Between {
   /** Below this share of the pull voltage the input reads closed, above `openAbove` open, between: unsure. */
   readonly closedBelow: number;
   readonly openAbove: number;
+  /**
+   * Watched by end-of-line resistors: between these shares of the pull voltage it reads closed or open, and
+   * anything else (a short, a cut pair, a missing resistor) is trouble.
+   */
+  readonly supervised?: {
+    readonly closed: readonly [number, number];
+    readonly open: readonly [number, number];
+  };
+}
+
+/** A low-level output such as a loudspeaker's or a chime's, which must never be fed. */
+export interface OutputPart extends Between {
+  readonly kind: 'output';
+  readonly ohms: number;
+  /** Applied voltage it does not survive, volts. */
+  readonly maxVolts: number;
+}
+
+/** A varistor: no current below its clamping voltage, either way round. */
+export interface VaristorPart extends Between {
+  readonly kind: 'varistor';
+  readonly clampVolts: number;
+  readonly ohms: number;
 }
 
 export interface DiodePart extends Between {
@@ -111,6 +147,8 @@ export type Part =
   | ElectronicPart
   | SourcePart
   | InputPart
+  | OutputPart
+  | VaristorPart
   | DiodePart
   | ResistorPart
   | LinkPart;

@@ -1,5 +1,4 @@
-import { typeOf } from '../devices/index';
-import { pinOf, type Plan } from '../plan/index';
+import { findTypeIn, pinOf, typeIn, type Plan } from '../plan/index';
 import { COLOURS, formatLength, type LengthUnit } from '../units/index';
 import type { Leg, LegStep, Loop, RoundLoop, BundleLoop } from '../loops/index';
 import { mergeColumns, planLeg, type LegPlan } from './legPlan';
@@ -174,7 +173,7 @@ function boxOf(
   height: number,
 ): Shape[] {
   const device = plan.devices[id];
-  const name = device ? typeOf(device.type).short : '';
+  const name = device ? typeIn(plan, device).short : '';
   return [
     { kind: 'box', device: id, role, x, y, width, height },
     { kind: 'text', style: 'tag', x: x + 9, y: y + 17, anchor: 'start', text: device?.tag ?? id, of: id },
@@ -271,7 +270,7 @@ function loadOf(
 ): Shape[] {
   const { device, part, top, bottom } = loop.load;
   const role = loop.kind === 'lock-power' ? 'lock' : 'load';
-  const spec = typeOf(plan.devices[device]?.type ?? 'joint').parts.find((one) => one.id === part);
+  const spec = findTypeIn(plan, plan.devices[device]?.type ?? '')?.parts.find((one) => one.id === part);
   const key = `${device}:${part}`;
   const width = measuresOf(loop).load;
   const arm = x + width - 26;

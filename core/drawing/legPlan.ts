@@ -38,7 +38,11 @@ export function planLeg(leg: Leg, start: string): LegPlan {
     for (const step of steps) {
       if (step.kind === 'through') {
         const last = passes.at(-1);
-        if (open && last?.device === step.device && last.step) continue;
+        if (open && last?.device === step.device && last.step) {
+          // In at one terminal, through a joint and a contact, out at another: one pass with the contact drawn.
+          passes[passes.length - 1] = { ...last, step: { ...step, from: last.step.from } };
+          continue;
+        }
         pass({ device: step.device, terminal: step.from, step });
         continue;
       }

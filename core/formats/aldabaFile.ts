@@ -47,6 +47,7 @@ function assemble(file: AldabaFile): ReadResult {
     else
       problems.push({ path: `${path}${spotOf(edit, result.refusal)}`, message: refusalText(result.refusal) });
   };
+  file.types.forEach((type, i) => apply(`types[${i}]`, { kind: 'addType', type }));
   file.doors.forEach((door, i) => apply(`doors[${i}]`, { kind: 'addDoor', door }));
   file.devices.forEach((device, i) => {
     const { settings, ...rest } = device;
@@ -57,6 +58,7 @@ function assemble(file: AldabaFile): ReadResult {
     }
   });
   file.wires.forEach((conductor, i) => apply(`wires[${i}]`, { kind: 'connect', conductor }));
+  file.cables.forEach((cable, i) => apply(`cables[${i}]`, { kind: 'setCable', id: cable.id, cable }));
   file.people.forEach((person, i) => {
     for (const [k, door] of person.doors.entries()) {
       if (!plan.doors[door])
@@ -106,6 +108,10 @@ const refusalText = (refusal: EditRefusal): string => {
       return `the tag "${refusal.id}" is taken at this door`;
     case 'number-taken':
       return `the wire number "${refusal.id}" is taken at this door`;
+    case 'in-use':
+      return `"${refusal.id}" is still in use`;
+    case 'bad-type':
+      return `the device type is not whole at ${refusal.id}`;
     case 'bad-setting':
       return `"${refusal.id}" is not a value of this device's settings`;
   }
@@ -132,9 +138,11 @@ export function writeAldaba(plan: Plan, { secrets }: WriteOptions): AldabaFile {
     format: 'aldaba-site' as const,
     version: 1 as const,
     site: plan.site,
+    types: sorted(plan.types),
     doors: sorted(plan.doors),
     devices: sorted(plan.devices),
     wires: sorted(plan.conductors),
+    cables: sorted(plan.cables),
     people,
     keypads,
     readings: sorted(plan.readings),

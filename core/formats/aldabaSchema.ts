@@ -1,5 +1,14 @@
 import { z } from 'zod';
-import { COLOUR_CODES, parseGauge, type Gauge, type Metres } from '../units/index';
+import { COLOUR_ROLES } from '../plan/index';
+import {
+  COLOUR_CODES,
+  findCableMake,
+  parseGauge,
+  type ColourCode,
+  type Gauge,
+  type Metres,
+} from '../units/index';
+import { asDeviceType, deviceTypeSchema } from './deviceTypeSchema';
 
 /** Schema of an Aldaba site file, version 1. Objects are strict: an unknown key is refused, with its path. */
 
@@ -48,14 +57,39 @@ export const deadStateSchema = z.strictObject({
   by: name.default(''),
 });
 
+export const schoolsSchema = z
+  .strictObject({
+    leg: z.enum(['plus', 'minus']),
+    release: z.enum(['own-relay', 'timed-supply', 'wet-output']),
+    readerFeed: z.enum(['shared', 'supply']),
+    fire: z.enum(['lock-power', 'supply-input']),
+    status: z.enum(['own-input', 'with-contact']),
+    contact: z.enum(['plain', 'end-of-line']),
+  })
+  .partial();
+
 export const doorSchema = z.strictObject({
   id,
   order: z.number().int().min(0).max(100_000),
   name,
   brief: briefSchema.prefault({}),
   deadState: deadStateSchema.nullable().default(null),
+  schools: schoolsSchema.default({}),
   notes: text.default(''),
 });
+
+export const cableSchema = z.strictObject({
+  id: z.string().min(3).max(110),
+  door: id,
+  name: z.string().min(1).max(40),
+  make: z
+    .string()
+    .max(20)
+    .refine((value) => findCableMake(value) !== undefined, 'is not a make of cable on the list'),
+  screen: z.enum(['none', 'enclosure', 'door', 'both']).default('none'),
+});
+
+export const typeSchema = deviceTypeSchema.transform(asDeviceType);
 
 export const deviceSchema = z.strictObject({
   id,
@@ -129,6 +163,12 @@ export const siteSchema = z.strictObject({
   region: z.enum(['europe', 'uk', 'north-america', 'other']).default('europe'),
   units: z.enum(['metric', 'american']).default('metric'),
   notes: text.default(''),
+  colours: z
+    .partialRecord(
+      z.enum(COLOUR_ROLES),
+      z.enum(COLOUR_CODES as [string, ...string[]]).transform((value) => value as ColourCode),
+    )
+    .default({}),
 });
 
 export const fileSchema = z.strictObject({
@@ -136,9 +176,11 @@ export const fileSchema = z.strictObject({
   format: z.literal('aldaba-site'),
   version: z.literal(1),
   site: siteSchema,
+  types: z.array(typeSchema).default([]),
   doors: z.array(doorSchema).default([]),
   devices: z.array(deviceSchema).default([]),
   wires: z.array(conductorSchema).default([]),
+  cables: z.array(cableSchema).default([]),
   people: z.array(personSchema).default([]),
   keypads: z.array(memorySchema).default([]),
   readings: z.array(readingSchema).default([]),

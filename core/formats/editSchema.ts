@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Edit } from '../plan/index';
 import {
+  cableSchema,
   conductorSchema,
   deviceSchema,
   doorSchema,
@@ -8,6 +9,7 @@ import {
   personSchema,
   readingSchema,
   siteSchema,
+  typeSchema,
 } from './aldabaSchema';
 
 /** Edits as they come over the wire: parsed once at the door, trusted afterwards. */
@@ -39,7 +41,7 @@ const simple = [
   z.strictObject({
     kind: z.literal('setDevice'),
     id,
-    patch: patchOf(deviceSchema, ['id', 'door', 'type', 'settings']),
+    patch: patchOf(deviceSchema, ['id', 'door', 'settings']),
   }),
   z.strictObject({ kind: z.literal('removeDevice'), id }),
   z.strictObject({ kind: z.literal('setSetting'), device: id, setting: z.string().max(40), value: setting }),
@@ -52,6 +54,13 @@ const simple = [
   z.strictObject({ kind: z.literal('setMemory'), device: id, memory: memorySchema.nullable() }),
   z.strictObject({ kind: z.literal('addReading'), reading: readingSchema }),
   z.strictObject({ kind: z.literal('removeReading'), id }),
+  z.strictObject({ kind: z.literal('addType'), type: typeSchema }),
+  z.strictObject({ kind: z.literal('removeType'), id }),
+  z.strictObject({
+    kind: z.literal('setCable'),
+    id: z.string().min(3).max(110),
+    cable: cableSchema.nullable(),
+  }),
 ] as const;
 
 const batch: z.ZodType = z.lazy(() =>

@@ -22,7 +22,20 @@ export type Leg =
   | { readonly complete: true; readonly steps: readonly LegStep[] }
   | { readonly complete: false; readonly near: readonly LegStep[]; readonly far: readonly LegStep[] };
 
-export type LoopKind = 'lock-power' | 'exit' | 'feed' | 'contact' | 'data' | 'coil' | 'across' | 'other';
+export const LOOP_KINDS = [
+  'lock-power',
+  'exit',
+  'feed',
+  'contact',
+  'signal',
+  'coil',
+  'data',
+  'bus',
+  'audio',
+  'across',
+  'other',
+] as const;
+export type LoopKind = (typeof LOOP_KINDS)[number];
 
 /** A closed run from its source through a load and back. */
 export interface RoundLoop {

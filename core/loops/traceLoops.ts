@@ -1,9 +1,12 @@
-import { typeOf, type Part } from '../devices/index';
+import { presentParts, type DeviceType, type Part } from '../devices/index';
 import {
   conductorsOf,
   deviceOf,
   scopeOf,
+  findTypeIn,
+  pinOf,
   terminalId,
+  typeIn,
   type Device,
   type DoorId,
   type Plan,
@@ -11,6 +14,7 @@ import {
   type TerminalId,
 } from '../plan/index';
 import {
+  LOOP_KINDS,
   loopWires,
   type BundleLoop,
   type Leg,
@@ -27,23 +31,25 @@ interface Load {
   readonly end: LoopEnd;
 }
 
+/** An input with the kind of loop it asks for by its place on the device. */
+interface Input extends Source {
+  readonly kind: LoopKind;
+}
+
+const isWired = (loop: Draft<RoundLoop>): boolean => loopWires({ ...loop, letter: '' }).length > 0;
+
+/** What an input is for, by the role its terminal has. */
+function inputKind({ roles }: DeviceType, pin: string): LoopKind {
+  if (roles.exitInputs?.some(({ input }) => input === pin)) return 'exit';
+  return roles.contactInputs?.some(({ input }) => input === pin) ? 'contact' : 'signal';
+}
+
 /** A part a loop starts from. */
 interface Source {
   readonly end: LoopEnd;
 }
 
 type Draft<T> = Omit<T, 'letter'>;
-
-const ORDER: readonly LoopKind[] = [
-  'lock-power',
-  'exit',
-  'feed',
-  'contact',
-  'data',
-  'coil',
-  'across',
-  'other',
-];
 
 /**
  * Traces a door's loops from its plan, whoever laid the wires. First every complete loop; then, for loads
@@ -54,17 +60,20 @@ export function traceLoops(plan: Plan, door: DoorId): Loop[] {
   const scope = scopeOf(plan, door);
   const graph = wireGraph(scope);
   const sources = endsOf(scope, (part) => part.kind === 'source').map(({ end }): Source => ({ end }));
+  const landed = new Set(scope.conductors.flatMap(({ from, to }) => [from, to]));
   const barred = { terminals: new Set(sources.flatMap(({ end }) => [end.top, end.bottom])) };
   const mine = scope.devices.filter((device) => device.door === door);
   const rounds: Draft<RoundLoop>[] = [];
   const broken: Load[] = [];
-  for (const load of loadsOf(mine)) {
+  for (const load of loadsOf(scope, mine, landed)) {
     const loop = completeLoop(graph, load, sources, barred);
-    if (loop) rounds.push(loop);
-    else broken.push(load);
+    if (loop && isWired(loop)) rounds.push(loop);
+    else if (!loop) broken.push(load);
   }
-  const inputs = endsOf(scope, (part) => part.kind === 'input').map(({ end }): Source => ({ end }));
-  rounds.push(...inputLoops(graph, inputs, contactsOf(mine), barred));
+  const inputs = endsOf(scope, (part) => part.kind === 'input')
+    .filter(({ end }) => landed.has(end.top))
+    .map(({ end, device, part }): Input => ({ end, kind: inputKind(typeIn(plan, device), part.a) }));
+  rounds.push(...inputLoops(graph, inputs, contactsOf(scope, mine, landed), barred));
   const claimed = new Set(rounds.flatMap((loop) => loopWires({ ...loop, letter: '' })));
   rounds.push(...broken.map((load) => brokenLoop(graph, load, sources, barred, claimed)));
   for (const loop of rounds) for (const wire of loopWires({ ...loop, letter: '' })) claimed.add(wire);
@@ -72,7 +81,7 @@ export function traceLoops(plan: Plan, door: DoorId): Loop[] {
   for (const loop of rounds) for (const wire of loopWires({ ...loop, letter: '' })) claimed.add(wire);
   const drafts: Draft<Loop>[] = [...rounds, ...bundles(plan, door, claimed)];
   return drafts
-    .sort((a, b) => ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind))
+    .sort((a, b) => LOOP_KINDS.indexOf(a.kind) - LOOP_KINDS.indexOf(b.kind))
     .map((draft, index) => ({ ...draft, letter: letterOf(index) }) as Loop);
 }
 
@@ -81,41 +90,63 @@ const letterOf = (index: number): string =>
     ? String.fromCharCode(65 + index)
     : `${letterOf(Math.floor(index / 26) - 1)}${letterOf(index % 26)}`;
 
-function endOf(device: Device, part: Part): LoopEnd {
+function endOf(device: Device, part: Part, type: DeviceType): LoopEnd {
   return {
     device: device.id,
     part: part.id,
-    top: terminalId(device.id, part.a),
-    bottom: terminalId(device.id, part.b),
+    top: terminalId(device.id, outer(type, part.a)),
+    bottom: terminalId(device.id, outer(type, part.b)),
   };
 }
 
-const endsOf = (scope: Pick<Scope, 'devices'>, wanted: (part: Part) => boolean) =>
-  scope.devices.flatMap((device) =>
-    typeOf(device.type)
-      .parts.filter(wanted)
-      .map((part) => ({ device, part, end: endOf(device, part) })),
+/** A joint inside the housing stands for the terminal that its first resistor or link leads to. */
+function outer(type: DeviceType, point: string): string {
+  if (!point.startsWith('~')) return point;
+  const way = type.parts.find(
+    ({ kind, a, b }) => (kind === 'resistor' || kind === 'link') && (a === point || b === point),
   );
+  return way ? (way.a === point ? way.b : way.a) : point;
+}
+
+const endsOf = (scope: Pick<Scope, 'devices' | 'types'>, wanted: (part: Part) => boolean) =>
+  scope.devices.flatMap((device) => {
+    const type = typeIn(scope, device);
+    return presentParts(type, device.settings)
+      .filter(wanted)
+      .map((part) => ({ device, part, type, end: endOf(device, part, type) }));
+  });
+
+/** A part on terminals that may stay empty, and do, is not in use. */
+function inUse(
+  { type, end, part }: ReturnType<typeof endsOf>[number],
+  landed: ReadonlySet<TerminalId>,
+): boolean {
+  const idle = (pin: string, at: TerminalId) =>
+    !landed.has(at) && type.terminals.some((one) => one.id === pin && one.use === 'optional');
+  return !idle(part.a, end.top) && !idle(part.b, end.bottom);
+}
 
 /** What a door's loops work: locks first, then boards, then plain coils. */
-function loadsOf(devices: readonly Device[]): Load[] {
-  const kindOf = (device: Device, part: Part): LoopKind | null => {
+function loadsOf(scope: Scope, devices: readonly Device[], landed: ReadonlySet<TerminalId>): Load[] {
+  const kindOf = (type: DeviceType, part: Part): LoopKind | null => {
     if (part.kind === 'electronic') return 'feed';
     if (part.kind !== 'load' && part.kind !== 'coil') return null;
-    return typeOf(device.type).lock ? 'lock-power' : 'coil';
+    return type.lock ? 'lock-power' : 'coil';
   };
-  return endsOf({ devices }, () => true).flatMap(({ device, part, end }) => {
-    const kind = kindOf(device, part);
-    return kind ? [{ kind, end }] : [];
+  return endsOf({ devices, types: scope.types }, () => true).flatMap((found) => {
+    const kind = kindOf(found.type, found.part);
+    return kind && inUse(found, landed) ? [{ kind, end: found.end }] : [];
   });
 }
 
-/** Contacts at the door that may close an input: those of exits and door contacts. */
-const contactsOf = (devices: readonly Device[]): Load[] =>
-  endsOf({ devices }, (part) => part.kind === 'contact').flatMap(({ device, end }): Load[] => {
-    const family = typeOf(device.type).family;
-    if (family === 'exit') return [{ kind: 'exit', end }];
-    return family === 'contact' ? [{ kind: 'contact', end }] : [];
+/** Contacts at the door that may close an input: of exits and door contacts first, then of anything else. */
+const contactsOf = (scope: Scope, devices: readonly Device[], landed: ReadonlySet<TerminalId>): Load[] =>
+  endsOf({ devices, types: scope.types }, (part) => part.kind === 'contact').flatMap((found): Load[] => {
+    const { family } = found.type;
+    if (family === 'reader' || !inUse(found, landed)) return [];
+    return [
+      { kind: family === 'exit' ? 'exit' : family === 'contact' ? 'contact' : 'signal', end: found.end },
+    ];
   });
 
 const flip = (end: LoopEnd): LoopEnd => ({ ...end, top: end.bottom, bottom: end.top });
@@ -172,13 +203,14 @@ function round(
 /** Loops that an input reads: out to a contact at the door and back to the input's common. */
 function inputLoops(
   graph: WireGraph,
-  inputs: readonly Source[],
+  inputs: readonly Input[],
   contacts: readonly Load[],
   barred: Barred,
 ): Draft<RoundLoop>[] {
   const loops: Draft<RoundLoop>[] = [];
-  for (const { end: input } of inputs) {
+  for (const { end: input, kind } of inputs) {
     for (const contact of contacts) {
+      if (contact.end.device === input.device) continue;
       for (const end of [contact.end, flip(contact.end)]) {
         const part = new Set([`${end.device}:${end.part}`]);
         const supply = findWay(graph, input.top, end.top, {
@@ -189,7 +221,16 @@ function inputLoops(
           supply &&
           findWay(graph, end.bottom, input.bottom, { ...bar(barred, input.top, end.top), parts: part });
         if (!back) continue;
-        loops.push(round(contact.kind, input, end, whole(supply), whole(back), false));
+        loops.push(
+          round(
+            contact.kind === 'signal' ? kind : contact.kind,
+            input,
+            end,
+            whole(supply),
+            whole(back),
+            false,
+          ),
+        );
         break;
       }
     }
@@ -205,10 +246,15 @@ function brokenLoop(
   barred: Barred,
   claimed: ReadonlySet<string>,
 ): Draft<RoundLoop> {
-  const source = sources[0]?.end ?? { ...load.end, part: '' };
   const { end } = load;
-  const one = sources[0] ? findWay(graph, source.top, end.top, bar(barred, end.bottom)) : null;
-  const two = sources[0] ? findWay(graph, end.bottom, source.bottom, bar(barred, end.top)) : null;
+  const legs = (source: LoopEnd) => ({
+    one: findWay(graph, source.top, end.top, bar(barred, end.bottom)),
+    two: findWay(graph, end.bottom, source.bottom, bar(barred, end.top)),
+  });
+  // The source that still reaches the load by one leg is the one it was meant to have.
+  const best = sources.find((candidate) => Object.values(legs(candidate.end)).some(Boolean)) ?? sources[0];
+  const source = best?.end ?? { ...end, part: '' };
+  const { one, two } = best ? legs(source) : { one: null, two: null };
   const used = new Set(claimed);
   const loose = (from: TerminalId) => {
     const way = longestWay(graph, from, { ...barred, wires: used });
@@ -217,17 +263,17 @@ function brokenLoop(
   };
   const supply: Leg = one
     ? whole(one)
-    : { complete: false, far: reverseWay(loose(end.top)), near: sources[0] ? loose(source.top) : [] };
+    : { complete: false, far: reverseWay(loose(end.top)), near: best ? loose(source.top) : [] };
   const back: Leg = two
     ? whole(two)
-    : { complete: false, near: sources[0] ? reverseWay(loose(source.bottom)) : [], far: loose(end.bottom) };
+    : { complete: false, near: best ? reverseWay(loose(source.bottom)) : [], far: loose(end.bottom) };
   return round(load.kind, source, end, supply, back, false);
 }
 
 /** Inputs with a wire of this door on them whose loop does not close. */
 function brokenInputs(
   graph: WireGraph,
-  inputs: readonly Source[],
+  inputs: readonly Input[],
   mine: readonly Device[],
   rounds: readonly Draft<RoundLoop>[],
   plan: Plan,
@@ -235,17 +281,17 @@ function brokenInputs(
   claimed: ReadonlySet<string>,
 ): Draft<RoundLoop>[] {
   const wires = conductorsOf(plan, door).filter((wire) => !claimed.has(wire.id));
-  return inputs.flatMap(({ end: input }) => {
+  return inputs.flatMap(({ end: input, kind: asked }) => {
     if (rounds.some((loop) => loop.source.top === input.top)) return [];
     const landed = wires.find((wire) => wire.from === input.top || wire.to === input.top);
     if (!landed) return [];
     const out = longestWay(graph, input.top, { terminals: new Set([input.bottom]), wires: claimed });
     const target = deviceOf(out.filter((step) => step.kind === 'wire').at(-1)?.to ?? '');
     const device = mine.find((one) => one.id === target);
-    const type = device && typeOf(device.type);
+    const type = device && typeIn(plan, device);
     const part = type?.parts.find((one) => one.kind === 'contact');
-    if (!device || !part || type?.family === 'reader') return [];
-    const first = endOf(device, part);
+    if (!device || !part || !type || type.family === 'reader' || device.id === input.device) return [];
+    const first = endOf(device, part, type);
     const wireEnd = out.filter((step) => step.kind === 'wire').at(-1)?.to;
     const end = wireEnd === first.bottom ? flip(first) : first;
     const supply = findWay(graph, input.top, end.top, { terminals: new Set([input.bottom]) });
@@ -255,7 +301,7 @@ function brokenInputs(
       wires: new Set([...claimed, landed.id]),
     });
     const leg: Leg = supply ? whole(supply) : { complete: false, near: out, far: [] };
-    const kind: LoopKind = type?.family === 'contact' ? 'contact' : 'exit';
+    const kind = type.family === 'contact' ? 'contact' : type.family === 'exit' ? 'exit' : asked;
     return [round(kind, input, end, leg, { complete: false, near: [], far }, false)];
   });
 }
@@ -283,14 +329,18 @@ function bundles(plan: Plan, door: DoorId, claimed: ReadonlySet<string>): Draft<
 /** Supplies and controllers stand at the left of a drawing. */
 function rank(plan: Plan, terminal: TerminalId): number {
   const device = plan.devices[deviceOf(terminal)];
-  const family = device ? typeOf(device.type).family : 'joint';
+  const family = device ? typeIn(plan, device).family : 'joint';
   return ['supply', 'controller', 'keypad', 'release', 'lock'].indexOf(family) >>> 0;
 }
 
 function bundleKind(plan: Plan, lines: BundleLoop['lines']): LoopKind {
-  const types = [lines[0]?.left, lines[0]?.right].map((end) =>
-    typeOf(plan.devices[deviceOf(end ?? '')]?.type ?? 'joint'),
+  const ends = lines.flatMap(({ left, right }) => [left, right]);
+  const types = ends.map((end) => findTypeIn(plan, plan.devices[deviceOf(end)]?.type ?? ''));
+  if (types.some((type) => type?.family === 'suppression')) return 'across';
+  const carries = new Set(
+    ends.map((end, i) => types[i]?.terminals.find((terminal) => terminal.id === pinOf(end))?.carries),
   );
-  if (types.some((type) => type.family === 'suppression')) return 'across';
-  return types.some((type) => type.roles.dataOut) ? 'data' : 'other';
+  if (carries.has('bus')) return 'bus';
+  if (carries.has('data')) return 'data';
+  return carries.has('audio') ? 'audio' : 'other';
 }

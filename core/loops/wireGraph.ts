@@ -1,5 +1,5 @@
-import { typeOf } from '../devices/index';
-import { terminalId, type Scope, type TerminalId } from '../plan/index';
+import { presentParts, type Part } from '../devices/index';
+import { terminalId, typeIn, type Scope, type TerminalId } from '../plan/index';
 import type { LegStep } from './loop';
 
 /** Which way one may walk from a terminal, and what it costs. */
@@ -7,12 +7,28 @@ export interface GraphEdge {
   readonly to: TerminalId;
   readonly step: LegStep;
   readonly cost: number;
+  /** A contact's state and form, so that no way leads in at one throw of a changeover and out at the other. */
+  readonly contact?: { readonly state: string; readonly form: 'NO' | 'NC' };
 }
 
 export type WireGraph = ReadonlyMap<TerminalId, readonly GraphEdge[]>;
 
 /** Contacts that are closed at rest are the way a loop is meant to go; open ones cost more, and win nothing. */
-const COST = { wire: 1, link: 0.2, closed: 1, open: 4 } as const;
+const COST = { wire: 1, link: 0.2, closed: 1, open: 4, resistor: 6 } as const;
+
+/** What it costs to walk through a part; null where no loop leads through it. */
+function costOf(part: Part): number | null {
+  switch (part.kind) {
+    case 'link':
+      return COST.link;
+    case 'resistor':
+      return COST.resistor;
+    case 'contact':
+      return part.form === 'NC' ? COST.closed : COST.open;
+    default:
+      return null;
+  }
+}
 
 /** Terminals joined by conductors, contacts in either position, and joints inside devices. */
 export function wireGraph(scope: Scope): WireGraph {
@@ -22,30 +38,31 @@ export function wireGraph(scope: Scope): WireGraph {
     b: TerminalId,
     cost: number,
     step: (from: TerminalId, to: TerminalId) => LegStep,
+    contact?: GraphEdge['contact'],
   ) => {
     for (const [from, to] of [
       [a, b],
       [b, a],
     ] as const) {
       const list = graph.get(from) ?? [];
-      list.push({ to, cost, step: step(from, to) });
+      list.push({ to, cost, step: step(from, to), ...(contact ? { contact } : {}) });
       graph.set(from, list);
     }
   };
   for (const device of scope.devices) {
-    const type = typeOf(device.type);
+    const type = typeIn(scope, device);
     // A reader's data outputs are electronic: they carry bits, no loop leads through them.
     if (type.family === 'reader') continue;
-    for (const part of type.parts) {
-      if (part.kind !== 'contact' && part.kind !== 'link') continue;
-      const cost = part.kind === 'link' ? COST.link : part.form === 'NC' ? COST.closed : COST.open;
-      join(terminalId(device.id, part.a), terminalId(device.id, part.b), cost, (from, to) => ({
-        kind: 'through',
-        device: device.id,
-        part: part.id,
-        from,
-        to,
-      }));
+    for (const part of presentParts(type, device.settings)) {
+      const cost = costOf(part);
+      if (cost === null) continue;
+      join(
+        terminalId(device.id, part.a),
+        terminalId(device.id, part.b),
+        cost,
+        (from, to) => ({ kind: 'through', device: device.id, part: part.id, from, to }),
+        part.kind === 'contact' ? { state: `${device.id}:${part.state}`, form: part.form } : undefined,
+      );
     }
   }
   for (const { id, from: a, to: b } of scope.conductors) {
@@ -71,7 +88,7 @@ const allowed = (edge: GraphEdge, target: TerminalId | null, barred: Barred): bo
 
 interface Reached {
   readonly cost: number;
-  readonly via: LegStep | null;
+  readonly via: GraphEdge | null;
 }
 
 /** Cheapest ways from a terminal to all it reaches (Dijkstra; the graphs are small enough for a plain scan). */
@@ -89,11 +106,11 @@ function spread(
     if (at === target) break;
     const here = reached.get(at)!;
     for (const edge of graph.get(at) ?? []) {
-      if (!allowed(edge, target, barred) || bothThrows(here.via, edge.step)) continue;
+      if (!allowed(edge, target, barred) || bothThrows(here.via, edge)) continue;
       const cost = here.cost + edge.cost;
       const known = reached.get(edge.to);
       if (known && known.cost <= cost) continue;
-      reached.set(edge.to, { cost, via: edge.step });
+      reached.set(edge.to, { cost, via: edge });
       open.add(edge.to);
     }
   }
@@ -101,15 +118,13 @@ function spread(
 }
 
 /** A changeover is never closed both ways: no way leads in at NC and out at NO. */
-const bothThrows = (before: LegStep | null, next: LegStep): boolean =>
-  before?.kind === 'through' &&
-  next.kind === 'through' &&
-  before.device === next.device &&
-  before.part !== next.part;
+const bothThrows = (before: GraphEdge | null, { contact }: GraphEdge): boolean =>
+  contact !== undefined && before?.contact?.state === contact.state && before.contact.form !== contact.form;
 
 function unwind(reached: ReadonlyMap<TerminalId, Reached>, to: TerminalId): LegStep[] {
   const steps: LegStep[] = [];
-  for (let step = reached.get(to)?.via; step; step = reached.get(step.from)?.via) steps.unshift(step);
+  for (let edge = reached.get(to)?.via; edge; edge = reached.get(edge.step.from)?.via)
+    steps.unshift(edge.step);
   return steps;
 }
 

@@ -1,4 +1,5 @@
-import { findType } from '../devices/index';
+import { typeProblems } from '../devices/index';
+import { findTypeIn } from './types';
 import type { Edit, EditRefusal } from './edit';
 import type { Conductor, Device, Plan, TerminalId } from './plan';
 import { deviceOf, pinOf } from './plan';
@@ -7,7 +8,8 @@ export type EditResult =
   | { readonly ok: true; readonly plan: Plan; readonly inverse: Edit }
   | { readonly ok: false; readonly refusal: EditRefusal };
 
-type Collection = 'doors' | 'devices' | 'conductors' | 'people' | 'memories' | 'readings';
+type Collection =
+  'doors' | 'devices' | 'conductors' | 'people' | 'memories' | 'readings' | 'types' | 'cables';
 
 const refuse = (refusal: EditRefusal): EditResult => ({ ok: false, refusal });
 const done = (plan: Plan, inverse: Edit): EditResult => ({ ok: true, plan, inverse });
@@ -31,7 +33,7 @@ function before<T extends object>(entity: T, patch: Partial<T>): Partial<T> {
 export function hasTerminal(plan: Plan, terminal: TerminalId): boolean {
   const device = plan.devices[deviceOf(terminal)];
   const pin = pinOf(terminal);
-  return device !== undefined && findType(device.type)?.terminals.some((t) => t.id === pin) === true;
+  return device !== undefined && findTypeIn(plan, device.type)?.terminals.some((t) => t.id === pin) === true;
 }
 
 function conductorProblem(plan: Plan, conductor: Conductor): EditRefusal | null {
@@ -48,13 +50,25 @@ function conductorProblem(plan: Plan, conductor: Conductor): EditRefusal | null 
 }
 
 function deviceProblem(plan: Plan, device: Device): EditRefusal | null {
-  if (!findType(device.type)) return { reason: 'unknown-type', id: device.type };
+  if (!findTypeIn(plan, device.type)) return { reason: 'unknown-type', id: device.type };
   if (device.door !== null && !plan.doors[device.door])
     return { reason: 'missing', what: 'door', id: device.door };
   const clash = Object.values(plan.devices).some(
     (other) => other.id !== device.id && other.door === device.door && other.tag === device.tag,
   );
   return clash ? { reason: 'tag-taken', id: device.tag } : null;
+}
+
+/** A wire that another type of this device would leave hanging. */
+function lostTerminal(plan: Plan, next: Device): EditRefusal | null {
+  if (plan.devices[next.id]?.type === next.type) return null;
+  const pins = new Set(findTypeIn(plan, next.type)?.terminals.map(({ id }) => id));
+  for (const { from, to } of Object.values(plan.conductors)) {
+    for (const end of [from, to]) {
+      if (deviceOf(end) === next.id && !pins.has(pinOf(end))) return { reason: 'unknown-terminal', id: end };
+    }
+  }
+  return null;
 }
 
 type Apply = { [K in Edit['kind']]: (plan: Plan, edit: Extract<Edit, { kind: K }>) => EditResult };
@@ -89,6 +103,9 @@ const APPLY: Apply = {
       ...Object.values(plan.devices)
         .filter((device) => device.door === id)
         .map((device): Edit => ({ kind: 'removeDevice', id: device.id })),
+      ...Object.values(plan.cables)
+        .filter((cable) => cable.door === id)
+        .map((cable): Edit => ({ kind: 'setCable', id: cable.id, cable: null })),
       ...Object.values(plan.people)
         .filter((person) => person.doors.includes(id))
         .map((person): Edit => ({
@@ -110,7 +127,7 @@ const APPLY: Apply = {
     const device = plan.devices[id];
     if (!device) return missing('device', id);
     const next = { ...device, ...patch };
-    const problem = deviceProblem(plan, next);
+    const problem = deviceProblem(plan, next) ?? lostTerminal(plan, next);
     if (problem) return refuse(problem);
     return done(put(plan, 'devices', id, next), { kind: 'setDevice', id, patch: before(device, patch) });
   },
@@ -134,13 +151,16 @@ const APPLY: Apply = {
   setSetting: (plan, { device: id, setting, value }) => {
     const device = plan.devices[id];
     if (!device) return missing('device', id);
-    const spec = findType(device.type)?.settings.find((candidate) => candidate.id === setting);
+    const spec = findTypeIn(plan, device.type)?.settings.find((candidate) => candidate.id === setting);
     if (!spec) return refuse({ reason: 'bad-setting', id: setting });
     if (value !== null) {
       const fits =
         spec.kind === 'choice'
           ? spec.options.some((option) => option.value === value)
-          : typeof value === 'number' && value >= spec.min && value <= spec.max;
+          : spec.kind === 'text'
+            ? value === '' ||
+              (typeof value === 'string' && value.length <= 60 && new RegExp(spec.pattern).test(value))
+            : typeof value === 'number' && value >= spec.min && value <= spec.max;
       if (!fits) return refuse({ reason: 'bad-setting', id: `${setting} = ${value}` });
     }
     const { [setting]: old, ...rest } = device.settings;
@@ -202,6 +222,26 @@ const APPLY: Apply = {
     return reading
       ? done(drop(plan, 'readings', id), { kind: 'addReading', reading })
       : missing('reading', id);
+  },
+
+  addType: (plan, { type }) => {
+    if (findTypeIn(plan, type.id)) return refuse({ reason: 'exists', what: 'device type', id: type.id });
+    const [problem] = typeProblems(type);
+    if (problem) return refuse({ reason: 'bad-type', id: `${type.id}: ${problem.path}` });
+    return done(put(plan, 'types', type.id, type), { kind: 'removeType', id: type.id });
+  },
+  removeType: (plan, { id }) => {
+    const type = plan.types[id];
+    if (!type) return missing('device type', id);
+    if (Object.values(plan.devices).some((device) => device.type === id))
+      return refuse({ reason: 'in-use', id });
+    return done(drop(plan, 'types', id), { kind: 'addType', type });
+  },
+
+  setCable: (plan, { id, cable }) => {
+    if (cable && !plan.doors[cable.door]) return missing('door', cable.door);
+    const inverse: Edit = { kind: 'setCable', id, cable: plan.cables[id] ?? null };
+    return done(cable ? put(plan, 'cables', id, cable) : drop(plan, 'cables', id), inverse);
   },
 
   batch: (plan, { edits, label }) => {

@@ -1,5 +1,7 @@
-import type { SettingValue } from '../devices/index';
+import type { DeviceType, SettingValue } from '../devices/index';
 import type {
+  Cable,
+  CableId,
   Conductor,
   ConductorId,
   Device,
@@ -23,7 +25,7 @@ export type Edit =
   | {
       readonly kind: 'setDevice';
       readonly id: DeviceId;
-      readonly patch: Partial<Pick<Device, 'tag' | 'place' | 'notes'>>;
+      readonly patch: Partial<Pick<Device, 'tag' | 'place' | 'notes' | 'type'>>;
     }
   | { readonly kind: 'removeDevice'; readonly id: DeviceId }
   | {
@@ -45,6 +47,9 @@ export type Edit =
   | { readonly kind: 'setMemory'; readonly device: DeviceId; readonly memory: KeypadRecord | null }
   | { readonly kind: 'addReading'; readonly reading: Reading }
   | { readonly kind: 'removeReading'; readonly id: string }
+  | { readonly kind: 'addType'; readonly type: DeviceType }
+  | { readonly kind: 'removeType'; readonly id: string }
+  | { readonly kind: 'setCable'; readonly id: CableId; readonly cable: Cable | null }
   | { readonly kind: 'batch'; readonly label: string; readonly edits: readonly Edit[] };
 
 export type EditKind = Edit['kind'];
@@ -58,4 +63,6 @@ export type EditRefusal =
   | { readonly reason: 'same-terminal'; readonly id: string }
   | { readonly reason: 'tag-taken'; readonly id: string }
   | { readonly reason: 'number-taken'; readonly id: string }
+  | { readonly reason: 'in-use'; readonly id: string }
+  | { readonly reason: 'bad-type'; readonly id: string }
   | { readonly reason: 'bad-setting'; readonly id: string };

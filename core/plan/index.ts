@@ -3,3 +3,5 @@ export * from './edit';
 export { applyEdit, hasTerminal, type EditResult } from './applyEdit';
 export * from './scope';
 export * from './wireLine';
+export * from './types';
+export * from './colourScheme';

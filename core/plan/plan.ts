@@ -1,5 +1,5 @@
 import type { ColourCode, Gauge, Metres } from '../units/index';
-import type { Place, SettingValue } from '../devices/index';
+import type { DeviceType, Place, SettingValue } from '../devices/index';
 
 /** The plan of a site. Plain data: it crosses workers, JSON and SQLite unchanged. */
 export interface Plan {
@@ -11,12 +11,17 @@ export interface Plan {
   /** What each keypad is known to hold, as read or keyed in. Keyed by the keypad's device id. */
   readonly memories: Readonly<Record<DeviceId, KeypadRecord>>;
   readonly readings: Readonly<Record<string, Reading>>;
+  /** Device types made at this site, by id with version: `bench-reader@2`. */
+  readonly types: Readonly<Record<string, DeviceType>>;
+  readonly cables: Readonly<Record<CableId, Cable>>;
 }
 
 export type DoorId = string;
 export type DeviceId = string;
 export type ConductorId = string;
 export type PersonId = string;
+/** `door id` + `/` + cable name. */
+export type CableId = string;
 /** `device id` + `.` + `terminal`. Terminals hold no dot, so the last dot divides. */
 export type TerminalId = string;
 
@@ -28,7 +33,30 @@ export interface Site {
   /** Unit that lengths are shown in. Stored lengths are always metres. */
   readonly units: 'metric' | 'american';
   readonly notes: string;
+  /** Insulation colour by what a conductor does; what is not named here is Aldaba's own choice. */
+  readonly colours: Partial<Readonly<Record<ColourRole, ColourCode>>>;
 }
+
+/** What a conductor does, as far as its colour is concerned. */
+export const COLOUR_ROLES = [
+  'plus',
+  'minus',
+  'exit',
+  'exit-common',
+  'contact',
+  'contact-common',
+  'data-0',
+  'data-1',
+  'bus-a',
+  'bus-b',
+  'status',
+  'alarm',
+  'audio',
+  'ac-1',
+  'ac-2',
+  'screen',
+] as const;
+export type ColourRole = (typeof COLOUR_ROLES)[number];
 
 export type Region = 'europe' | 'uk' | 'north-america' | 'other';
 
@@ -62,7 +90,25 @@ export interface Door {
   readonly name: string;
   readonly brief: Brief;
   readonly deadState: DeadStateChoice | null;
+  /** How this door is wired where practitioners differ; what is not said follows the default. */
+  readonly schools: Partial<Schools>;
   readonly notes: string;
+}
+
+/** The questions on which practitioners differ, each with the schools Aldaba knows. */
+export interface Schools {
+  /** Leg of the lock's power that the relay switches. */
+  readonly leg: 'plus' | 'minus';
+  /** What switches the lock: the terminal's own relay, a supply with a timed relay, a wet output, an operator. */
+  readonly release: 'own-relay' | 'timed-supply' | 'wet-output';
+  /** Feed of a reader: from the controller's terminals, or from the supply with a common 0 V. */
+  readonly readerFeed: 'shared' | 'supply';
+  /** Where the fire release cuts: in the lock's own power, or at a supply's fire input. */
+  readonly fire: 'lock-power' | 'supply-input';
+  /** How a bond or bolt contact is reported: on its own input, or in series with the door contact. */
+  readonly status: 'own-input' | 'with-contact';
+  /** Whether the door contact carries end-of-line resistors. */
+  readonly contact: 'plain' | 'end-of-line';
 }
 
 export interface Device {
@@ -91,6 +137,18 @@ export interface Conductor {
   readonly cable: string;
   /** Laid by a loop template, or by a person. */
   readonly origin: 'aldaba' | 'hand';
+}
+
+/** A cable that is pulled: its make-up, and where its screen is earthed. */
+export interface Cable {
+  readonly id: CableId;
+  readonly door: DoorId;
+  /** Name that its conductors carry. */
+  readonly name: string;
+  /** Make-up from the list of cables, `4x0.22s`. */
+  readonly make: string;
+  /** Ends at which the screen is landed on earth. */
+  readonly screen: 'none' | 'enclosure' | 'door' | 'both';
 }
 
 export interface Person {
@@ -153,15 +211,30 @@ export const EMPTY_BRIEF: Brief = {
   readerDistance: 1.5 as Metres,
 };
 
+/** Aldaba's choice where nobody says otherwise. */
+export const DEFAULT_SCHOOLS: Schools = {
+  leg: 'plus',
+  release: 'own-relay',
+  readerFeed: 'supply',
+  fire: 'lock-power',
+  status: 'own-input',
+  contact: 'plain',
+};
+
+/** The school a door follows in every question. */
+export const schoolsOf = (door: Pick<Door, 'schools'>): Schools => ({ ...DEFAULT_SCHOOLS, ...door.schools });
+
 /** A site with nothing in it yet. */
 export const emptyPlan = (id: string, name: string): Plan => ({
-  site: { id, name, address: '', region: 'europe', units: 'metric', notes: '' },
+  site: { id, name, address: '', region: 'europe', units: 'metric', notes: '', colours: {} },
   doors: {},
   devices: {},
   conductors: {},
   people: {},
   memories: {},
   readings: {},
+  types: {},
+  cables: {},
 });
 
 export const terminalId = (device: DeviceId, terminal: string): TerminalId => `${device}.${terminal}`;

@@ -24,6 +24,7 @@ export interface Scope {
   readonly door: DoorId | null;
   readonly devices: readonly Device[];
   readonly conductors: readonly Conductor[];
+  readonly types: Plan['types'];
 }
 
 /**
@@ -61,6 +62,7 @@ export function scopeOf(plan: Plan, door: DoorId): Scope {
       .map((id) => plan.devices[id])
       .filter((device) => device !== undefined),
     conductors: [...conductors].sort((a, b) => natural(a.id, b.id)),
+    types: plan.types,
   };
 }
 

@@ -1,9 +1,9 @@
 import { COLOUR_CODES, isColourCode, mm2, metres, parseGauge, parseLength } from '../units/index';
 import type { ColourCode, Gauge, Metres } from '../units/index';
-import { findType } from '../devices/index';
 import type { Device, DoorId, Plan, TerminalId } from './plan';
 import { terminalId } from './plan';
 import { devicesOf } from './scope';
+import { findTypeIn } from './types';
 
 /** What a typed line such as `PS1.+V K1.COM RD 1.0 14m` says. */
 export interface WireLine {
@@ -73,7 +73,7 @@ export function parseWireLine(plan: Plan, door: DoorId, text: string): WireLineR
     const dot = word.text.lastIndexOf('.');
     const device = names.get((dot < 0 ? word.text : word.text.slice(0, dot)).toUpperCase());
     if (!device) return fault('unknown-device', word, [...names.keys()]);
-    const terminals = findType(device.type)?.terminals.map((t) => t.id) ?? [];
+    const terminals = findTypeIn(plan, device.type)?.terminals.map((t) => t.id) ?? [];
     if (dot < 0) return fault('no-terminal', word, terminals);
     const pin = word.text.slice(dot + 1).toUpperCase();
     const terminal = terminals.find((id) => id.toUpperCase() === pin);
@@ -128,7 +128,7 @@ export function completeWireLine(plan: Plan, door: DoorId, text: string, caret: 
       .map((name) => `${name}.`);
   const device = names.get(typed.slice(0, dot));
   if (!device) return [];
-  const terminals = findType(device.type)?.terminals ?? [];
+  const terminals = findTypeIn(plan, device.type)?.terminals ?? [];
   return terminals.map((t) => `${nameIn(names, device)}.${t.id}`).filter(begins);
 }
 

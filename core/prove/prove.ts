@@ -9,7 +9,6 @@ import {
   type SimState,
   type World,
 } from '../simulate/index';
-import { settingValue } from '../devices/index';
 import type { Cell, Expectation, Means, Missing, PathLabel, Proof, ProofRow, Side } from './proof';
 import { doorDevices, SITUATIONS, type Situation } from './situations';
 
@@ -172,14 +171,7 @@ function cell(
 
 /** The dead state the locks themselves have, where all agree. */
 function deadStateOf(world: World): DeadState | null {
-  const states = new Set(
-    world.locks.map(({ device, type }): DeadState => {
-      if (type.lock?.kind !== 'strike') return 'fail-safe';
-      return settingValue(type, device.settings, type.lock.modeSetting) === 'fail-safe'
-        ? 'fail-safe'
-        : 'fail-secure';
-    }),
-  );
+  const states = new Set(world.locks.flatMap(({ resolved }) => resolved.dead ?? []));
   const [only] = states;
   return states.size === 1 && only ? only : null;
 }

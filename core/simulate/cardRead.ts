@@ -1,4 +1,6 @@
-import { readInput, settle } from '../circuit/index';
+import { joinedNodes, readInput, settle } from '../circuit/index';
+import { settingValue, type BusPort } from '../devices/index';
+import { terminalId } from '../plan/index';
 import type { CardOutcome, SimState } from './simState';
 import { conditionsOf } from './settleState';
 import type { Inhabitant, World } from './world';
@@ -10,15 +12,29 @@ export interface CardRead {
   readonly channel: number;
 }
 
-/**
- * Sends a card's bits through the circuit: the reader pulls D0 low, then D1, and each time the inputs of
- * every controller are read. A missing common, an unpowered board or crossed lines show by themselves.
- */
+const lost = (outcome: CardOutcome): CardRead => ({ outcome, controller: null, channel: 0 });
+
+/** Sends a card through the circuit from its reader to whatever decides, and says how far it came. */
 export function readCard(world: World, state: SimState, reader: Inhabitant): CardRead {
   const spec = reader.type.behaviour;
+  if (spec.kind !== 'reader' && spec.kind !== 'busReader') return lost('reader-dead');
+  if (state.boards.get(`${reader.device.id}:${spec.board}`) !== true) return lost('reader-dead');
+  return spec.kind === 'reader'
+    ? readLines(world, state, reader, spec)
+    : readBus(world, state, reader, spec.bus);
+}
+
+/**
+ * Two data lines: the reader pulls D0 low, then D1, and each time the inputs of every controller are read. A
+ * missing common, an unpowered board or crossed lines show by themselves.
+ */
+function readLines(
+  world: World,
+  state: SimState,
+  reader: Inhabitant,
+  spec: { readonly d0: string; readonly d1: string },
+): CardRead {
   const id = reader.device.id;
-  const lost = (outcome: CardOutcome): CardRead => ({ outcome, controller: null, channel: 0 });
-  if (spec.kind !== 'reader' || state.boards.get(`${id}:${spec.board}`) !== true) return lost('reader-dead');
   const moved = (pull: string): Set<string> => {
     const conditions = { ...conditionsOf(state), states: new Set([...state.states, `${id}:${pull}`]) };
     const point = settle(world.netlist, conditions, state.point.on);
@@ -31,13 +47,79 @@ export function readCard(world: World, state: SimState, reader: Inhabitant): Car
   const [zero, one] = [moved(spec.d0), moved(spec.d1)];
   for (const { device, type } of world.inhabitants) {
     if (type.behaviour.kind !== 'controller') continue;
-    for (const [channel, { d0Input, d1Input }] of type.behaviour.channels.entries()) {
-      const [d0, d1] = [`${device.id}:${d0Input}`, `${device.id}:${d1Input}`];
+    for (const [channel, { d0Input, d1Input, inner }] of type.behaviour.channels.entries()) {
       const at = { controller: device.id, channel };
-      if (zero.has(d0) && one.has(d1)) return { outcome: 'read', ...at };
-      if (zero.has(d1) && one.has(d0)) return { outcome: 'lines-swapped', ...at };
-      if (zero.has(d0) || one.has(d1)) return { outcome: 'one-line-missing', ...at };
+      for (const lines of [{ d0Input, d1Input }, inner]) {
+        if (!lines) continue;
+        const [d0, d1] = [`${device.id}:${lines.d0Input}`, `${device.id}:${lines.d1Input}`];
+        if (zero.has(d0) && one.has(d1)) return { outcome: 'read', ...at };
+        if (zero.has(d1) && one.has(d0)) return { outcome: 'lines-swapped', ...at };
+        if (zero.has(d0) || one.has(d1)) return { outcome: 'one-line-missing', ...at };
+      }
     }
   }
   return lost('nothing-arrives');
+}
+
+/** A bus port as it stands in a circuit. */
+export interface PortAt {
+  readonly device: string;
+  readonly port: BusPort;
+}
+
+/** Every port of a bus in this world, controllers first. */
+export const busPorts = (world: World): (PortAt & { readonly master: boolean })[] =>
+  world.inhabitants.flatMap(({ device, type: { behaviour } }): (PortAt & { master: boolean })[] => {
+    if (behaviour.kind === 'controller' && behaviour.bus)
+      return [{ device: device.id, port: behaviour.bus, master: true }];
+    return behaviour.kind === 'busReader' ? [{ device: device.id, port: behaviour.bus, master: false }] : [];
+  });
+
+/**
+ * A reader on a bus is heard where A meets A and B meets B (or transmit meets receive) along unbroken wires,
+ * both ends share a 0 V, the controller runs and no other reader answers to the same address. Odd addresses
+ * belong to the controller's odd doors, even ones to its even doors.
+ */
+function readBus(world: World, state: SimState, reader: Inhabitant, port: BusPort): CardRead {
+  const group = joinedNodes(world.netlist, state.cut);
+  const at = (device: string, pin: string): number => {
+    const node = world.netlist.nodeOf.get(terminalId(device, pin));
+    return node === undefined ? -1 : group[node]!;
+  };
+  const here = reader.device.id;
+  const address = addressOf(reader, port);
+  const crosses = port.crossed === true;
+  let found: CardRead = lost('nothing-arrives');
+  for (const { device, type } of world.inhabitants) {
+    if (type.behaviour.kind !== 'controller' || !type.behaviour.bus) continue;
+    const { bus, board, channels } = type.behaviour;
+    const [a, b] = [at(here, port.a), at(here, port.b)];
+    const [A, B] = [at(device.id, bus.a), at(device.id, bus.b)];
+    const straight = a === A && b === B;
+    const swapped = a === B && b === A;
+    const right = crosses ? swapped : straight;
+    const wrong = crosses ? straight : swapped;
+    if (!right && !wrong) {
+      if ([a, b].some((node) => node === A || node === B)) found = lost('one-line-missing');
+      continue;
+    }
+    if (state.boards.get(`${device.id}:${board}`) !== true) continue;
+    const where = { controller: device.id, channel: address === null ? 0 : (address + 1) % channels.length };
+    if (wrong) return { outcome: 'lines-swapped', ...where };
+    if (at(here, port.common) !== at(device.id, bus.common)) return { outcome: 'no-common', ...where };
+    const rivals = world.inhabitants.some((other) => {
+      const theirs = other.type.behaviour;
+      if (theirs.kind !== 'busReader' || other.device.id === here || address === null) return false;
+      return at(other.device.id, theirs.bus.a) === a && addressOf(other, theirs.bus) === address;
+    });
+    return { outcome: rivals ? 'address-clash' : 'read', ...where };
+  }
+  return found;
+}
+
+/** Address a bus device answers to; null for a point-to-point link. */
+export function addressOf({ device, type }: Inhabitant, port: BusPort): number | null {
+  if (port.addressSetting === null) return null;
+  const value = settingValue(type, device.settings, port.addressSetting);
+  return typeof value === 'number' ? value : null;
 }

@@ -16,10 +16,17 @@ export interface LaneSample {
 export const relayKeys = (world: World): string[] =>
   world.inhabitants.flatMap(({ device, type: { behaviour } }) => {
     if (device.door !== world.door.id) return [];
-    if (behaviour.kind === 'keypad') return [`${device.id}:${behaviour.channel.relay}`];
-    return behaviour.kind === 'controller'
-      ? behaviour.channels.map(({ relay }) => `${device.id}:${relay}`)
-      : [];
+    switch (behaviour.kind) {
+      case 'keypad':
+      case 'controller':
+        return behaviour.channels.map(({ relay }) => `${device.id}:${relay}`);
+      case 'timer':
+        return [`${device.id}:${behaviour.channel.relay}`];
+      case 'operator':
+        return [`${device.id}:${behaviour.relay}`];
+      default:
+        return [];
+    }
   });
 
 /** The present moment as a sample. */

@@ -1,6 +1,6 @@
 import { ON, voltsAcross, type OperatingPoint } from '../circuit/index';
-import { resolveParam, settingValue } from '../devices/index';
-import type { Inhabitant, World } from './world';
+import { resolveParam } from '../devices/index';
+import type { LockAt, World } from './world';
 
 /**
  * What a lock does at an operating point. `weak` is a magnet that neither holds its class nor lets go: never
@@ -21,35 +21,41 @@ export interface LockStatus {
   readonly branch: number;
 }
 
-/** State of every lock at the door. */
+/** State of every lock at the door; a double magnet has one for each winding. */
 export const lockStatuses = (world: World, point: OperatingPoint): LockStatus[] =>
-  world.locks.flatMap((lock) => lockStatus(world, point, lock) ?? []);
+  world.locks.flatMap((lock) =>
+    lock.resolved.parts.flatMap((part) => lockStatus(world, point, lock, part) ?? []),
+  );
 
-function lockStatus(world: World, point: OperatingPoint, lock: Inhabitant): LockStatus | null {
-  const { device, type } = lock;
+function lockStatus(world: World, point: OperatingPoint, lock: LockAt, part: string): LockStatus | null {
+  const { device, type, resolved } = lock;
   const spec = type.lock;
   if (!spec) return null;
-  const part = spec.kind === 'magnet' ? spec.part : spec.coil;
   const branch = world.netlist.branchOf.get(`${device.id}:${part}`);
   if (branch === undefined) return null;
   const volts = voltsAcross(world.netlist, point, branch);
   const amps = Math.abs(point.amps[branch] ?? 0);
   const base = { device: device.id, tag: device.tag, volts, amps, branch };
+  const wrongCurrent = point.damages.some(
+    (damage) => damage.kind === 'wrong-current' && damage.branch === branch,
+  );
   if (spec.kind === 'magnet') {
     const rated = resolveParam(spec.ratedVolts, type, device.settings);
     // Force grows with the square of the current, hence of the voltage, up to its rating (saturation).
     const share = Math.min(1, Math.abs(volts ?? 0) / rated);
     const newtons = spec.forceNewtons * share * share;
-    const hold = share >= spec.holdShare ? 'held' : newtons <= spec.freeNewtons ? 'free' : 'weak';
+    const full = share >= spec.holdShare && !wrongCurrent;
+    const hold = full ? 'held' : newtons <= spec.freeNewtons ? 'free' : 'weak';
     return { ...base, kind: 'magnet', hold, newtons, needsVolts: rated * spec.holdShare };
   }
   const coil = world.netlist.branches[branch];
   const pulled = point.on[branch] === ON;
-  const failSafe = settingValue(type, device.settings, spec.modeSetting) === 'fail-safe';
+  const held = pulled === (resolved.dead !== 'fail-secure');
   return {
     ...base,
     kind: 'strike',
-    hold: pulled === failSafe ? 'held' : 'free',
+    // Where nothing decides what the lock does when dead, it is neither counted as shut nor as free.
+    hold: resolved.dead === null ? 'weak' : held ? 'held' : 'free',
     newtons: null,
     needsVolts: coil?.kind === 'coil' ? coil.pullInVolts : 0,
   };

@@ -39,8 +39,13 @@ export interface Timer {
 
 /** What people and the world do to a door. */
 export type Stimulus =
-  | { readonly kind: 'credential'; readonly valid: boolean; readonly device?: string }
-  | { readonly kind: 'press'; readonly device: string }
+  | {
+      readonly kind: 'credential';
+      readonly valid: boolean;
+      readonly device?: string;
+      readonly output?: number;
+    }
+  | { readonly kind: 'press'; readonly device: string; readonly key?: string }
   | { readonly kind: 'openDoor'; readonly from: 'inside' | 'outside' | 'force' }
   | { readonly kind: 'closeDoor' }
   | { readonly kind: 'breakGlass'; readonly device: string }
@@ -71,4 +76,11 @@ export type Effect = { readonly at: number } & (
 );
 
 /** What became of a card's bits on their way to the controller. */
-export type CardOutcome = 'read' | 'reader-dead' | 'nothing-arrives' | 'one-line-missing' | 'lines-swapped';
+export type CardOutcome =
+  | 'read'
+  | 'reader-dead'
+  | 'nothing-arrives'
+  | 'one-line-missing'
+  | 'lines-swapped'
+  | 'no-common'
+  | 'address-clash';

@@ -45,7 +45,8 @@ export function atRest(world: World): SimState {
     point: settle(world.netlist, blank),
     unstable: false,
   };
-  return settleState(world, first);
+  // Boards start and inputs are read for the first time: what is not as it should be at rest shows at once.
+  return { ...exchange(world, first, first, []).state, queue: [], alarms: new Set() };
 }
 
 /** What happens to the door at this instant. Pure; nothing waits. */
@@ -118,7 +119,19 @@ function signalsBetween(before: SimState, after: SimState): Addressed[] {
 function deliver(world: World, state: SimState, device: string, signal: Signal, effects: Effect[]): SimState {
   const self = world.inhabitants.find((one) => one.device.id === device);
   if (!self || state.hung.has(device)) return state;
-  return perform(state, self, react(self, state.memory[device] ?? {}, signal), effects);
+  const reaction = react(self, state.memory[device] ?? {}, signal);
+  const next = perform(state, self, reaction, effects);
+  return reaction.door ? moveByOperator(world, next, reaction.door, effects) : next;
+}
+
+/** An operator opens only a leaf that the lock lets go, and closes any. */
+function moveByOperator(world: World, state: SimState, door: 'open' | 'close', effects: Effect[]): SimState {
+  if ((door === 'open') === state.doorOpen) return state;
+  if (door === 'open' && doorHold(lockStatuses(world, state.point)) === 'held') {
+    effects.push({ at: state.now, kind: 'door-refused' });
+    return state;
+  }
+  return moveDoor(world, state, door === 'open', effects);
 }
 
 function perform(state: SimState, self: Inhabitant, reaction: Reaction, effects: Effect[]): SimState {
@@ -168,19 +181,16 @@ type Handle<K extends Stimulus['kind']> = (
 
 const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
   credential: presentCredential,
-  press: (world, state, { device }, effects) => deliver(world, state, device, { kind: 'press' }, effects),
+  press: (world, state, { device, key }, effects) =>
+    deliver(world, state, device, { kind: 'press', ...(key ? { key } : {}) }, effects),
   breakGlass: (world, state, { device }, effects) =>
     deliver(world, state, device, { kind: 'break' }, effects),
   resetGlass: (world, state, { device }, effects) =>
     deliver(world, state, device, { kind: 'reset' }, effects),
   openDoor: (world, state, { from }, effects) => {
     if (state.doorOpen) return state;
-    const free = doorHold(lockStatuses(world, state.point)) !== 'held';
-    if (!free && from !== 'force' && !(from === 'inside' && leverOpens(world))) {
-      effects.push({ at: state.now, kind: 'door-refused' });
-      return state;
-    }
-    return moveDoor(world, state, true, effects);
+    const turned = from === 'inside' ? turnLever(world, state, effects) : state;
+    return pushDoor(world, turned, from, effects);
   },
   closeDoor: (world, state, _stimulus, effects) =>
     state.doorOpen ? moveDoor(world, state, false, effects) : state,
@@ -226,12 +236,47 @@ function moveDoor(world: World, state: SimState, open: boolean, effects: Effect[
   effects.push({ at: state.now, kind: 'door', open });
   const states = new Set(state.states);
   for (const { device, type } of world.inhabitants) {
-    if (device.door !== world.door.id || type.behaviour.kind !== 'doorContact') continue;
-    const key = `${device.id}:${type.behaviour.state}`;
+    if (device.door !== world.door.id || !feelsDoor(type)) continue;
+    const key = `${device.id}:${DOOR_OPEN}`;
     if (open) states.add(key);
     else states.delete(key);
   }
   return { ...state, states, doorOpen: open };
+}
+
+const DOOR_OPEN = 'doorOpen';
+
+/** A device with a contact that the leaf works: a reed, a bond sensor, a latch contact. */
+const feelsDoor = (type: Inhabitant['type']): boolean =>
+  type.parts.some(
+    (part) => part.kind === 'contact' && (part.state === DOOR_OPEN || part.unless === DOOR_OPEN),
+  );
+
+/** The lever's own contact moves before the latch does, and the system hears of it first. */
+function turnLever(world: World, state: SimState, effects: Effect[]): SimState {
+  const levers = world.inhabitants.filter(
+    ({ device, type }) => device.door === world.door.id && type.behaviour.kind === 'lever',
+  );
+  if (levers.length === 0) return state;
+  const turned = levers.reduce(
+    (current, { device }) => deliver(world, current, device.id, { kind: 'lever' }, effects),
+    state,
+  );
+  return exchange(world, state, turned, effects).state;
+}
+
+function pushDoor(
+  world: World,
+  state: SimState,
+  from: 'inside' | 'outside' | 'force',
+  effects: Effect[],
+): SimState {
+  const free = doorHold(lockStatuses(world, state.point)) !== 'held';
+  if (!free && from !== 'force' && !(from === 'inside' && leverOpens(world))) {
+    effects.push({ at: state.now, kind: 'door-refused' });
+    return state;
+  }
+  return moveDoor(world, state, true, effects);
 }
 
 /** A card at a reader travels through the wires; a code or card at a keypad is judged on the spot. */
@@ -244,7 +289,8 @@ function presentCredential(
   const here = world.inhabitants.filter(({ device }) => device.door === world.door.id);
   const target = stimulus.device
     ? here.find(({ device }) => device.id === stimulus.device)
-    : here.find(({ type }) => type.family === 'reader' || type.family === 'keypad');
+    : (here.find(({ device, type }) => isEntry(type) && device.place === 'outside') ??
+      here.find(({ type }) => isEntry(type)));
   if (!target) return state;
   const { device, type } = target;
   const at = state.now;
@@ -257,13 +303,13 @@ function presentCredential(
       world,
       state,
       device.id,
-      { kind: 'credential', channel: 0, valid: stimulus.valid },
+      { kind: 'credential', channel: stimulus.output ?? 0, valid: stimulus.valid },
       effects,
     );
   }
   const read = readCard(world, state, target);
   effects.push({ at, kind: 'card-read', device: device.id, outcome: read.outcome });
-  if (read.controller === null || read.outcome === 'one-line-missing') return state;
+  if (read.controller === null || (read.outcome !== 'read' && read.outcome !== 'lines-swapped')) return state;
   const valid = stimulus.valid && read.outcome === 'read';
   return deliver(
     world,
@@ -273,6 +319,8 @@ function presentCredential(
     effects,
   );
 }
+
+const isEntry = (type: Inhabitant['type']): boolean => type.family === 'reader' || type.family === 'keypad';
 
 function setMains(world: World, state: SimState, on: boolean): SimState {
   const feeds = new Map<string, Feed>();

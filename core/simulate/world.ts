@@ -1,11 +1,25 @@
 import { compileNetlist, type Netlist } from '../circuit/index';
-import { settingValue, typeOf, type DeviceType } from '../devices/index';
-import { scopeOf, type Device, type Door, type DoorId, type Plan } from '../plan/index';
+import { resolveLock, settingValue, type DeviceType, type ResolvedLock } from '../devices/index';
+import {
+  deviceOf,
+  pinOf,
+  scopeOf,
+  typeIn,
+  type Device,
+  type Door,
+  type DoorId,
+  type Plan,
+} from '../plan/index';
 
 /** A device that lives in a simulation. */
 export interface Inhabitant {
   readonly device: Device;
   readonly type: DeviceType;
+}
+
+/** A lock with what its settings and its wires make of it. */
+export interface LockAt extends Inhabitant {
+  readonly resolved: ResolvedLock;
 }
 
 /** What never changes while one door is simulated. */
@@ -14,7 +28,7 @@ export interface World {
   readonly netlist: Netlist;
   readonly inhabitants: readonly Inhabitant[];
   /** Locks that stand at this door. */
-  readonly locks: readonly Inhabitant[];
+  readonly locks: readonly LockAt[];
 }
 
 /** Compiles a door for simulation. Throws where the door is not in the plan. */
@@ -22,12 +36,20 @@ export function buildWorld(plan: Plan, doorId: DoorId): World {
   const door = plan.doors[doorId];
   if (!door) throw new Error(`no door "${doorId}" in the plan`);
   const scope = scopeOf(plan, doorId);
-  const inhabitants = scope.devices.map((device) => ({ device, type: typeOf(device.type) }));
+  const inhabitants = scope.devices.map((device) => ({ device, type: typeIn(plan, device) }));
   return {
     door,
     netlist: compileNetlist(scope),
     inhabitants,
-    locks: inhabitants.filter(({ device, type }) => device.door === doorId && type.lock !== undefined),
+    locks: inhabitants.flatMap(({ device, type }): LockAt[] => {
+      if (device.door !== doorId) return [];
+      const landed = (pin: string) =>
+        scope.conductors.some(({ from, to }) =>
+          [from, to].some((end) => deviceOf(end) === device.id && pinOf(end) === pin),
+        );
+      const resolved = resolveLock(type, device.settings, landed);
+      return resolved ? [{ device, type, resolved }] : [];
+    }),
   };
 }
 

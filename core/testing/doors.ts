@@ -45,6 +45,7 @@ export function wiredDoor(
     name: `Door ${id}`,
     brief,
     deadState: { state: set.deadState, overrideReason: null, by: 'test' },
+    schools: {},
     notes: '',
   };
   const withDoor = mustApply(plan, { kind: 'addDoor', door });

@@ -1,7 +1,7 @@
-import { findType } from '../devices/index';
 import {
   conductorsOf,
   deviceOf,
+  findTypeIn,
   terminalId,
   type Conductor,
   type DoorId,
@@ -21,7 +21,9 @@ export interface Mistake {
 function terminalsAt(plan: Plan, door: DoorId): TerminalId[] {
   const devices = new Set(conductorsOf(plan, door).flatMap(({ from, to }) => [deviceOf(from), deviceOf(to)]));
   return [...devices].flatMap((id) =>
-    (findType(plan.devices[id]?.type ?? '')?.terminals ?? []).map((terminal) => terminalId(id, terminal.id)),
+    (findTypeIn(plan, plan.devices[id]?.type ?? '')?.terminals ?? []).map((terminal) =>
+      terminalId(id, terminal.id),
+    ),
   );
 }
 

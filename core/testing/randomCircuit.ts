@@ -17,7 +17,15 @@ export const randomCircuit = fc.integer({ min: 2, max: 14 }).chain((nodes) => {
   const ends = fc.tuple(node, node).filter(([a, b]) => a !== b);
   const kind = fc.oneof(
     { weight: 6, arbitrary: ohms.map((r) => ({ kind: 'conductor' as const, siemens: 1 / r })) },
-    { weight: 2, arbitrary: ohms.map((r) => ({ kind: 'load' as const, siemens: 1 / r, maxVolts: 15 })) },
+    {
+      weight: 2,
+      arbitrary: ohms.map((r) => ({
+        kind: 'load' as const,
+        siemens: 1 / r,
+        maxVolts: 15,
+        current: 'dc' as const,
+      })),
+    },
     {
       weight: 2,
       arbitrary: fc.record({
@@ -26,6 +34,7 @@ export const randomCircuit = fc.integer({ min: 2, max: 14 }).chain((nodes) => {
         ohms: fc.double({ min: 0.05, max: 1, noNaN: true }),
         maxAmps: fc.double({ min: 0.5, max: 3, noNaN: true }),
         battery: fc.constant(null),
+        current: fc.constant('dc' as const),
       }),
     },
     {
@@ -37,6 +46,7 @@ export const randomCircuit = fc.integer({ min: 2, max: 14 }).chain((nodes) => {
         minVolts: fc.constant(8),
         startVolts: fc.constant(9),
         maxVolts: fc.constant(15),
+        current: fc.constant('dc' as const),
       }),
     },
     {
@@ -47,6 +57,7 @@ export const randomCircuit = fc.integer({ min: 2, max: 14 }).chain((nodes) => {
         pullInVolts: fc.constant(9),
         dropOutVolts: fc.constant(3),
         maxVolts: fc.constant(15),
+        current: fc.constant('dc' as const),
       }),
     },
     {
@@ -57,8 +68,13 @@ export const randomCircuit = fc.integer({ min: 2, max: 14 }).chain((nodes) => {
         normallyClosed: fc.boolean(),
         state: fc.integer({ min: 0, max: 20 }).map((n) => `b${n}`),
         needs: fc.constant(null),
+        unless: fc.constant(null),
         maxAmps: fc.constant(3),
       }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.constant({ kind: 'varistor' as const, volts: 12, siemens: 0.5 }),
     },
     {
       weight: 1,

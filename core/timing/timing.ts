@@ -1,5 +1,5 @@
-import { settingValue, typeOf } from '../devices/index';
-import type { Brief, Plan } from '../plan/index';
+import { settingValue } from '../devices/index';
+import { typeIn, type Brief, type Plan } from '../plan/index';
 import { doorParts, type Placed } from '../autowire/index';
 
 /**
@@ -56,7 +56,7 @@ export function doorTimes(plan: Plan, door: string): DoorTimes | null {
   const { decider, channel } = doorParts(plan, door);
   if (!decider) return null;
   const { device } = decider;
-  const type = typeOf(device.type);
+  const type = typeIn(plan, device);
   const prefix = `ch${channel + 1}`;
   const value = (name: string) => settingValue(type, device.settings, `${prefix}.${name}`);
   const number = (name: string) => {

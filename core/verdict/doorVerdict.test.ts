@@ -17,7 +17,15 @@ describe('doorVerdict', () => {
     });
   });
   it('judges an empty door without falling over', () => {
-    const door = { id: 'D01', order: 1, name: '', brief: EMPTY_BRIEF, deadState: null, notes: '' };
+    const door = {
+      id: 'D01',
+      order: 1,
+      name: '',
+      brief: EMPTY_BRIEF,
+      deadState: null,
+      schools: {},
+      notes: '',
+    };
     const verdict = doorVerdict(mustApply(emptyPlan('s', 's'), { kind: 'addDoor', door }), 'D01');
     expect(verdict.summary).toMatchObject({ begun: false });
     expect(verdict.marks.wire).toBe('not-begun');

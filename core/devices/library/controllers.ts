@@ -1,132 +1,324 @@
-import type { Channel, DeviceType } from '../deviceType';
+import type { Channel, DeviceType, Roles, Terminal } from '../deviceType';
 import type { Part } from '../parts';
-import { changeover, channelTimes, dryInput, needed, optional } from '../build';
+import {
+  board,
+  busSettings,
+  changeover,
+  channelOf,
+  channelTimes,
+  choice,
+  contact,
+  dryInput,
+  each,
+  needed,
+  optional,
+  PASSIVE,
+  supervisedInput,
+  supervisionSetting,
+} from '../build';
 
-/** Terminals, parts and channel of one door of the two-door controller. */
-function door(n: 1 | 2): { parts: Part[]; channel: Channel } {
+const CONTROLLER = {
+  ...PASSIVE,
+  family: 'controller',
+  short: 'controller',
+  tagPrefix: 'K',
+  place: 'enclosure',
+  symbol: 'controller',
+  capacity: { users: 10_000, cards: 20_000 },
+} as const;
+
+/** Terminals, parts, channel and roles of one door of a controller; n is printed on its terminals. */
+interface DoorPart {
+  readonly terminals: readonly Terminal[];
+  readonly parts: readonly Part[];
+  readonly channel: Channel;
+  readonly roles: Roles;
+}
+
+const data = (...ids: string[]): Terminal[] => each(optional(...ids), { carries: 'data' });
+const signal = (...ids: string[]): Terminal[] => each(optional(...ids), { carries: 'signal' });
+const common = (id: string): Terminal => ({ ...optional(id)[0]!, maxConductors: 4 });
+
+/** A dry relay, an exit input, a door contact input and one or two Wiegand ports. */
+function dryDoor(n: number | '', { supervised = false, inner = false, wiegand = true } = {}): DoorPart {
+  const pins = { com: `COM${n}`, nc: `NC${n}`, no: `NO${n}` };
+  const ground = `G${n}`;
+  const lines = wiegand ? [`D0-${n || 1}`, `D1-${n || 1}`] : [];
+  const innerLines = inner ? [`D0-${n || 1}i`, `D1-${n || 1}i`] : [];
+  const contactInput = supervised
+    ? supervisedInput(`dc${n}`, `DC${n}`, ground, 'board', `ch${n || 1}.eol`)
+    : [dryInput(`dc${n}`, `DC${n}`, ground, 'board')];
   return {
-    parts: [
-      ...changeover(`k${n}`, { com: `COM${n}`, nc: `NC${n}`, no: `NO${n}` }, `relay${n}`, 5, 'board'),
-      dryInput(`ex${n}`, `EX${n}`, `G${n}`, 'board'),
-      dryInput(`dc${n}`, `DC${n}`, `G${n}`, 'board'),
-      dryInput(`d0.${n}`, `D0-${n}`, `G${n}`, 'board'),
-      dryInput(`d1.${n}`, `D1-${n}`, `G${n}`, 'board'),
-      { kind: 'link', id: `g${n}`, a: '0V', b: `G${n}` },
+    terminals: [
+      ...optional(pins.com, pins.nc, pins.no),
+      ...signal(`EX${n}`, `DC${n}`),
+      ...data(...lines, ...innerLines),
+      common(ground),
     ],
-    channel: {
+    parts: [
+      ...changeover(`k${n}`, pins, `relay${n}`, 5, 'board'),
+      dryInput(`ex${n}`, `EX${n}`, ground, 'board'),
+      ...contactInput,
+      ...[...lines, ...innerLines].map((line) =>
+        dryInput(line.toLowerCase().replace('-', '.'), line, ground, 'board'),
+      ),
+      { kind: 'link', id: `g${n}`, a: '0V', b: ground },
+    ],
+    channel: channelOf({
       relay: `relay${n}`,
       exitInput: `ex${n}`,
       contactInput: `dc${n}`,
-      d0Input: `d0.${n}`,
-      d1Input: `d1.${n}`,
-      settings: `ch${n}`,
+      settings: `ch${n || 1}`,
+      ...(wiegand ? { d0Input: `d0.${n || 1}`, d1Input: `d1.${n || 1}` } : {}),
+      ...(inner ? { inner: { d0Input: `d0.${n || 1}i`, d1Input: `d1.${n || 1}i` } } : {}),
+    }),
+    roles: {
+      switches: [pins],
+      exitInputs: [{ input: `EX${n}`, common: ground }],
+      contactInputs: [{ input: `DC${n}`, common: ground }],
+      ...(wiegand ? { dataInputs: [{ d0: lines[0] ?? '', d1: lines[1] ?? '' }] } : {}),
+      ...(inner ? { innerDataInputs: [{ d0: innerLines[0] ?? '', d1: innerLines[1] ?? '' }] } : {}),
     },
   };
 }
 
-const [one, two] = [door(1), door(2)];
-const terminalsOf = (n: number) => [`COM${n}`, `NC${n}`, `NO${n}`, `EX${n}`, `DC${n}`, `D0-${n}`, `D1-${n}`];
+/** The same list of every door's roles, in order. */
+function rolesOf(doors: readonly DoorPart[], feed: Roles['feed']): Roles {
+  const all = <K extends keyof Roles>(key: K) =>
+    doors.flatMap((door) => (door.roles[key] as readonly unknown[] | undefined) ?? []) as unknown as Roles[K];
+  const keys = [
+    'switches',
+    'exitInputs',
+    'contactInputs',
+    'dataInputs',
+    'innerDataInputs',
+    'statusInputs',
+    'wet',
+  ] as const;
+  const lists = Object.fromEntries(
+    keys.map((key) => [key, all(key)]).filter(([, list]) => (list as unknown[]).length > 0),
+  );
+  return { ...(feed ? { feed } : {}), ...lists };
+}
 
-export const controllers: readonly DeviceType[] = [
-  {
-    id: 'controller-2-dry',
-    version: 1,
-    family: 'controller',
-    name: 'Two-door controller, dry contacts',
-    short: 'controller',
-    description: 'Two relays that only switch: the lock needs its own supply and a link to the common.',
-    tagPrefix: 'K',
-    place: 'enclosure',
+const dryController = (
+  id: string,
+  count: number,
+  name: string,
+  description: string,
+  options: Parameters<typeof dryDoor>[1] & { bus?: boolean },
+): DeviceType => {
+  const doors = Array.from({ length: count }, (_, index) => dryDoor(index + 1, options));
+  const eol = options.supervised
+    ? doors.map((_, index) =>
+        supervisionSetting(`ch${index + 1}.eol`, `door ${index + 1} contact watched by`),
+      )
+    : [];
+  const bus = options.bus
+    ? {
+        terminals: [...each(optional('A', 'B'), { carries: 'bus' as const })],
+        settings: [
+          choice('terminator', 'bus terminator', { on: 'on: this is the first device', off: 'off' }),
+        ],
+      }
+    : { terminals: [], settings: [] };
+  return {
+    ...CONTROLLER,
+    id,
+    name,
+    description,
+    terminals: [...needed('+12', '0V'), ...doors.flatMap((door) => door.terminals), ...bus.terminals],
+    parts: [
+      board('+12', '0V', { watts: 1.4 + 0.4 * count }, [9, 15], { startVolts: 10 }),
+      ...doors.flatMap((door) => door.parts),
+    ],
+    settings: [
+      ...doors.flatMap((_, i) => channelTimes(`ch${i + 1}`, `door ${i + 1} `)),
+      ...eol,
+      ...bus.settings,
+    ],
+    behaviour: {
+      kind: 'controller',
+      board: 'board',
+      channels: doors.map((door) => door.channel),
+      ...(options.bus
+        ? {
+            bus: {
+              a: 'A',
+              b: 'B',
+              common: '0V',
+              addressSetting: null,
+              terminatorSetting: 'terminator',
+              unitLoads: 1,
+            },
+          }
+        : {}),
+    },
+    roles: rolesOf(doors, { plus: '+12', minus: '0V' }),
+    interfaces: options.bus ? ['rs485', 'dry-input'] : ['wiegand', 'dry-input'],
+  };
+};
+
+/** One-door controller fed over the network, with a jumper between a wet and a dry lock output. */
+function poeController(): DeviceType {
+  const door = dryDoor('', { inner: true });
+  return {
+    ...CONTROLLER,
+    id: 'controller-1-poe',
+    name: 'One-door controller, PoE, wet or dry by jumper',
+    description:
+      'Fed by its network cable. With the jumper on wet the relay common already has 12 V: no link then. Readers may hang on both sides.',
     terminals: [
-      ...needed('+12', '0V'),
-      ...optional(...terminalsOf(1)),
-      { id: 'G1', maxConductors: 4, use: 'optional' },
-      ...optional(...terminalsOf(2)),
-      { id: 'G2', maxConductors: 4, use: 'optional' },
+      ...each(optional('+12', '0V'), { maxConductors: 4 }),
+      ...door.terminals,
+      ...each(optional('S'), { carries: 'signal' }),
     ],
     parts: [
-      {
-        kind: 'electronic',
-        id: 'board',
-        a: '+12',
-        b: '0V',
-        law: 'power',
-        draw: 2.2,
-        minVolts: 9,
-        startVolts: 10,
-        maxVolts: 15,
+      { kind: 'source', id: 'poe', a: '+12', b: '0V', volts: 12.1, tolerance: 0.03, ohms: 0.1, maxAmps: 1.2 },
+      board('+12', '0V', { watts: 2.4 }, [9, 15], { startVolts: 10 }),
+      { kind: 'link', id: 'wet', a: '+12', b: 'COM', when: { setting: 'output', is: ['wet'] } },
+      ...door.parts,
+      dryInput('status', 'S', 'G', 'board'),
+    ],
+    settings: [
+      choice('output', 'lock output jumper', { wet: 'wet: 12 V on the common', dry: 'dry: a plain contact' }),
+      ...channelTimes('ch1', ''),
+    ],
+    behaviour: { kind: 'controller', board: 'board', channels: [door.channel] },
+    roles: {
+      ...rolesOf([door], undefined),
+      supply: { plus: '+12', minus: '0V' },
+      wet: [{ 'fail-safe': { plus: 'NC', minus: '0V' }, 'fail-secure': { plus: 'NO', minus: '0V' } }],
+      statusInputs: [{ input: 'S', common: 'G' }],
+    },
+    interfaces: ['ethernet', 'wiegand', 'dry-input'],
+  };
+}
+
+/** Two doors with outputs that feed the lock, switching its minus. */
+function wetController(): DeviceType {
+  const doors = [1, 2].map((n): DoorPart => {
+    const dry = dryDoor(n);
+    const { switches: _none, ...roles } = dry.roles;
+    return {
+      terminals: [...dry.terminals.slice(3), ...optional(`L${n}+`, `L${n}-NC`, `L${n}-NO`)],
+      parts: [
+        ...dry.parts.filter((part) => part.kind !== 'contact'),
+        { kind: 'link', id: `feed${n}`, a: '+12', b: `L${n}+` },
+        contact(`k${n}.nc`, 'NC', `L${n}-NC`, '0V', `relay${n}`, 2, 'board'),
+        contact(`k${n}.no`, 'NO', `L${n}-NO`, '0V', `relay${n}`, 2, 'board'),
+      ],
+      channel: dry.channel,
+      roles: {
+        ...roles,
+        wet: [
+          {
+            'fail-safe': { plus: `L${n}+`, minus: `L${n}-NC` },
+            'fail-secure': { plus: `L${n}+`, minus: `L${n}-NO` },
+          },
+        ],
       },
-      ...one.parts,
-      ...two.parts,
+    };
+  });
+  return {
+    ...CONTROLLER,
+    id: 'controller-2-wet',
+    name: 'Two-door controller, wet outputs, switched minus',
+    description:
+      'Feeds the lock itself. The minus terminal of each output is the switched one: a lock on any other ground never switches.',
+    terminals: [
+      ...each(needed('+12', '0V'), { maxConductors: 4, sizes: [0.22, 2.5] }),
+      ...doors.flatMap((door) => door.terminals),
+    ],
+    parts: [
+      board('+12', '0V', { watts: 2.4 }, [9, 15], { startVolts: 10 }),
+      ...doors.flatMap((door) => door.parts),
     ],
     settings: [...channelTimes('ch1', 'door 1 '), ...channelTimes('ch2', 'door 2 ')],
-    behaviour: { kind: 'controller', board: 'board', channels: [one.channel, two.channel] },
-    roles: {
-      feed: { plus: '+12', minus: '0V' },
-      switches: [
-        { com: 'COM1', nc: 'NC1', no: 'NO1' },
-        { com: 'COM2', nc: 'NC2', no: 'NO2' },
-      ],
-      exitInputs: [
-        { input: 'EX1', common: 'G1' },
-        { input: 'EX2', common: 'G2' },
-      ],
-      contactInputs: [
-        { input: 'DC1', common: 'G1' },
-        { input: 'DC2', common: 'G2' },
-      ],
-      dataInputs: [
-        { d0: 'D0-1', d1: 'D1-1' },
-        { d0: 'D0-2', d1: 'D1-2' },
-      ],
-    },
-  },
+    behaviour: { kind: 'controller', board: 'board', channels: doors.map((door) => door.channel) },
+    roles: rolesOf(doors, { plus: '+12', minus: '0V' }),
+    interfaces: ['wiegand', 'dry-input'],
+  };
+}
+
+export const controllers: readonly DeviceType[] = [
+  dryController(
+    'controller-2-dry',
+    2,
+    'Two-door controller, dry contacts',
+    'Two relays that only switch: the lock needs its own supply and a link to the common.',
+    {},
+  ),
+  dryController(
+    'controller-1-dry',
+    1,
+    'One-door controller, dry contact, readers on both sides',
+    'One relay and two reader ports, in and out; its door contact may be watched by end-of-line resistors.',
+    { inner: true, supervised: true },
+  ),
+  dryController(
+    'controller-4-dry',
+    4,
+    'Four-door controller, dry contacts, supervised inputs',
+    'Four relays that only switch. Each door contact may be watched by end-of-line resistors.',
+    { supervised: true },
+  ),
+  dryController(
+    'controller-2-bus',
+    2,
+    'Two-door controller, readers on an RS-485 bus',
+    'Two dry relays. Readers share one pair of wires and are told apart by their address: odd for door 1, even for door 2.',
+    { wiegand: false, bus: true, supervised: true },
+  ),
+  poeController(),
+  wetController(),
 ];
 
-const keypadChannel: Channel = {
-  relay: 'relay',
-  exitInput: 'push',
-  contactInput: null,
-  d0Input: null,
-  d1Input: null,
-  settings: 'ch1',
+const keypadParts = (amps: number): Part[] => [
+  board('+12', '0V', { amps }, [9, 16], { startVolts: 10 }),
+  ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', 2, 'board'),
+  dryInput('push', 'PUSH', 'G', 'board'),
+  { kind: 'link', id: 'ground', a: '0V', b: 'G' },
+];
+const keypadChannel = channelOf({ relay: 'relay', exitInput: 'push', settings: 'ch1' });
+const keypadTimes = (prefix: string, name: string) =>
+  channelTimes(prefix, name).filter((setting) => /unlock|exit$/.test(setting.id));
+
+const KEYPAD = {
+  ...PASSIVE,
+  family: 'keypad',
+  short: 'keypad',
+  tagPrefix: 'K',
+  place: 'outside',
+  symbol: 'keypad',
+  ip: 'IP54',
+  interfaces: ['dry-input'],
+} as const;
+const keypadRoles: Roles = {
+  feed: { plus: '+12', minus: '0V' },
+  switches: [{ com: 'COM', nc: 'NC', no: 'NO' }],
+  exitInputs: [{ input: 'PUSH', common: 'G' }],
 };
 
 /** Both keypads share the same terminals; they differ in the language spoken at their keys. */
-const keypad = (id: string, name: string, description: string, language: string): DeviceType => ({
+const keypad = (
+  id: string,
+  name: string,
+  description: string,
+  language: string,
+  users: number,
+): DeviceType => ({
+  ...KEYPAD,
   id,
-  version: 1,
-  family: 'keypad',
   name,
-  short: 'keypad',
   description,
-  tagPrefix: 'K',
-  place: 'outside',
   terminals: [...needed('+12', '0V'), ...optional('COM', 'NC', 'NO', 'PUSH', 'G')],
-  parts: [
-    {
-      kind: 'electronic',
-      id: 'board',
-      a: '+12',
-      b: '0V',
-      law: 'current',
-      draw: 0.06,
-      minVolts: 9,
-      startVolts: 10,
-      maxVolts: 16,
-    },
-    ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', 2, 'board'),
-    dryInput('push', 'PUSH', 'G', 'board'),
-    { kind: 'link', id: 'ground', a: '0V', b: 'G' },
-  ],
-  settings: channelTimes('ch1', '').filter((setting) => !/relock|held/.test(setting.id)),
-  behaviour: { kind: 'keypad', board: 'board', channel: keypadChannel },
-  roles: {
-    feed: { plus: '+12', minus: '0V' },
-    switches: [{ com: 'COM', nc: 'NC', no: 'NO' }],
-    exitInputs: [{ input: 'PUSH', common: 'G' }],
-  },
+  parts: keypadParts(0.06),
+  settings: keypadTimes('ch1', ''),
+  behaviour: { kind: 'keypad', board: 'board', channels: [keypadChannel] },
+  roles: keypadRoles,
   language,
+  capacity: { users, cards: users },
 });
 
 export const keypads: readonly DeviceType[] = [
@@ -135,11 +327,197 @@ export const keypads: readonly DeviceType[] = [
     'Keypad, one relay, 999 slots',
     'Standalone keypad and card reader. Codes and cards live in numbered slots; each slot can be cleared.',
     'slots-1000',
+    999,
   ),
   keypad(
     'keypad-overwrite',
     'Keypad, one relay, 99 slots, no clearing',
     'Standalone keypad. A slot cannot be cleared, only overwritten: keep its ledger.',
     'overwrite-100',
+    99,
   ),
+  {
+    ...KEYPAD,
+    id: 'keypad-two-relays',
+    name: 'Keypad, two relays, bell output',
+    description:
+      'A momentary relay for codes that open and a second one for codes that hold the door open until keyed again; a dry bell contact.',
+    terminals: [
+      ...needed('+12', '0V'),
+      ...optional('COM', 'NC', 'NO', 'COM2', 'NC2', 'NO2', 'PUSH', 'G', 'BELL-A', 'BELL-B'),
+    ],
+    parts: [
+      ...keypadParts(0.09),
+      ...changeover('k2', { com: 'COM2', nc: 'NC2', no: 'NO2' }, 'relay2', 2, 'board'),
+      contact('bell', 'NO', 'BELL-A', 'BELL-B', 'ringing', 1, 'board'),
+    ],
+    settings: [
+      ...keypadTimes('ch1', ''),
+      choice('ch2.mode', 'second relay', {
+        toggle: 'holds until keyed again',
+        momentary: 'for the unlock time',
+      }),
+      ...keypadTimes('ch2', 'second relay '),
+    ],
+    behaviour: {
+      kind: 'keypad',
+      board: 'board',
+      channels: [keypadChannel, channelOf({ relay: 'relay2', exitInput: '', settings: 'ch2' })],
+    },
+    roles: {
+      ...keypadRoles,
+      second: { com: 'COM2', nc: 'NC2', no: 'NO2' },
+      bellContact: { a: 'BELL-A', b: 'BELL-B' },
+    },
+    language: 'slots-1000',
+    capacity: { users: 999, cards: 999 },
+  },
+  {
+    ...KEYPAD,
+    id: 'terminal-finger',
+    name: 'Fingerprint terminal, relay and contacts on pigtails',
+    short: 'finger terminal',
+    description:
+      'Decides by itself: finger, card or code. Its relay hangs on three leads beside the door; a contact and an exit input on others.',
+    terminals: terminalPigtails(),
+    parts: [
+      board('+12', '0V', { amps: 0.25 }, [10.5, 14]),
+      ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', 2, 'board'),
+      dryInput('push', 'BUT', 'G', 'board'),
+      dryInput('sensor', 'SEN', 'G', 'board'),
+      { kind: 'link', id: 'ground', a: '0V', b: 'G' },
+    ],
+    settings: channelTimes('ch1', ''),
+    behaviour: {
+      kind: 'keypad',
+      board: 'board',
+      channels: [channelOf({ relay: 'relay', exitInput: 'push', contactInput: 'sensor', settings: 'ch1' })],
+    },
+    roles: {
+      feed: { plus: '+12', minus: '0V' },
+      switches: [{ com: 'COM', nc: 'NC', no: 'NO' }],
+      exitInputs: [{ input: 'BUT', common: 'G' }],
+      contactInputs: [{ input: 'SEN', common: 'G' }],
+    },
+    symbol: 'finger',
+    capacity: { users: 3000, cards: 3000 },
+    interfaces: ['dry-input', 'ethernet'],
+  },
+  {
+    ...KEYPAD,
+    id: 'terminal-card',
+    name: 'Card terminal, network, one relay',
+    short: 'card terminal',
+    description:
+      'A card terminal with an address on the network. Its relay is small: let it trigger a timed supply.',
+    terminals: [...needed('+12', '0V'), ...optional('COM', 'NC', 'NO', 'PUSH', 'SEN', 'G')],
+    parts: [
+      board('+12', '0V', { amps: 0.18 }, [10, 15]),
+      ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', 0.5, 'board'),
+      dryInput('push', 'PUSH', 'G', 'board'),
+      dryInput('sensor', 'SEN', 'G', 'board'),
+      { kind: 'link', id: 'ground', a: '0V', b: 'G' },
+    ],
+    settings: [...channelTimes('ch1', ''), ...networkSettings()],
+    behaviour: {
+      kind: 'keypad',
+      board: 'board',
+      channels: [channelOf({ relay: 'relay', exitInput: 'push', contactInput: 'sensor', settings: 'ch1' })],
+    },
+    roles: {
+      feed: { plus: '+12', minus: '0V' },
+      switches: [{ com: 'COM', nc: 'NC', no: 'NO' }],
+      exitInputs: [{ input: 'PUSH', common: 'G' }],
+      contactInputs: [{ input: 'SEN', common: 'G' }],
+    },
+    symbol: 'reader',
+    capacity: { users: 10_000, cards: 10_000 },
+    interfaces: ['dry-input', 'ethernet'],
+  },
+];
+
+function terminalPigtails(): Terminal[] {
+  const lead = (
+    id: string,
+    colour: Terminal['colour'] & string,
+    use: Terminal['use'],
+    pin: number,
+  ): Terminal => ({
+    id,
+    maxConductors: 1,
+    use,
+    form: 'pigtail',
+    colour,
+    pin,
+    sizes: [0.14, 0.5],
+  });
+  return [
+    lead('+12', 'RD', 'needed', 1),
+    lead('0V', 'BK', 'needed', 2),
+    lead('NC', 'OG', 'optional', 3),
+    lead('COM', 'WH', 'optional', 4),
+    lead('NO', 'YE', 'optional', 5),
+    lead('SEN', 'BU', 'optional', 6),
+    { ...lead('G', 'GY', 'optional', 7), maxConductors: 2 },
+    lead('BUT', 'GN', 'optional', 8),
+  ];
+}
+
+/** Address and hardware number of a device on the network, noted from its screen or label. */
+export function networkSettings(): DeviceType['settings'] {
+  return [
+    {
+      id: 'ip',
+      label: 'network address',
+      kind: 'text',
+      pattern: '^(\\d{1,3}\\.){3}\\d{1,3}$',
+      example: '10.0.4.21',
+      initial: '',
+    },
+    {
+      id: 'mac',
+      label: 'hardware number (MAC)',
+      kind: 'text',
+      pattern: '^([0-9A-Fa-f]{2}:){5}[0-9A-Fa-f]{2}$',
+      example: '02:00:5e:10:00:21',
+      initial: '',
+    },
+  ];
+}
+
+/** Bridge between the network and a bus of readers. */
+export const network: readonly DeviceType[] = [
+  {
+    ...PASSIVE,
+    id: 'bus-converter',
+    family: 'network',
+    name: 'Network to RS-485 converter',
+    short: 'converter',
+    description:
+      'Carries a reader bus over the network. It has an address there and ends the bus on its side.',
+    tagPrefix: 'N',
+    place: 'enclosure',
+    terminals: [...needed('+12', '0V'), ...each(optional('A', 'B'), { carries: 'bus' })],
+    parts: [board('+12', '0V', { amps: 0.12 }, [9, 26])],
+    settings: [...networkSettings(), ...busSettings(5).slice(1)],
+    roles: { feed: { plus: '+12', minus: '0V' } },
+    symbol: 'network',
+    interfaces: ['ethernet', 'rs485'],
+  },
+  {
+    ...PASSIVE,
+    id: 'network-switch-poe',
+    family: 'network',
+    name: 'Network switch with PoE, 12 V feed',
+    short: 'network switch',
+    description: 'Feeds PoE devices as long as it has power itself: put it on a supply with battery.',
+    tagPrefix: 'N',
+    place: 'enclosure',
+    terminals: needed('+12', '0V'),
+    parts: [board('+12', '0V', { watts: 18 }, [10.5, 30])],
+    settings: networkSettings(),
+    roles: { feed: { plus: '+12', minus: '0V' } },
+    symbol: 'network',
+    interfaces: ['ethernet'],
+  },
 ];

@@ -1,7 +1,11 @@
 import type { DeviceType } from '../deviceType';
-import { controllers, keypads } from './controllers';
-import { doorContacts, exits, readers, releases, smallParts } from './door';
+import { controllers, keypads, network } from './controllers';
+import { doorContacts, exits, readers } from './door';
+import { intercoms } from './intercom';
 import { locks } from './locks';
+import { operators, relays, releases } from './release';
+import { smallParts } from './smallParts';
+import { sounders } from './sounders';
 import { supplies } from './supplies';
 
 /** Every device type that ships with Aldaba, in the order the catalogue shows them. */
@@ -14,6 +18,11 @@ export const LIBRARY: readonly DeviceType[] = [
   ...exits,
   ...doorContacts,
   ...releases,
+  ...relays,
+  ...intercoms,
+  ...operators,
+  ...sounders,
+  ...network,
   ...smallParts,
 ];
 
@@ -21,10 +30,3 @@ const byId = new Map(LIBRARY.map((type) => [type.id, type]));
 
 /** The type with this id, or undefined: the caller says what an unknown type means where it stands. */
 export const findType = (id: string): DeviceType | undefined => byId.get(id);
-
-/** The type with this id. Throws on an unknown one: a plan in memory has passed the door and names only known types. */
-export function typeOf(id: string): DeviceType {
-  const type = byId.get(id);
-  if (!type) throw new Error(`unknown device type "${id}"`);
-  return type;
-}

@@ -13,7 +13,9 @@ export type Signal =
     }
   | { readonly kind: 'power'; readonly on: boolean }
   | { readonly kind: 'credential'; readonly channel: number; readonly valid: boolean }
-  | { readonly kind: 'press' }
+  | { readonly kind: 'press'; readonly key?: string }
+  /** Somebody turns the lever or pushes the bar from inside. */
+  | { readonly kind: 'lever' }
   | { readonly kind: 'break' }
   | { readonly kind: 'reset' }
   | { readonly kind: 'fire' }
@@ -28,6 +30,8 @@ export interface Reaction {
   readonly cancel?: readonly string[];
   readonly memory?: Memory;
   readonly alarms?: Readonly<Partial<Record<Alarm, boolean>>>;
+  /** What a door operator does with the leaf. */
+  readonly door?: 'open' | 'close';
   readonly answer?: 'accepted' | 'refused';
 }
 

@@ -19,24 +19,37 @@ export function channelReact(
   switch (signal.kind) {
     case 'credential':
       if (signal.channel !== index) return NOTHING;
+      if (signal.valid && toggles(self, channel)) {
+        const on = memory[`${key}.released`] !== true;
+        return {
+          set: { [channel.relay]: on },
+          memory: { ...memory, [`${key}.released`]: on },
+          answer: 'accepted',
+        };
+      }
       return signal.valid
         ? { ...release(self, channel, key, 'unlock', memory), answer: 'accepted' }
         : { answer: 'refused' };
     case 'input':
       if (signal.input === channel.exitInput) {
-        const pressed = signal.reading === 'closed' && signal.before !== 'closed' && signal.before !== 'dead';
-        return pressed ? release(self, channel, key, 'exit', memory) : NOTHING;
+        const asks = setting(self, channel, 'form') === 'NC' ? 'open' : 'closed';
+        const pressed = signal.reading === asks && signal.before !== asks && signal.before !== 'dead';
+        if (!pressed) return NOTHING;
+        return setting(self, channel, 'rex') === 'reports'
+          ? wanted(self, channel, key, memory)
+          : release(self, channel, key, 'exit', memory);
       }
       if (signal.input === channel.contactInput) return doorMoved(self, channel, key, memory, signal);
       return NOTHING;
     case 'timer':
       if (signal.name === `${key}.relock`) return relock(channel, key, memory);
+      if (signal.name === `${key}.wanted`) return { memory: { ...memory, [`${key}.wanted`]: false } };
       if (signal.name === `${key}.held`) return { alarms: { 'held-open': true } };
       return NOTHING;
     case 'power':
       return signal.on
         ? NOTHING
-        : { ...relock(channel, key, memory), cancel: [`${key}.relock`, `${key}.held`] };
+        : { ...relock(channel, key, memory), cancel: [`${key}.relock`, `${key}.held`, `${key}.wanted`] };
     default:
       return NOTHING;
   }
@@ -57,6 +70,17 @@ function release(
   };
 }
 
+const setting = (self: Inhabitant, channel: Channel, name: string) =>
+  settingValue(self.type, self.device.settings, `${channel.settings}.${name}`);
+const toggles = (self: Inhabitant, channel: Channel) => setting(self, channel, 'mode') === 'toggle';
+
+/** The lever opens by itself: for the exit time the opening counts as wanted, and no relay moves. */
+const wanted = (self: Inhabitant, channel: Channel, key: string, memory: Memory): Reaction => ({
+  cancel: [`${key}.wanted`],
+  timers: [{ name: `${key}.wanted`, after: settingMs(self, `${channel.settings}.exit`, 5) }],
+  memory: { ...memory, [`${key}.wanted`]: true },
+});
+
 const relock = (channel: Channel, key: string, memory: Memory): Reaction => ({
   set: { [channel.relay]: false },
   memory: { ...memory, [`${key}.released`]: false },
@@ -73,11 +97,12 @@ function doorMoved(
   if (before === 'dead' || reading === 'dead') return NOTHING;
   if (reading === 'open' && before === 'closed') {
     const timers = [{ name: `${key}.held`, after: settingMs(self, `${channel.settings}.held`, 30) }];
-    return memory[`${key}.released`] === true ? { timers } : { timers, alarms: { forced: true } };
+    const right = memory[`${key}.released`] === true || memory[`${key}.wanted`] === true;
+    return right ? { timers } : { timers, alarms: { forced: true } };
   }
   if (reading !== 'closed') return NOTHING;
   const quiet = { cancel: [`${key}.held`], alarms: { 'held-open': false, forced: false } };
-  const onClose = settingValue(self.type, self.device.settings, `${channel.settings}.relock`) === 'close';
+  const onClose = setting(self, channel, 'relock') === 'close';
   if (!onClose || memory[`${key}.released`] !== true) return quiet;
   return { ...relock(channel, key, memory), ...quiet, cancel: [`${key}.held`, `${key}.relock`] };
 }

@@ -1,7 +1,8 @@
-import { settingValue, type Behaviour, type BehaviourKind } from '../../devices/index';
+import { settingValue, type Behaviour, type BehaviourKind, type Channel } from '../../devices/index';
 import type { Inhabitant } from '../world';
 import type { Memory } from '../simState';
 import { channelReact } from './channel';
+import { operate } from './operator';
 import { NOTHING, type React, type Reaction, type Signal } from './behaviour';
 
 type Model<K extends BehaviourKind> = (
@@ -13,6 +14,8 @@ type Model<K extends BehaviourKind> = (
 
 /** A button stays pressed as long as a thumb does, ms. */
 const PRESS_MS = 600;
+/** A lever is held down this long, ms. */
+const LEVER_MS = 800;
 /** A touchless sensor keeps its contact closed this long after the hand is gone, ms. */
 const SENSED_MS = 1000;
 
@@ -20,12 +23,41 @@ const MODELS: { [K in BehaviourKind]: Model<K> } = {
   passive: () => NOTHING,
   reader: () => NOTHING,
   doorContact: () => NOTHING,
-  controller: (spec, self, memory, signal) =>
-    spec.channels.reduce<Reaction>(
-      (sum, channel, index) => merge(sum, channelReact(self, channel, index, sum.memory ?? memory, signal)),
-      NOTHING,
-    ),
-  keypad: (spec, self, memory, signal) => channelReact(self, spec.channel, 0, memory, signal),
+  controller: (spec, self, memory, signal) => overChannels(self, spec.channels, memory, signal),
+  keypad: (spec, self, memory, signal) =>
+    signal.kind === 'press' || (signal.kind === 'timer' && signal.name === 'end')
+      ? pulse('ringing', PRESS_MS, signal)
+      : overChannels(self, spec.channels, memory, signal),
+  timer: (spec, self, memory, signal) => channelReact(self, spec.channel, 0, memory, signal),
+  busReader: () => NOTHING,
+  operator: operate,
+  keys: (spec, _self, memory, signal) => {
+    if (signal.kind === 'press') {
+      const state = spec.keys[signal.key ?? Object.keys(spec.keys)[0] ?? ''];
+      return state === undefined
+        ? NOTHING
+        : { ...pulse(state, PRESS_MS, signal), memory: { ...memory, state } };
+    }
+    return signal.kind === 'timer' ? { set: { [String(memory['state'])]: false } } : NOTHING;
+  },
+  switch: (spec, _self, memory, signal) => {
+    if (signal.kind !== 'press') return NOTHING;
+    const on = memory['on'] !== true;
+    return { set: { [spec.state]: on }, memory: { ...memory, on } };
+  },
+  lever: (spec, _self, _memory, signal) =>
+    pulse(spec.state, LEVER_MS, signal.kind === 'lever' ? { kind: 'press' } : signal),
+  fireInput: (spec, self, memory, signal) => {
+    const following = settingValue(self.type, self.device.settings, spec.latchSetting) === 'following';
+    if (signal.kind === 'input' && signal.input === spec.input) {
+      if (signal.reading === 'dead') return NOTHING;
+      const ok = signal.reading === 'closed';
+      const next = { memory: { ...memory, ok } };
+      if (!ok) return { ...next, set: { [spec.state]: true } };
+      return following ? { ...next, set: { [spec.state]: false } } : next;
+    }
+    return signal.kind === 'fireReset' && memory['ok'] === true ? { set: { [spec.state]: false } } : NOTHING;
+  },
   button: (spec, _self, _memory, signal) => pulse(spec.state, PRESS_MS, signal),
   sensor: (spec, _self, _memory, signal) =>
     signal.kind === 'power' && !signal.on
@@ -42,6 +74,18 @@ const MODELS: { [K in BehaviourKind]: Model<K> } = {
     return signal.kind === 'fireGone' && !latched ? { set: { [spec.state]: false } } : NOTHING;
   },
 };
+
+/** Every channel answers; what one remembers the next one sees. */
+const overChannels = (
+  self: Inhabitant,
+  channels: readonly Channel[],
+  memory: Memory,
+  signal: Signal,
+): Reaction =>
+  channels.reduce<Reaction>(
+    (sum, channel, index) => merge(sum, channelReact(self, channel, index, sum.memory ?? memory, signal)),
+    NOTHING,
+  );
 
 function pulse(state: string, ms: number, signal: Signal): Reaction {
   if (signal.kind === 'press') {

@@ -1,7 +1,6 @@
 import { Command } from 'cmdk';
 import { Dialog as Radix } from 'radix-ui';
-import { doorsInOrder, terminalLabel } from '#core/plan/index';
-import { typeOf } from '#core/devices/index';
+import { doorsInOrder, terminalLabel, typeIn } from '#core/plan/index';
 import { STATION_NAMES } from '#words/findings';
 import { STATIONS } from '#core/verdict/index';
 import type { StationId } from '#core/checks/index';
@@ -83,10 +82,10 @@ export function FindDialog({ open, onOpenChange, door }: Props) {
                 {hereFirst(Object.values(plan.devices), door).map((device) => (
                   <Command.Item
                     key={device.id}
-                    value={`device ${device.tag} ${device.id} ${typeOf(device.type).name}`}
+                    value={`device ${device.tag} ${device.id} ${typeIn(plan, device).name}`}
                     onSelect={toDoor(device.door ?? door ?? '', 'wire', device.id)}
                   >
-                    <b>{device.tag}</b> {typeOf(device.type).name}{' '}
+                    <b>{device.tag}</b> {typeIn(plan, device).name}{' '}
                     <small>{device.door ? name(device.door) : 'site'}</small>
                   </Command.Item>
                 ))}

@@ -17,7 +17,7 @@ export function StationFrame({ door, tools, children, foot }: Props) {
   const plan = usePlan();
   const { locks, breakGlasses } = doorParts(plan, door.id);
   const lock = locks[0];
-  const state = door.deadState?.state ?? (lock ? lockDeadState(lock) : null);
+  const state = door.deadState?.state ?? (lock ? lockDeadState(plan, lock) : null);
   const facts = [
     state ? `${STATE_NAMES[state]}: ${STATE_SENTENCES[state]}` : 'Dead state not chosen',
     lock?.type.short,

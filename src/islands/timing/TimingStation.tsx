@@ -1,5 +1,4 @@
 import { useMemo, useState } from 'react';
-import { typeOf } from '#core/devices/index';
 import type { Door } from '#core/plan/index';
 import {
   advance,
@@ -47,7 +46,7 @@ export function TimingStation({ door }: { door: Door }) {
       `set the ${name} time`,
     );
   const range = (name: string) => {
-    const found = typeOf(type.id).settings.find(({ id }) => id === `${times.prefix}.${name}`);
+    const found = type.settings.find(({ id }) => id === `${times.prefix}.${name}`);
     return found?.kind === 'number' ? found : null;
   };
   const advice = recommendUnlock(door.brief);

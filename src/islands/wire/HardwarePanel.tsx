@@ -1,7 +1,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { newDevice } from '#core/brief/index';
-import { LIBRARY, settingValue, typeOf, type DeviceType, type Place } from '#core/devices/index';
-import { devicesOf, terminalId, type Device, type DoorId } from '#core/plan/index';
+import { LIBRARY, settingValue, type DeviceType, type Place } from '#core/devices/index';
+import { devicesOf, terminalId, typeIn, type Device, type DoorId } from '#core/plan/index';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
 import { Menu } from '../../ui/Menu';
@@ -49,7 +49,7 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
   const plan = usePlan();
   const dispatch = useDispatch();
   const { id: lit } = useHighlight();
-  const type = typeOf(device.type);
+  const type = typeIn(plan, device);
   const landed = (terminal: string) =>
     Object.values(plan.conductors).filter((wire) => wire.from === terminal || wire.to === terminal).length;
   return (

@@ -20,6 +20,12 @@ interface Binding {
 
 /** Parents before children: rows are put in this order and taken out in the other. */
 const BINDINGS: Record<Collection, Binding> = {
+  types: {
+    table: schema.deviceTypes,
+    key: schema.deviceTypes.id,
+    toRow: rows.typeRow,
+    fromRow: rows.typeFrom,
+  },
   doors: { table: schema.doors, key: schema.doors.id, toRow: rows.doorRow, fromRow: rows.doorOf },
   devices: { table: schema.devices, key: schema.devices.id, toRow: rows.deviceRow, fromRow: rows.deviceFrom },
   conductors: {
@@ -28,6 +34,7 @@ const BINDINGS: Record<Collection, Binding> = {
     toRow: rows.conductorRow,
     fromRow: rows.conductorFrom,
   },
+  cables: { table: schema.cables, key: schema.cables.id, toRow: rows.cableRow, fromRow: rows.cableFrom },
   people: { table: schema.people, key: schema.people.id, toRow: rows.personRow, fromRow: rows.personFrom },
   memories: {
     table: schema.memories,

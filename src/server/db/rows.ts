@@ -1,6 +1,7 @@
-import type { Conductor, Device, Door, KeypadRecord, Person, Reading } from '#core/plan/index';
+import type { DeviceType } from '#core/devices/index';
+import type { Cable, Conductor, Device, Door, KeypadRecord, Person, Reading } from '#core/plan/index';
 import { deviceOf, pinOf, terminalId } from '#core/plan/index';
-import type { conductors, devices, doors, memories, people, readings } from './schema';
+import type { cables, conductors, devices, deviceTypes, doors, memories, people, readings } from './schema';
 
 /** How each thing of a plan becomes a row and comes back. The two functions of a pair undo each other. */
 
@@ -49,3 +50,13 @@ export const memoryFrom = ({ memory }: Row<typeof memories>): KeypadRecord => me
 
 export const readingRow = (site: string, reading: Reading): Row<typeof readings> => ({ site, ...reading });
 export const readingFrom = ({ site: _site, ...reading }: Row<typeof readings>): Reading => reading;
+
+export const typeRow = (site: string, type: DeviceType): Row<typeof deviceTypes> => ({
+  site,
+  id: type.id,
+  body: type,
+});
+export const typeFrom = ({ body }: Row<typeof deviceTypes>): DeviceType => body;
+
+export const cableRow = (site: string, cable: Cable): Row<typeof cables> => ({ site, ...cable });
+export const cableFrom = ({ site: _site, ...cable }: Row<typeof cables>): Cable => cable as Cable;

@@ -1,5 +1,6 @@
+import type { DeviceType } from '#core/devices/index';
 import { foreignKey, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import type { Brief, DeadStateChoice, Device, KeypadRecord } from '#core/plan/index';
+import type { Brief, DeadStateChoice, Device, Door, KeypadRecord, Site } from '#core/plan/index';
 
 /** Rows of a site. JSON columns hold only what Zod has typed: briefs, settings, keypad memories, edits. */
 
@@ -10,6 +11,7 @@ export const sites = sqliteTable('sites', {
   region: text('region').notNull().default('europe'),
   units: text('units').notNull().default('metric'),
   notes: text('notes').notNull().default(''),
+  colours: text('colours', { mode: 'json' }).$type<Site['colours']>().notNull().default({}),
   revision: integer('revision').notNull().default(0),
 });
 
@@ -27,6 +29,7 @@ export const doors = sqliteTable(
     name: text('name').notNull(),
     brief: text('brief', { mode: 'json' }).$type<Brief>().notNull(),
     deadState: text('dead_state', { mode: 'json' }).$type<DeadStateChoice | null>(),
+    schools: text('schools', { mode: 'json' }).$type<Door['schools']>().notNull().default({}),
     notes: text('notes').notNull(),
   },
   (t) => [primaryKey({ columns: [t.site, t.id] })],
@@ -72,6 +75,33 @@ export const conductors = sqliteTable(
     foreignKey({ columns: [t.site, t.door], foreignColumns: [doors.site, doors.id] }),
     foreignKey({ columns: [t.site, t.fromDevice], foreignColumns: [devices.site, devices.id] }),
     foreignKey({ columns: [t.site, t.toDevice], foreignColumns: [devices.site, devices.id] }),
+  ],
+);
+
+/** A site's own device types, each version a row. */
+export const deviceTypes = sqliteTable(
+  'device_types',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    body: text('body', { mode: 'json' }).$type<DeviceType>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.id] })],
+);
+
+export const cables = sqliteTable(
+  'cables',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    door: text('door').notNull(),
+    name: text('name').notNull(),
+    make: text('make').notNull(),
+    screen: text('screen').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.site, t.id] }),
+    foreignKey({ columns: [t.site, t.door], foreignColumns: [doors.site, doors.id] }),
   ],
 );
 

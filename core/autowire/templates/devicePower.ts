@@ -1,0 +1,72 @@
+import type { TerminalId } from '../../plan/index';
+import { layout, type Run } from '../run';
+import type { Placed } from '../doorParts';
+import { supplyFor } from './suits';
+import { pin, run, type Template } from './template';
+
+/** Points one may take a feed from, nearest first. */
+interface Points {
+  readonly plus: TerminalId[];
+  readonly minus: TerminalId[];
+}
+
+/**
+ * Every device that is fed, from the supply that suits it or from the nearest device on the same feed with room.
+ * A reader may hang on the controller's own terminals instead, which brings the common 0 V along.
+ */
+export const devicePower: Template = (parts, ledger) => {
+  const points = new Map<string, Points>();
+  const pointsOf = (supply: Placed): Points => {
+    const known = points.get(supply.device.id);
+    if (known) return known;
+    const feeds = supply.type.roles.supply ?? { plus: '', minus: '' };
+    const fresh = { plus: [pin(supply, feeds.plus)], minus: [pin(supply, feeds.minus)] };
+    points.set(supply.device.id, fresh);
+    return fresh;
+  };
+  const runs: Run[] = [];
+  const decider = parts.decider;
+  for (const fed of parts.all) {
+    const ends = fed.type.roles.feed;
+    const supply = ends && supplyFor(parts.supplies, fed);
+    if (!ends || !supply || supply === fed) continue;
+    if (fed.device.door === null && ledger.used(pin(fed, ends.plus)) > 0) continue;
+    const at = pointsOf(supply);
+    const atController = decider?.type.roles.feed;
+    const shared =
+      parts.schools.readerFeed === 'shared' && fed.type.family === 'reader' && decider && atController
+        ? { plus: [pin(decider, atController.plus)], minus: [pin(decider, atController.minus)] }
+        : at;
+    const alternating = supply.type.parts.some((part) => part.kind === 'source' && part.current === 'ac');
+    runs.push(
+      run(
+        ledger.takeAny(shared.plus),
+        ledger.take(pin(fed, ends.plus)),
+        alternating ? 'ac-1' : 'plus',
+        'power',
+      ),
+      run(
+        ledger.take(pin(fed, ends.minus)),
+        ledger.takeAny(shared.minus),
+        alternating ? 'ac-2' : 'minus',
+        'power',
+      ),
+    );
+    at.plus.push(pin(fed, ends.plus));
+    at.minus.push(pin(fed, ends.minus));
+  }
+  return layout([...runs, ...commonZero([...points.keys()], parts.supplies, parts.readers)]);
+};
+
+/** Data is read against 0 V: where two supplies feed readers and controller, their 0 V are joined. */
+function commonZero(ids: readonly string[], supplies: readonly Placed[], readers: readonly Placed[]): Run[] {
+  if (readers.length === 0) return [];
+  const direct = supplies.filter(
+    ({ device, type }) =>
+      ids.includes(device.id) &&
+      type.roles.supply &&
+      !type.parts.some((part) => part.kind === 'source' && part.current === 'ac'),
+  );
+  const minus = direct.map((supply) => pin(supply, supply.type.roles.supply?.minus ?? ''));
+  return minus.slice(1).map((other) => run(minus[0]!, other, 'minus', 'power'));
+}

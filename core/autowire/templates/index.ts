@@ -1,0 +1,29 @@
+import { readerBus, readerData } from './data';
+import { devicePower } from './devicePower';
+import { bell, indicator, interposing, suppression } from './extras';
+import { alarmLine, doorContact, exitRequest, fireInput, lockStatus, trigger } from './inputs';
+import { lockPower } from './lockPower';
+import type { Template } from './template';
+
+/** All templates in the order a door is wired. */
+export const TEMPLATES: readonly Template[] = [
+  lockPower,
+  devicePower,
+  exitRequest,
+  trigger,
+  doorContact,
+  lockStatus,
+  readerData,
+  readerBus,
+  fireInput,
+  alarmLine,
+  interposing,
+  bell,
+  indicator,
+  suppression,
+];
+
+export type { Template } from './template';
+export { busPortOf } from './data';
+export { suits, supplyFor } from './suits';
+export { stateFor } from './lockPower';

@@ -1,0 +1,219 @@
+import type { DryInput } from '../../devices/index';
+import type { ColourRole, TerminalId } from '../../plan/index';
+import type { Ledger } from '../capacity';
+import type { DoorParts, Placed } from '../doorParts';
+import { layout, NO_LAYOUT, type Run, type SettingRun } from '../run';
+import { releasesByTimer, timedSupply } from './lockPower';
+import { channelSetting, hasSetting, pin, run, type Template } from './template';
+
+/** A contact between two terminals of a device. */
+interface ContactAt {
+  readonly at: Placed;
+  readonly ends: { readonly a: string; readonly b: string };
+}
+
+/** Colours of the pair to an input. */
+interface PairColours {
+  readonly live: ColourRole;
+  readonly common: ColourRole;
+}
+const EXIT: PairColours = { live: 'exit', common: 'exit-common' };
+const CONTACT: PairColours = { live: 'contact', common: 'contact-common' };
+
+/** Several contacts in parallel across an input: any of them closes it. */
+function inParallel(
+  contacts: readonly ContactAt[],
+  input: TerminalId,
+  common: TerminalId,
+  colours: PairColours,
+  ledger: Ledger,
+): Run[] {
+  const [live, back] = [[input], [common]];
+  return contacts.flatMap(({ at, ends }) => {
+    const runs = [
+      run(ledger.takeAny(live), ledger.take(pin(at, ends.a)), colours.live, 'signal'),
+      run(ledger.take(pin(at, ends.b)), ledger.takeAny(back), colours.common, 'signal'),
+    ];
+    live.push(pin(at, ends.a));
+    back.push(pin(at, ends.b));
+    return runs;
+  });
+}
+
+/** Several contacts in series: each must be closed. */
+function inSeries(
+  contacts: readonly ContactAt[],
+  input: TerminalId,
+  common: TerminalId,
+  colours: PairColours,
+  ledger: Ledger,
+): Run[] {
+  const chain = [input, ...contacts.flatMap(({ at, ends }) => [pin(at, ends.a), pin(at, ends.b)]), common];
+  const runs: Run[] = [];
+  for (let i = 0; i + 1 < chain.length; i += 2) {
+    const role = i + 2 >= chain.length ? colours.common : colours.live;
+    runs.push(run(ledger.take(chain[i]!), ledger.take(chain[i + 1]!), role, 'signal'));
+  }
+  return runs;
+}
+
+const contactsOf = (
+  devices: readonly Placed[],
+  role: 'exitContact' | 'doorContact' | 'statusContact' | 'bellContact' | 'alarmContact',
+): ContactAt[] => devices.flatMap((at) => (at.type.roles[role] ? [{ at, ends: at.type.roles[role] }] : []));
+
+/** Form of the contact between an exit's two terminals. */
+const formOf = ({ at, ends }: ContactAt): 'NO' | 'NC' => {
+  const part = at.type.parts.find(
+    (one) => one.kind === 'contact' && [one.a, one.b].includes(ends.a) && [one.a, one.b].includes(ends.b),
+  );
+  return part?.kind === 'contact' ? part.form : 'NO';
+};
+
+/** The input that an exit device works: the timed supply's where that switches the lock, else the decider's. */
+function exitInput(parts: DoorParts): { at: Placed; input: DryInput } | null {
+  const timed = timedSupply(parts);
+  const at = releasesByTimer(parts) ? timed : parts.decider;
+  const input = at?.type.roles.exitInputs?.[at === timed ? 0 : parts.channel];
+  return at && input ? { at, input } : null;
+}
+
+/**
+ * Exit request: input → contact → common. Never a voltage. Normally open contacts stand in parallel; where all
+ * are normally closed they stand in series and the input is set for it. Relays that an intercom works stand in
+ * parallel with the buttons.
+ */
+export const exitRequest: Template = (parts, ledger) => {
+  const target = exitInput(parts);
+  if (!target) return NO_LAYOUT;
+  const [input, common] = [pin(target.at, target.input.input), pin(target.at, target.input.common)];
+  const levers = parts.locks.filter(({ type }) => type.roles.exitContact);
+  const asked = contactsOf([...parts.exits, ...levers], 'exitContact');
+  const interposed = parts.relays.flatMap((at): ContactAt[] => {
+    const pole = at.type.roles.coil && at.type.roles.poles?.[0];
+    return pole ? [{ at, ends: { a: pole.com, b: pole.no } }] : [];
+  });
+  const closing = asked.filter((one) => formOf(one) === 'NO');
+  const setting = channelSetting(parts, 'form');
+  const canBeClosed = hasSetting(target.at, setting);
+  if (asked.length > 0 && closing.length === 0 && interposed.length === 0 && canBeClosed) {
+    const settings = [{ device: target.at.device.id, setting, value: 'NC' }];
+    return layout(inSeries(asked, input, common, EXIT, ledger), settings);
+  }
+  const onlyLevers = asked.length > 0 && asked.every(({ at }) => at.type.behaviour.kind === 'lever');
+  const rex = channelSetting(parts, 'rex');
+  const settings: SettingRun[] =
+    onlyLevers && interposed.length === 0 && hasSetting(target.at, rex)
+      ? [{ device: target.at.device.id, setting: rex, value: 'reports' }]
+      : [];
+  return layout(inParallel([...closing, ...interposed], input, common, EXIT, ledger), settings);
+};
+
+/** The terminal's relay asks the timed supply, or a door operator, instead of switching the lock itself. */
+export const trigger: Template = (parts, ledger) => {
+  const { decider, channel } = parts;
+  const contact = decider?.type.roles.switches?.[channel];
+  if (!decider || !contact) return NO_LAYOUT;
+  const operator = parts.operators[0];
+  const timed = timedSupply(parts);
+  const target = operator?.type.roles.operator
+    ? { at: operator, input: operator.type.roles.operator.activate }
+    : releasesByTimer(parts) && timed?.type.roles.exitInputs?.[0]
+      ? { at: timed, input: timed.type.roles.exitInputs[0] }
+      : null;
+  if (!target) return NO_LAYOUT;
+  const ends = { a: contact.com, b: contact.no };
+  return layout(
+    inParallel(
+      [{ at: decider, ends }],
+      pin(target.at, target.input.input),
+      pin(target.at, target.input.common),
+      EXIT,
+      ledger,
+    ),
+  );
+};
+
+/** The lock's own contact, on an input of its own where there is one. */
+const statusInput = ({ decider, schools, channel }: DoorParts): DryInput | null =>
+  schools.status === 'own-input' ? (decider?.type.roles.statusInputs?.[channel] ?? null) : null;
+
+/**
+ * Door contact: closed while the door is closed. The lock's status contact stands in series with it where it has
+ * no input of its own. End-of-line resistors: one in series, one across the contact, at the contact.
+ */
+export const doorContact: Template = (parts, ledger) => {
+  const { decider, channel } = parts;
+  const input = decider?.type.roles.contactInputs?.[channel];
+  if (!decider || !input) return NO_LAYOUT;
+  const closedWhenShut = parts.contacts.filter((one) =>
+    contactsOf([one], 'doorContact').some((c) => formOf(c) === 'NC'),
+  );
+  const status = statusInput(parts) ? [] : contactsOf(parts.locks, 'statusContact');
+  const contacts = [...contactsOf(closedWhenShut, 'doorContact'), ...status];
+  if (contacts.length === 0) return NO_LAYOUT;
+  const [live, common] = [pin(decider, input.input), pin(decider, input.common)];
+  const setting = channelSetting(parts, 'eol');
+  const built = closedWhenShut.some(({ type }) => type.parts.some((part) => part.kind === 'resistor'));
+  const [series, across] = parts.resistors;
+  const wanted = parts.schools.contact === 'end-of-line' && hasSetting(decider, setting);
+  const watch = (value: 'eol' | 'none'): SettingRun[] =>
+    hasSetting(decider, setting) ? [{ device: decider.device.id, setting, value }] : [];
+  if (!wanted || built || !series || !across)
+    return layout(inSeries(contacts, live, common, CONTACT, ledger), watch(built && wanted ? 'eol' : 'none'));
+  const resistor: ContactAt = { at: series, ends: { a: '1', b: '2' } };
+  const first = contacts[0]!;
+  return layout(
+    [
+      ...inSeries([resistor, ...contacts], live, common, CONTACT, ledger),
+      run(pin(across, '1'), ledger.take(pin(first.at, first.ends.a)), 'contact', 'signal'),
+      run(pin(across, '2'), ledger.take(pin(first.at, first.ends.b)), 'contact-common', 'signal'),
+    ],
+    watch('eol'),
+  );
+};
+
+/** Bond, bolt or latch contact to its own input. */
+export const lockStatus: Template = (parts, ledger) => {
+  const input = statusInput(parts);
+  const contacts = contactsOf(parts.locks, 'statusContact');
+  if (!input || !parts.decider || contacts.length === 0) return NO_LAYOUT;
+  const [live, common] = [pin(parts.decider, input.input), pin(parts.decider, input.common)];
+  return layout(inSeries(contacts, live, common, { live: 'status', common: 'contact-common' }, ledger));
+};
+
+/** Fire contact, closed at rest, across the input of a supply that drops its lock outputs. */
+export const fireInput: Template = (parts, ledger) => {
+  if (parts.schools.fire !== 'supply-input') return NO_LAYOUT;
+  const supply = parts.supplies.find(({ type }) => type.roles.fireInput);
+  const input = supply?.type.roles.fireInput;
+  if (!supply || !input) return NO_LAYOUT;
+  const contacts = parts.fireRelays.flatMap((at): ContactAt[] => {
+    const [pole] = at.type.roles.breakers ?? [];
+    return pole ? [{ at, ends: { a: pole.com, b: pole.nc } }] : [];
+  });
+  if (contacts.length === 0) return NO_LAYOUT;
+  const colours: PairColours = { live: 'alarm', common: 'exit-common' };
+  return layout(inSeries(contacts, pin(supply, input.input), pin(supply, input.common), colours, ledger));
+};
+
+/** Second circuit of a pull station: it shorts the alarm line, whose resistor sits at the station. */
+export const alarmLine: Template = (parts, ledger) => {
+  const monitor = parts.monitors[0];
+  const input = monitor?.type.roles.alarmInput;
+  if (!monitor || !input) return NO_LAYOUT;
+  const stations = contactsOf(parts.breakGlasses, 'alarmContact');
+  const last = stations.at(-1);
+  if (!last) return NO_LAYOUT;
+  const end = parts.resistors.find(({ type }) => type.id === 'eol-10k') ?? parts.resistors.at(-1);
+  const colours: PairColours = { live: 'alarm', common: 'contact-common' };
+  return layout([
+    ...inParallel(stations, pin(monitor, input.input), pin(monitor, input.common), colours, ledger),
+    ...(end
+      ? [
+          run(pin(end, '1'), ledger.take(pin(last.at, last.ends.a)), 'alarm', 'signal'),
+          run(pin(end, '2'), ledger.take(pin(last.at, last.ends.b)), 'contact-common', 'signal'),
+        ]
+      : []),
+  ]);
+};

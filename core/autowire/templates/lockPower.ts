@@ -1,0 +1,115 @@
+import { settingValue, type Pair, type Throw } from '../../devices/index';
+import type { DeadState, TerminalId } from '../../plan/index';
+import type { Ledger } from '../capacity';
+import type { DoorParts, Placed } from '../doorParts';
+import { joinLayouts, layout, NO_LAYOUT, type Layout, type Run } from '../run';
+import { supplyFor } from './suits';
+import { legs, pin, type Template } from './template';
+
+/** What works the lock: a contact in its power, or an output that feeds it. */
+type Switch =
+  | { readonly kind: 'contact'; readonly at: Placed; readonly contact: Throw; readonly second: Throw | null }
+  | { readonly kind: 'wet'; readonly at: Placed; readonly pair: Pair };
+
+/** Dead state a lock is wired for: its own, or the one chosen where its terminals decide. */
+export function stateFor(lock: Placed, wanted: DeadState | null): DeadState {
+  const spec = lock.type.lock;
+  if (spec?.kind !== 'strike') return 'fail-safe';
+  if (spec.mode.by === 'build') return spec.mode.state;
+  if (spec.mode.by === 'terminal') return wanted ?? 'fail-safe';
+  return settingValue(lock.type, lock.device.settings, spec.mode.setting) === 'fail-safe'
+    ? 'fail-safe'
+    : 'fail-secure';
+}
+
+/** The supply with a timed relay of its own, where the door has one. */
+export const timedSupply = ({ supplies }: DoorParts): Placed | null =>
+  supplies.find(({ type }) => type.behaviour.kind === 'timer') ?? null;
+
+/** True where the timed relay of the supply switches the lock, and the terminal only triggers it. */
+export const releasesByTimer = (parts: DoorParts): boolean =>
+  parts.schools.release === 'timed-supply' && timedSupply(parts) !== null;
+
+/** The controller's output jumper, where it has one, outweighs the school: it is what the board really does. */
+function feedsTheLock({ decider, schools, channel }: DoorParts): boolean {
+  if (!decider?.type.roles.wet?.[channel]) return false;
+  const jumper = settingValue(decider.type, decider.device.settings, 'output');
+  if (jumper !== undefined) return jumper === 'wet';
+  return schools.release === 'wet-output' || !decider.type.roles.switches;
+}
+
+function switchOf(parts: DoorParts, state: DeadState): Switch | null {
+  const operator = parts.operators[0];
+  if (operator?.type.roles.operator)
+    return { kind: 'contact', at: operator, contact: operator.type.roles.operator.lock, second: null };
+  const timed = timedSupply(parts);
+  if (releasesByTimer(parts) && timed) {
+    const contact = timed.type.roles.switches?.[0];
+    return contact ? { kind: 'contact', at: timed, contact, second: null } : null;
+  }
+  const { decider, channel } = parts;
+  if (!decider) return null;
+  const wet = decider.type.roles.wet?.[channel];
+  if (feedsTheLock(parts) && wet) return { kind: 'wet', at: decider, pair: wet[state] };
+  const contact = decider.type.roles.switches?.[channel];
+  return contact
+    ? { kind: 'contact', at: decider, contact, second: decider.type.roles.second ?? null }
+    : null;
+}
+
+/**
+ * Lock power. Supply → fire relay → the switch's common, NC for a fail-safe lock and NO for a fail-secure one →
+ * break glass → lock; the other leg passes the break's second pole. Either leg may be the switched one. A wet
+ * output takes the place of supply and switch. A fail-secure lock gets no break in its power: cutting it would
+ * not open the door.
+ */
+export const lockPower: Template = (parts, ledger) =>
+  joinLayouts(parts.locks.map((lock) => oneLock(parts, lock, ledger)));
+
+function oneLock(parts: DoorParts, lock: Placed, ledger: Ledger): Layout {
+  const state = stateFor(lock, parts.wanted);
+  const ends = lock.type.roles.lockBy?.[state] ?? lock.type.roles.lock;
+  const by = switchOf(parts, state);
+  const supply = by?.kind === 'wet' ? by.at : supplyFor(parts.supplies, lock);
+  if (!ends || !supply) return NO_LAYOUT;
+  const feeds = by?.kind === 'wet' ? by.pair : (supply.type.roles.lockSupply ?? supply.type.roles.supply);
+  if (!feeds) return NO_LAYOUT;
+  const minusLeg = parts.schools.leg === 'minus' && by?.kind !== 'wet';
+  const switched: TerminalId[] = [ledger.take(pin(supply, minusLeg ? feeds.minus : feeds.plus))];
+  const other: TerminalId[] = [ledger.take(pin(supply, minusLeg ? feeds.plus : feeds.minus))];
+  const safe = state === 'fail-safe';
+  if (safe && !(parts.schools.fire === 'supply-input' && supply.type.roles.fireInput)) {
+    for (const fire of parts.fireRelays) {
+      const [one, two] = fire.type.roles.breakers ?? [];
+      if (one) switched.push(pin(fire, one.com), pin(fire, one.nc));
+      if (two) other.push(pin(fire, two.com), pin(fire, two.nc));
+    }
+  }
+  const extra: Run[] = [];
+  if (by?.kind === 'contact') {
+    const { contact, second, at } = by;
+    switched.push(pin(at, contact.com), pin(at, safe ? contact.nc : contact.no));
+    if (second && safe) switched.push(pin(at, second.com), pin(at, second.nc));
+    if (second && !safe) {
+      extra.push(
+        ...legs([pin(at, contact.com), pin(at, second.com)], 'plus'),
+        ...legs([pin(at, second.no), pin(at, contact.no)], 'plus'),
+      );
+    }
+  }
+  if (safe) {
+    for (const glass of [...parts.breakGlasses, ...parts.exits]) {
+      const [one, two] = glass.type.roles.breakers ?? [];
+      if (one) switched.push(pin(glass, one.com), pin(glass, one.nc));
+      if (two) other.push(pin(glass, two.com), pin(glass, two.nc));
+    }
+  }
+  switched.push(pin(lock, minusLeg ? ends.minus : ends.plus));
+  other.push(pin(lock, minusLeg ? ends.plus : ends.minus));
+  const [plus, minus] = minusLeg ? [other, switched] : [switched, other];
+  const more = (lock.type.roles.lockToo ?? []).flatMap((pair) => [
+    ...legs([pin(lock, ends.plus), pin(lock, pair.plus)], 'plus'),
+    ...legs([pin(lock, ends.minus), pin(lock, pair.minus)], 'minus'),
+  ]);
+  return layout([...legs(plus, 'plus'), ...extra, ...legs([...minus].reverse(), 'minus'), ...more]);
+}

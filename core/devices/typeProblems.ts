@@ -1,0 +1,149 @@
+import type { DeviceType } from './deviceType';
+
+/** Something that keeps a device type from being used: where, and what about. */
+export interface TypeProblem {
+  /** Path in the type, such as `parts[2].a`. */
+  readonly path: string;
+  readonly code:
+    | 'no-terminals'
+    | 'bad-terminal-id'
+    | 'twice'
+    | 'unknown-terminal'
+    | 'unknown-part'
+    | 'unknown-setting'
+    | 'unknown-state'
+    | 'value-missing'
+    | 'same-ends'
+    | 'limits-crossed'
+    | 'not-positive';
+  readonly id: string;
+}
+
+/** Terminals hold no dot (it divides device and terminal), no space, and no mark of an inner joint. */
+const TERMINAL = /^[^\s.~:|][^\s.:|]{0,11}$/;
+
+/** Every fault of a type that its shape alone cannot rule out. Empty for a type that can be used. */
+export function typeProblems(type: DeviceType): TypeProblem[] {
+  const problems: TypeProblem[] = [];
+  const add = (path: string, code: TypeProblem['code'], id: string) => problems.push({ path, code, id });
+  const points = new Set([...type.terminals.map((one) => one.id), ...(type.nodes ?? [])]);
+  const parts = new Map(type.parts.map((part) => [part.id, part]));
+  const settings = new Map(type.settings.map((setting) => [setting.id, setting]));
+  if (type.terminals.length === 0) add('terminals', 'no-terminals', '');
+  twice(type.terminals.map((one) => one.id)).forEach((id) => add('terminals', 'twice', id));
+  twice(type.settings.map((one) => one.id)).forEach((id) => add('settings', 'twice', id));
+  type.terminals.forEach(({ id }, i) => {
+    if (!TERMINAL.test(id)) add(`terminals[${i}].id`, 'bad-terminal-id', id);
+  });
+  const states = knownStates(type);
+  const seen = new Map<string, string>();
+  type.parts.forEach((part, i) => {
+    const at = `parts[${i}]`;
+    // Two parts may share an id where settings leave only one of them in place.
+    const key = `${part.id}|${part.when ? part.when.is.join() : ''}`;
+    if (seen.has(part.id) && (seen.get(part.id) === key || !part.when)) add(`${at}.id`, 'twice', part.id);
+    seen.set(part.id, key);
+    for (const end of ['a', 'b'] as const) {
+      if (!points.has(part[end])) add(`${at}.${end}`, 'unknown-terminal', part[end]);
+    }
+    if (part.a === part.b) add(`${at}.b`, 'same-ends', part.a);
+    if (part.when && !settings.has(part.when.setting))
+      add(`${at}.when`, 'unknown-setting', part.when.setting);
+    for (const [key, value] of Object.entries(part)) {
+      if (isTable(value)) {
+        const setting = settings.get(value.setting);
+        if (!setting) add(`${at}.${key}`, 'unknown-setting', value.setting);
+        else if (setting.kind === 'choice') {
+          for (const option of setting.options) {
+            if (value.values[option.value] === undefined) add(`${at}.${key}`, 'value-missing', option.value);
+          }
+        }
+      }
+      if (typeof value === 'number' && /ohms|maxAmps|maxVolts|draw|volts/i.test(key) && !(value > 0))
+        add(`${at}.${key}`, 'not-positive', String(value));
+    }
+    if (part.kind === 'contact') {
+      if (!states.has(part.state)) add(`${at}.state`, 'unknown-state', part.state);
+      if (part.needs && parts.get(part.needs)?.kind !== 'electronic')
+        add(`${at}.needs`, 'unknown-part', part.needs);
+    }
+    if (part.kind === 'input' && parts.get(part.poweredBy)?.kind !== 'electronic')
+      add(`${at}.poweredBy`, 'unknown-part', part.poweredBy);
+    if (part.kind === 'electronic' && !(part.minVolts <= part.startVolts && part.startVolts < part.maxVolts))
+      add(`${at}.minVolts`, 'limits-crossed', part.id);
+    if (
+      part.kind === 'coil' &&
+      typeof part.pullInVolts === 'number' &&
+      typeof part.dropOutVolts === 'number' &&
+      !(part.dropOutVolts < part.pullInVolts)
+    )
+      add(`${at}.dropOutVolts`, 'limits-crossed', part.id);
+  });
+  for (const id of partNames(type)) if (!parts.has(id)) add('behaviour', 'unknown-part', id);
+  for (const pin of roleTerminals(type)) if (!points.has(pin)) add('roles', 'unknown-terminal', pin);
+  return problems;
+}
+
+const twice = (ids: readonly string[]): string[] => [
+  ...new Set(ids.filter((id, index) => ids.indexOf(id) !== index)),
+];
+
+const isTable = (value: unknown): value is { setting: string; values: Record<string, number> } =>
+  typeof value === 'object' && value !== null && 'values' in value && 'setting' in value;
+
+/** States that a contact may follow: the type's coils, what its behaviour sets, and what the door does to it. */
+function knownStates(type: DeviceType): Set<string> {
+  const { behaviour } = type;
+  const states = new Set(['doorOpen', 'keyed', 'boltIn', 'ringing']);
+  for (const part of type.parts) if (part.kind === 'coil') states.add(part.id);
+  const channels =
+    behaviour.kind === 'controller' || behaviour.kind === 'keypad'
+      ? behaviour.channels
+      : behaviour.kind === 'timer'
+        ? [behaviour.channel]
+        : [];
+  for (const channel of channels) states.add(channel.relay);
+  if ('state' in behaviour) states.add(behaviour.state);
+  if (behaviour.kind === 'keys') for (const state of Object.values(behaviour.keys)) states.add(state);
+  if (behaviour.kind === 'reader') states.add(behaviour.d0).add(behaviour.d1);
+  if (behaviour.kind === 'operator') states.add(behaviour.relay);
+  return states;
+}
+
+/** Parts that the behaviour and the lock name. */
+function partNames(type: DeviceType): string[] {
+  const { behaviour, lock } = type;
+  const names: string[] = [];
+  if ('board' in behaviour) names.push(behaviour.board);
+  if (behaviour.kind === 'fireInput') names.push(behaviour.input);
+  if (behaviour.kind === 'operator') names.push(behaviour.activate);
+  const channels =
+    behaviour.kind === 'controller' || behaviour.kind === 'keypad'
+      ? behaviour.channels
+      : behaviour.kind === 'timer'
+        ? [behaviour.channel]
+        : [];
+  for (const { exitInput, contactInput, d0Input, d1Input, inner } of channels) {
+    for (const id of [exitInput, contactInput, d0Input, d1Input, inner?.d0Input, inner?.d1Input])
+      if (id) names.push(id);
+  }
+  if (lock?.kind === 'magnet') names.push(...lock.parts);
+  if (lock?.kind === 'strike') {
+    const { mode } = lock;
+    names.push(...(mode.by === 'terminal' ? [mode.safe.coil, mode.secure.coil] : [mode.coil]));
+  }
+  return names;
+}
+
+/** Every terminal that the roles name: all their strings but settings and words. */
+function roleTerminals(type: DeviceType): string[] {
+  const words = new Set(['part', 'channelSetting', 'coresSetting']);
+  const walk = (value: unknown, key: string): string[] => {
+    if (typeof value === 'string') return words.has(key) ? [] : [value];
+    if (Array.isArray(value)) return value.flatMap((one) => walk(one, ''));
+    if (typeof value === 'object' && value !== null)
+      return Object.entries(value).flatMap(([name, one]) => walk(one, name));
+    return [];
+  };
+  return walk(type.roles, '');
+}
