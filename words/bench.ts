@@ -48,6 +48,8 @@ const CARD: Record<Extract<Effect, { kind: 'card-read' }>['outcome'], string> = 
   'reader-dead': 'The reader is dead',
   'nothing-arrives': 'Reader beeps, nothing arrives at the controller',
   'one-line-missing': 'Reader beeps, the controller sees one line only',
+  'no-common': 'Reader beeps, the controller cannot read it: no common 0 V',
+  'address-clash': 'Two readers answer at one address: no card arrives for certain',
   'lines-swapped': 'Card read with a wrong number: D0 and D1 are crossed',
 };
 

@@ -36,6 +36,10 @@ export const QUESTIONS: Record<keyof Brief, { label: string; hint: string }> = {
   },
   rescuers: { label: 'Must rescuers get in when the power is dead?', hint: 'Fire crew, first aid.' },
   fireDoor: { label: 'Is it a fire door that must stay latched?', hint: 'The label on its edge tells.' },
+  outdoors: {
+    label: 'Is the outer side in the weather?',
+    hint: 'What stands outside then needs a housing for it.',
+  },
   slowWalkers: { label: 'People with slower walking speed?', hint: 'Lengthens the recommended unlock time.' },
   readerDistance: { label: 'From reader to handle', hint: 'The way somebody walks after showing a card.' },
 };

@@ -1,4 +1,4 @@
-export * from './findings';
+export * from './findings/index';
 export * from './situations';
 export * from './brief';
 export * from './problems';

@@ -17,6 +17,10 @@ export function refusalWords(refusal: EditRefusal): string {
       return `The tag “${refusal.id}” is taken at this door.`;
     case 'number-taken':
       return `The wire number “${refusal.id}” is taken at this door.`;
+    case 'in-use':
+      return `“${refusal.id}” is still in use.`;
+    case 'bad-type':
+      return `The device type is not whole: ${refusal.id}.`;
     case 'bad-setting':
       return `“${refusal.id}” is not a value this device takes.`;
   }

@@ -36,7 +36,7 @@ export interface Wiring {
  */
 export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wiring {
   const present = conductorsOf(plan, door);
-  const kept = present.filter((conductor) => conductor.origin === 'hand');
+  const kept = present.filter((conductor) => conductor.origin !== 'aldaba');
   const elsewhere = Object.values(plan.conductors).filter((conductor) => conductor.door !== door);
   const own = present.filter((conductor) => conductor.origin === 'aldaba');
   const ledger = openLedger(plan, [...elsewhere, ...kept]);
@@ -65,7 +65,7 @@ export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wi
     added,
     removed,
     unchanged: [...staying],
-    kept,
+    kept: kept.filter((conductor) => conductor.origin === 'hand'),
     settings,
     edit: {
       kind: 'batch',

@@ -1,5 +1,5 @@
 import { metres, type Metres } from '../units/index';
-import type { Place } from '../devices/index';
+import { findType, type Place } from '../devices/index';
 import type { Device } from '../plan/index';
 
 /** Distance along the cable from the enclosure to each place when the door is one metre of run away, metres. */
@@ -15,10 +15,14 @@ const IN_ENCLOSURE = 0.5;
 /** Between two devices at the same door, metres. */
 const AT_DOOR = 3;
 
+/** The lead of a part that sits on another device's terminals, or a link between two terminals of one device. */
+const LEAD = 0.2;
+
 const inEnclosure = (device: Device | undefined) => device === undefined || device.place === 'enclosure';
 
 /** Length of a conductor between two devices, from where they stand. */
 export function lengthBetween(from: Device | undefined, to: Device | undefined, run: Metres): Metres {
+  if (isLead(from, to)) return metres(LEAD);
   if (inEnclosure(from) && inEnclosure(to)) return metres(IN_ENCLOSURE);
   if (!inEnclosure(from) && !inEnclosure(to)) return metres(AT_DOOR);
   const field = inEnclosure(from) ? to : from;
@@ -27,7 +31,17 @@ export function lengthBetween(from: Device | undefined, to: Device | undefined, 
 
 /** Cable a conductor belongs to, named after the device at its far end; empty inside an enclosure. */
 export function cableBetween(from: Device | undefined, to: Device | undefined): string {
+  if (isLead(from, to)) return '';
   if (inEnclosure(from) && inEnclosure(to)) return '';
   if (!inEnclosure(from) && !inEnclosure(to)) return [from?.tag, to?.tag].sort().join('–');
   return (inEnclosure(from) ? to?.tag : from?.tag) ?? '';
 }
+
+/** Diodes, varistors and end-of-line resistors sit where they belong; so does a link on one device. */
+const isLead = (from: Device | undefined, to: Device | undefined): boolean =>
+  (from !== undefined && from.id === to?.id) ||
+  (!inEnclosure(from) &&
+    !inEnclosure(to) &&
+    [from, to].some((device) => device !== undefined && isSmall(device)));
+
+const isSmall = ({ type }: Device): boolean => findType(type)?.family === 'suppression';

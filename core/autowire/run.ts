@@ -29,7 +29,7 @@ export interface Layout {
 }
 
 /** Sizes a template starts from; the Power station then proves or corrects them. */
-export const SIZES = { lock: mm2(1), feed: mm2(0.5), signal: mm2(0.22) } as const;
+export const SIZES = { lock: mm2(1), double: mm2(1.5), feed: mm2(0.5), signal: mm2(0.22) } as const;
 
 export const layout = (runs: readonly Run[], settings: readonly SettingRun[] = []): Layout => ({
   runs,

@@ -19,11 +19,21 @@ describe('HARDWARE_SETS', () => {
 
 describe('proposeHardware', () => {
   it('offers only sets of the dead state', () => {
-    expect(proposeHardware(MAGNET_BRIEF, 'fail-safe').map(({ id }) => id)).toEqual([
-      'magnet-controller',
-      'strike-keypad-safe',
-    ]);
-    expect(proposeHardware(STRIKE_BRIEF, 'fail-secure').map(({ id }) => id)).toEqual(['strike-keypad']);
+    for (const state of ['fail-safe', 'fail-secure'] as const) {
+      const sets = proposeHardware(MAGNET_BRIEF, state);
+      expect(sets.length).toBeGreaterThan(3);
+      expect(sets.every(({ deadState }) => deadState === state)).toBe(true);
+    }
+  });
+  it('puts sets that give people a way out first where there is no lever', () => {
+    const egress = proposeHardware({ ...MAGNET_BRIEF, mechanicalEgress: false }, 'fail-safe');
+    expect(egress.map((set) => set.electricalEgress)).toEqual(
+      egress
+        .map((set) => set.electricalEgress)
+        .sort()
+        .reverse(),
+    );
+    expect(proposeHardware(STRIKE_BRIEF, 'fail-secure')[0]?.id).toBe('strike-keypad');
   });
 });
 

@@ -18,10 +18,14 @@ export function newDevice(
 /** One edit that adds a hardware set to a door, keeping what already stands there. */
 export function hardwareEdit(plan: Plan, door: DoorId, set: HardwareSet): Edit {
   let growing = plan;
-  const edits = set.devices.map(({ type, settings }): Edit => {
-    const device = newDevice(growing, door, type, settings);
+  const edits = set.devices.map(({ type, settings, place }): Edit => {
+    const fresh = newDevice(growing, door, type, settings);
+    const device = place ? { ...fresh, place } : fresh;
     growing = { ...growing, devices: { ...growing.devices, [device.id]: device } };
     return { kind: 'addDevice', device };
   });
-  return { kind: 'batch', label: 'add hardware', edits };
+  const schools: Edit[] = set.schools
+    ? [{ kind: 'setDoor', id: door, patch: { schools: { ...plan.doors[door]?.schools, ...set.schools } } }]
+    : [];
+  return { kind: 'batch', label: 'add hardware', edits: [...edits, ...schools] };
 }

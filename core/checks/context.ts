@@ -1,6 +1,7 @@
 import { doorParts, type DoorParts } from '../autowire/index';
+import { joinedNodes } from '../circuit/index';
 import { traceLoops, type Loop } from '../loops/index';
-import type { Door, Plan } from '../plan/index';
+import type { Conductor, Door, Plan, TerminalId } from '../plan/index';
 import { powerBudget, type PowerBudget } from '../power/index';
 import { prove, type Proof } from '../prove/index';
 import { atRest, buildWorld, type SimState, type World } from '../simulate/index';
@@ -16,6 +17,10 @@ export interface CheckContext {
   readonly rest: SimState;
   readonly proof: Proof;
   readonly budget: PowerBudget;
+  /** Terminals that wires and joints make one point have the same number; −1 for one that is not in this circuit. */
+  groupOf(terminal: TerminalId): number;
+  /** Wires on a terminal, of this door and any other. */
+  wiresAt(terminal: TerminalId): readonly Conductor[];
 }
 
 /** One rule: pure, from the solved door to its findings. */
@@ -25,6 +30,15 @@ export type Check = (context: CheckContext) => Finding[];
 export function checkContext(plan: Plan, doorId: string): CheckContext {
   const world = buildWorld(plan, doorId);
   const rest = atRest(world);
+  const group = joinedNodes(world.netlist);
+  const wires = new Map<TerminalId, Conductor[]>();
+  for (const wire of Object.values(plan.conductors)) {
+    for (const end of [wire.from, wire.to]) {
+      const list = wires.get(end);
+      if (list) list.push(wire);
+      else wires.set(end, [wire]);
+    }
+  }
   return {
     plan,
     door: world.door,
@@ -34,6 +48,8 @@ export function checkContext(plan: Plan, doorId: string): CheckContext {
     rest,
     proof: prove(plan, world, rest),
     budget: powerBudget(plan, world, rest),
+    groupOf: (terminal) => group[world.netlist.nodeOf.get(terminal) ?? -1] ?? -1,
+    wiresAt: (terminal) => wires.get(terminal) ?? [],
   };
 }
 
@@ -50,3 +66,7 @@ export const finder =
     values: Finding['values'] = {},
     rest: Rest = {},
   ): Finding => ({ code, family, severity, basis, station, at, values, ...rest });
+
+export const onDevice = (id: string) => ({ kind: 'device', id }) as const;
+export const onTerminal = (id: string) => ({ kind: 'terminal', id }) as const;
+export const onWire = (id: string) => ({ kind: 'conductor', id }) as const;

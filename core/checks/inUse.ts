@@ -1,4 +1,3 @@
-import type { Placed } from '../autowire/index';
 import type { Damage } from '../circuit/index';
 import type { DeviceType, Part } from '../devices/index';
 import { terminalId, terminalLabel, type Plan } from '../plan/index';
@@ -74,12 +73,17 @@ export const chatter: Check = (context) => {
 };
 
 /** A board of this door that does not run at rest although its loop is closed. */
-export const unfedDevices: Check = ({ world, rest, door, plan, loops }) =>
+export const unfedDevices: Check = ({ world, rest, door, plan, loops, wiresAt }) =>
   world.inhabitants.flatMap(({ device, type }): Finding[] => {
-    if (device.door !== door.id) return [];
+    // A bell or a lamp that rings only when asked is meant to be off at rest.
+    if (device.door !== door.id || type.roles.bellOut) return [];
     const open = loops.some(
       (loop) =>
-        loop.shape === 'round' && loop.load.device === device.id && loop.kind === 'feed' && !loop.complete,
+        loop.shape === 'round' &&
+        loop.load.device === device.id &&
+        loop.kind === 'feed' &&
+        !loop.complete &&
+        type.behaviour.kind !== 'sensor',
     );
     return type.parts.flatMap((part): Finding[] => {
       if (
@@ -90,6 +94,11 @@ export const unfedDevices: Check = ({ world, rest, door, plan, loops }) =>
       )
         return [];
       const at = [{ kind: 'device', id: device.id } as const];
+      const bare = [part.a, part.b].some((pin) => wiresAt(terminalId(device.id, pin)).length === 0);
+      if (type.behaviour.kind === 'sensor' && bare)
+        return [
+          find('sensor-without-supply', 'fix', 'physics', at, { tag: device.tag, needs: part.startVolts }),
+        ];
       return [
         find('device-unfed', 'fix', 'physics', at, {
           tag: plan.devices[device.id]?.tag ?? '',
@@ -113,7 +122,9 @@ export const deadExits: Check = ({ world, rest, parts, plan, loops }) => {
   const before = lockStatuses(world, rest.point).map((lock) => lock.hold);
   // A lock that is free at rest cannot show whether an exit would free it.
   if (!before.includes('held')) return [];
-  return parts.exits.flatMap(({ device }): Finding[] => {
+  return parts.exits.flatMap(({ device, type }): Finding[] => {
+    // A lever opens by itself: whether the system hears of it is looked at elsewhere.
+    if (type.behaviour.kind === 'lever') return [];
     const broken = loops.some(
       (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
     );
@@ -148,32 +159,5 @@ export const unseenContacts: Check = ({ world, rest, parts, plan, loops }) => {
   });
 };
 
-/** An inductive coil with neither its own suppression nor a diode across it. */
-export const suppressionOf: Check = ({ world, parts, plan }) =>
-  parts.locks.flatMap((lock: Placed): Finding[] => {
-    const coil = lock.type.parts.find((part) => part.kind === 'coil' || part.kind === 'load');
-    if (!coil || (coil.kind !== 'coil' && coil.kind !== 'load') || coil.suppressed) return [];
-    const [plus, minus] = [terminalId(lock.device.id, coil.a), terminalId(lock.device.id, coil.b)];
-    const across = parts.diodes.some(({ device }) => {
-      const wires = Object.values(plan.conductors);
-      const joins = (one: string, two: string) =>
-        wires.some(
-          (wire) => (wire.from === one && wire.to === two) || (wire.from === two && wire.to === one),
-        );
-      return joins(terminalId(device.id, 'K'), plus) && joins(terminalId(device.id, 'A'), minus);
-    });
-    const at = [{ kind: 'device', id: lock.device.id } as const];
-    return across || !world.locks.length
-      ? []
-      : [find('no-suppression', 'caution', 'practice', at, { tag: lock.device.tag })];
-  });
-
 /** What the wiring does once it has power: found by solving, not by looking. */
-export const inUseChecks: readonly Check[] = [
-  damages,
-  chatter,
-  unfedDevices,
-  deadExits,
-  unseenContacts,
-  suppressionOf,
-];
+export const inUseChecks: readonly Check[] = [damages, chatter, unfedDevices, deadExits, unseenContacts];

@@ -1,28 +1,49 @@
 import type { CheckContext } from './context';
 import { credentialChecks } from './credentials';
+import { busChecks } from './busRules';
+import { cableChecks } from './cables';
 import { dataChecks } from './data';
 import { SEVERITIES, type Finding } from './finding';
+import { hiddenBehind } from './hidden';
+import { functionChecks } from './functions';
+import { inputChecks } from './inputs';
+import { intercomChecks } from './intercomRules';
 import { inUseChecks } from './inUse';
 import { powerChecks } from './power';
 import { releaseChecks } from './release';
+import { sourceChecks } from './sources';
+import { suppressionChecks } from './suppression';
+import { terminalChecks } from './terminals';
 import { timingChecks } from './timing';
 import { wiringChecks } from './wiring';
 
 const CHECKS = [
   ...wiringChecks,
+  ...sourceChecks,
+  ...terminalChecks,
   ...inUseChecks,
+  ...inputChecks,
+  ...suppressionChecks,
+  ...functionChecks,
+  ...intercomChecks,
   ...powerChecks,
   ...releaseChecks,
   ...dataChecks,
+  ...busChecks,
+  ...cableChecks,
   ...timingChecks,
   ...credentialChecks,
 ];
 
-/** Runs every rule over a solved door, worst first. */
-export const runChecks = (context: CheckContext): Finding[] =>
-  CHECKS.flatMap((check) => check(context)).sort(
+const runOnce = (context: CheckContext): Finding[] => CHECKS.flatMap((check) => check(context));
+
+/** Runs every rule over a solved door, worst first, and looks behind what hides the rest. */
+export function runChecks(context: CheckContext): Finding[] {
+  const found = runOnce(context);
+  return [...found, ...hiddenBehind(context, found, runOnce)].sort(
     (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
   );
+}
 
 export * from './finding';
 export { checkContext, type Check, type CheckContext } from './context';

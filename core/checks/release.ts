@@ -1,7 +1,7 @@
 import { lockDeadState } from '../autowire/index';
 import { recommendDeadState } from '../brief/index';
 import { settingValue, type DeviceType } from '../devices/index';
-import type { Device } from '../plan/index';
+import { terminalId, type Device } from '../plan/index';
 import type { RoundLoop } from '../loops/index';
 import { leverOpens } from '../simulate/index';
 import type { Cell, Missing } from '../prove/index';
@@ -131,7 +131,7 @@ export const fireRelease: Check = (context) => {
   return parts.fireRelays.flatMap(({ device, type }): Finding[] => {
     const spec = type.behaviour;
     if (spec.kind !== 'fireRelay') return [];
-    if (isLatching(device.settings, type)) return [];
+    if (isLatching(device.settings, type) || latchesAtSupply(context, device.id, type)) return [];
     const loop = loops.find((one): one is RoundLoop => one.shape === 'round' && one.kind === 'lock-power');
     const first = loop?.supply.complete ? loop.supply.steps.find((step) => step.kind === 'wire') : undefined;
     const wire = first?.kind === 'wire' ? (plan.conductors[first.conductor]?.number ?? '') : '';
@@ -159,13 +159,28 @@ const isLatching = (settings: Device['settings'], type: DeviceType): boolean =>
   type.behaviour.kind !== 'fireRelay' ||
   settingValue(type, settings, type.behaviour.latchSetting) === 'latching';
 
+/** The relay works the fire input of a supply, and that input latches. */
+function latchesAtSupply({ parts, groupOf }: CheckContext, relay: string, type: DeviceType): boolean {
+  const poles = (type.roles.breakers ?? []).flatMap(({ com, nc }) =>
+    [com, nc].map((pin) => groupOf(terminalId(relay, pin))),
+  );
+  return parts.supplies.some((supply) => {
+    const { behaviour, roles } = supply.type;
+    if (behaviour.kind !== 'fireInput' || !roles.fireInput) return false;
+    const latching = settingValue(supply.type, supply.device.settings, behaviour.latchSetting) === 'latching';
+    return latching && poles.includes(groupOf(terminalId(supply.device.id, roles.fireInput.input)));
+  });
+}
+
 /** What the proof found: people locked in, out, or not kept out; and what it could not prove. */
 export const proven: Check = (context) => {
   const { proof, parts } = context;
   if (parts.locks.length === 0) return [];
   const at = doorSubject(context);
   // A fire relay that does not latch is a finding of its own, with its remedy.
-  const latched = parts.fireRelays.every(({ device, type }) => isLatching(device.settings, type));
+  const latched = parts.fireRelays.every(
+    ({ device, type }) => isLatching(device.settings, type) || latchesAtSupply(context, device.id, type),
+  );
   const rows = proof.rows.filter((row) => latched || row.situation !== 'fire-burnt');
   const fails = (side: 'outside' | 'inside', wanted: (cell: Cell) => boolean) =>
     rows

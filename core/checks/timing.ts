@@ -29,7 +29,10 @@ export const times: Check = ({ plan, door, parts, world, rest }) => {
   else if (set.unlock < advice.recommended)
     findings.push(find('unlock-too-short', 'caution', 'practice', at, values, { remedy }));
   const channel = set.decider.type.behaviour;
-  const input = channel.kind === 'controller' ? channel.channels[parts.channel]?.contactInput : null;
+  const input =
+    channel.kind === 'controller' || channel.kind === 'keypad'
+      ? channel.channels[parts.channel]?.contactInput
+      : null;
   const senses = input ? rest.readings.get(`${set.decider.device.id}:${input}`) === 'closed' : false;
   if (set.relock === 'close' && !senses && world.locks.length > 0) {
     const byTime = {

@@ -36,7 +36,7 @@ export const completeness: Check = ({ parts, door }) => {
 export const brokenLoops: Check = (context) => {
   const { plan, door, loops, parts } = context;
   return loops.flatMap((loop): Finding[] => {
-    if (loop.shape === 'bundle' || loop.complete) return [];
+    if (loop.shape === 'bundle' || loop.complete || isBareSensor(context, loop)) return [];
     return [loop.supply, loop.back].flatMap((leg, index): Finding[] => {
       if (leg.complete || loop.source.part === '') return [];
       const supplySide = index === 0;
@@ -70,6 +70,12 @@ export const brokenLoops: Check = (context) => {
     });
   });
 };
+
+/** A sensor without supply has a finding of its own, which says what it needs. */
+const isBareSensor = ({ plan, wiresAt }: CheckContext, { kind, load }: RoundLoop): boolean =>
+  kind === 'feed' &&
+  findTypeIn(plan, plan.devices[load.device]?.type ?? '')?.behaviour.kind === 'sensor' &&
+  [load.top, load.bottom].some((end) => wiresAt(end).length === 0);
 
 function closeGap({ plan, door }: CheckContext, from: string, to: string, supplySide: boolean): Edit {
   const number = nextWireNumber(plan, door.id);

@@ -79,6 +79,11 @@ export function assembleNetlist(
 ): Netlist {
   const branchOf = new Map(branches.map((branch, index) => [branch.id, index]));
   const find = (id: string | null) => (id === null ? -1 : (branchOf.get(id) ?? -1));
+  // A state may bear the name of the contact it works; only a coil of that name works it by itself.
+  const coil = (id: string) => {
+    const index = find(id);
+    return branches[index]?.kind === 'coil' ? index : -1;
+  };
   const elimination = planElimination(
     nodes.length,
     branches.map(({ a, b }) => [a, b] as const),
@@ -89,7 +94,7 @@ export function assembleNetlist(
     branches,
     branchOf,
     elimination,
-    coilOf: Int32Array.from(branches, (branch) => (branch.kind === 'contact' ? find(branch.state) : -1)),
+    coilOf: Int32Array.from(branches, (branch) => (branch.kind === 'contact' ? coil(branch.state) : -1)),
     boardOf: Int32Array.from(branches, (branch) => {
       if (branch.kind === 'contact') return find(branch.needs);
       return branch.kind === 'input' ? find(branch.poweredBy) : -1;

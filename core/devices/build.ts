@@ -19,7 +19,10 @@ export const optional = (...ids: string[]): Terminal[] =>
 export const each = (terminals: readonly Terminal[], over: Partial<Terminal>): Terminal[] =>
   terminals.map((terminal) => ({ ...terminal, ...over }));
 
-/** Coloured leads that come with the device, in connector order; each takes one conductor in a joint. */
+/**
+ * Coloured leads that come with the device, in connector order. Each ends in a lever connector with room for two:
+ * the wire, and a diode or the next device.
+ */
 export const pigtails = (
   use: Terminal['use'],
   leads: Readonly<Record<string, ColourCode>>,
@@ -27,7 +30,7 @@ export const pigtails = (
 ): Terminal[] =>
   Object.entries(leads).map(([id, colour], index) => ({
     id,
-    maxConductors: 1,
+    maxConductors: 2,
     use,
     form: 'pigtail',
     colour,

@@ -42,6 +42,7 @@ export const briefSchema = z.strictObject({
   mechanicalEgress: z.boolean().nullable().default(null),
   rescuers: z.boolean().nullable().default(null),
   fireDoor: z.boolean().nullable().default(null),
+  outdoors: z.boolean().default(false),
   slowWalkers: z.boolean().default(false),
   readerDistance: z
     .number()
@@ -117,7 +118,7 @@ export const conductorSchema = z.strictObject({
   gauge,
   length,
   cable: z.string().max(40).default(''),
-  origin: z.enum(['aldaba', 'hand']).default('hand'),
+  origin: z.enum(['aldaba', 'set', 'hand']).default('hand'),
 });
 
 export const personSchema = z.strictObject({

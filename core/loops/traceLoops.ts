@@ -208,6 +208,8 @@ function inputLoops(
   barred: Barred,
 ): Draft<RoundLoop>[] {
   const loops: Draft<RoundLoop>[] = [];
+  // Contacts in series make one loop, not one each.
+  const seen = new Set<string>();
   for (const { end: input, kind } of inputs) {
     for (const contact of contacts) {
       if (contact.end.device === input.device) continue;
@@ -221,6 +223,10 @@ function inputLoops(
           supply &&
           findWay(graph, end.bottom, input.bottom, { ...bar(barred, input.top, end.top), parts: part });
         if (!back) continue;
+        const wires = [...supply, ...back].flatMap((step) => (step.kind === 'wire' ? [step.conductor] : []));
+        const key = [input.top, ...wires.sort()].join(' ');
+        if (seen.has(key)) break;
+        seen.add(key);
         loops.push(
           round(
             contact.kind === 'signal' ? kind : contact.kind,

@@ -71,6 +71,8 @@ export interface Brief {
   /** Rescuers must get in when the power is dead. */
   readonly rescuers: boolean | null;
   readonly fireDoor: boolean | null;
+  /** The outer side is in the weather. */
+  readonly outdoors: boolean;
   readonly slowWalkers: boolean;
   /** From the reader or keypad to the handle, in metres. */
   readonly readerDistance: Metres;
@@ -135,8 +137,8 @@ export interface Conductor {
   readonly length: Metres;
   /** Cable it is a core of; empty for a single wire or a link. */
   readonly cable: string;
-  /** Laid by a loop template, or by a person. */
-  readonly origin: 'aldaba' | 'hand';
+  /** Laid by a loop template, for an intercom set or a bus as a whole, or by a person. */
+  readonly origin: 'aldaba' | 'set' | 'hand';
 }
 
 /** A cable that is pulled: its make-up, and where its screen is earthed. */
@@ -207,6 +209,7 @@ export const EMPTY_BRIEF: Brief = {
   mechanicalEgress: null,
   rescuers: null,
   fireDoor: null,
+  outdoors: false,
   slowWalkers: false,
   readerDistance: 1.5 as Metres,
 };

@@ -10,7 +10,7 @@ import {
   type World,
 } from '../simulate/index';
 import type { Cell, Expectation, Means, Missing, PathLabel, Proof, ProofRow, Side } from './proof';
-import { doorDevices, SITUATIONS, type Situation } from './situations';
+import { doorDevices, exits, SITUATIONS, type Situation } from './situations';
 
 /**
  * Proves a door: every situation against what must be possible from outside and inside. A cell passes only
@@ -128,7 +128,7 @@ export function waysOut(
     doorHold(lockStatuses(world, next.point)) === 'free';
   if (world.door.brief.mechanicalEgress !== false) attempt({ kind: 'lever' }, leverOpens(world));
   attempt({ kind: 'unlocked' }, state.doorOpen || doorHold(locks) === 'free');
-  for (const { device } of [...doorDevices(world, 'button'), ...doorDevices(world, 'sensor')]) {
+  for (const { device } of exits(world)) {
     const next = stimulate(world, state, { kind: 'press', device: device.id }).state;
     attempt({ kind: 'exit', tag: device.tag }, freeAfter(next));
   }

@@ -23,12 +23,20 @@ export const doorDevices = (world: World, kind: string) =>
     ({ device, type }) => device.door === world.door.id && type.behaviour.kind === kind,
   );
 
-const exits = (world: World) => [...doorDevices(world, 'button'), ...doorDevices(world, 'sensor')];
+/** Exit devices that people inside can use: a key switch outside is none. */
+export const exits = (world: World) =>
+  [...doorDevices(world, 'button'), ...doorDevices(world, 'sensor')].filter(
+    ({ device, type }) => type.family === 'exit' && device.place !== 'outside',
+  );
 const deciders = (world: World) =>
   world.inhabitants.filter(
     ({ type }) => type.behaviour.kind === 'controller' || type.behaviour.kind === 'keypad',
   );
-const entries = (world: World) => [...doorDevices(world, 'reader'), ...doorDevices(world, 'keypad')];
+const entries = (world: World) => [
+  ...doorDevices(world, 'reader'),
+  ...doorDevices(world, 'busReader'),
+  ...doorDevices(world, 'keypad'),
+];
 
 const shut = () => 'must-not' as const;
 const open = () => 'must' as const;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { conductorsOf, doorsInOrder } from '#core/plan/index';
-import { LAW } from '#words/findings';
+import { LAW } from '#words/findings/index';
 import { quillhaven } from '#demo/quillhaven';
 import { definition, doorPack } from './pack';
 

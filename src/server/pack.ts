@@ -256,7 +256,9 @@ function settings(plan: Plan, door: Door): Content[] {
       const text =
         setting.kind === 'choice'
           ? (setting.options.find((option) => option.value === value)?.label ?? String(value))
-          : `${value} ${setting.unit}`;
+          : setting.kind === 'number'
+            ? `${value} ${setting.unit}`.trim()
+            : String(value || '—');
       return [mono(device.tag), setting.label, text];
     }),
   );

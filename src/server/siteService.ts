@@ -136,6 +136,11 @@ function doorsTouched(plan: Plan, edit: Edit): string[] {
       case 'setDoor':
       case 'removeDoor':
         return [one.id];
+      case 'addType':
+      case 'removeType':
+        return [];
+      case 'setCable':
+        return [one.id.slice(0, one.id.indexOf('/'))];
       case 'addDevice':
         return one.device.door === null ? [] : [one.device.door];
       case 'setDevice':

@@ -25,18 +25,19 @@ export const devicePower: Template = (parts, ledger) => {
     return fresh;
   };
   const runs: Run[] = [];
-  const decider = parts.decider;
+  const { decider } = parts;
+  const own = decider?.type.roles.feed;
+  const controller: Points =
+    decider && own
+      ? { plus: [pin(decider, own.plus)], minus: [pin(decider, own.minus)] }
+      : { plus: [], minus: [] };
   for (const fed of parts.all) {
     const ends = fed.type.roles.feed;
     const supply = ends && supplyFor(parts.supplies, fed);
     if (!ends || !supply || supply === fed) continue;
     if (fed.device.door === null && ledger.used(pin(fed, ends.plus)) > 0) continue;
     const at = pointsOf(supply);
-    const atController = decider?.type.roles.feed;
-    const shared =
-      parts.schools.readerFeed === 'shared' && fed.type.family === 'reader' && decider && atController
-        ? { plus: [pin(decider, atController.plus)], minus: [pin(decider, atController.minus)] }
-        : at;
+    const shared = parts.schools.readerFeed === 'shared' && fed.type.family === 'reader' ? controller : at;
     const alternating = supply.type.parts.some((part) => part.kind === 'source' && part.current === 'ac');
     runs.push(
       run(
@@ -52,8 +53,10 @@ export const devicePower: Template = (parts, ledger) => {
         'power',
       ),
     );
-    at.plus.push(pin(fed, ends.plus));
-    at.minus.push(pin(fed, ends.minus));
+    for (const list of new Set([at, shared])) {
+      list.plus.push(pin(fed, ends.plus));
+      list.minus.push(pin(fed, ends.minus));
+    }
   }
   return layout([...runs, ...commonZero([...points.keys()], parts.supplies, parts.readers)]);
 };

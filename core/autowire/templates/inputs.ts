@@ -93,7 +93,12 @@ export const exitRequest: Template = (parts, ledger) => {
     const pole = at.type.roles.coil && at.type.roles.poles?.[0];
     return pole ? [{ at, ends: { a: pole.com, b: pole.no } }] : [];
   });
-  const closing = asked.filter((one) => formOf(one) === 'NO');
+  const own = parts.decider?.type.roles.switches?.[parts.channel];
+  const terminal: ContactAt[] =
+    parts.decider && own && target.at !== parts.decider
+      ? [{ at: parts.decider, ends: { a: own.com, b: own.no } }]
+      : [];
+  const closing = [...terminal, ...asked.filter((one) => formOf(one) === 'NO')];
   const setting = channelSetting(parts, 'form');
   const canBeClosed = hasSetting(target.at, setting);
   if (asked.length > 0 && closing.length === 0 && interposed.length === 0 && canBeClosed) {
@@ -109,25 +114,20 @@ export const exitRequest: Template = (parts, ledger) => {
   return layout(inParallel([...closing, ...interposed], input, common, EXIT, ledger), settings);
 };
 
-/** The terminal's relay asks the timed supply, or a door operator, instead of switching the lock itself. */
+/** The decider's relay asks a door operator, which works the lock itself. */
 export const trigger: Template = (parts, ledger) => {
   const { decider, channel } = parts;
   const contact = decider?.type.roles.switches?.[channel];
   if (!decider || !contact) return NO_LAYOUT;
   const operator = parts.operators[0];
-  const timed = timedSupply(parts);
-  const target = operator?.type.roles.operator
-    ? { at: operator, input: operator.type.roles.operator.activate }
-    : releasesByTimer(parts) && timed?.type.roles.exitInputs?.[0]
-      ? { at: timed, input: timed.type.roles.exitInputs[0] }
-      : null;
-  if (!target) return NO_LAYOUT;
+  const input = operator?.type.roles.operator?.activate;
+  if (!operator || !input) return NO_LAYOUT;
   const ends = { a: contact.com, b: contact.no };
   return layout(
     inParallel(
       [{ at: decider, ends }],
-      pin(target.at, target.input.input),
-      pin(target.at, target.input.common),
+      pin(operator, input.input),
+      pin(operator, input.common),
       EXIT,
       ledger,
     ),

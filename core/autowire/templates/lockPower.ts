@@ -2,7 +2,7 @@ import { settingValue, type Pair, type Throw } from '../../devices/index';
 import type { DeadState, TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
 import type { DoorParts, Placed } from '../doorParts';
-import { joinLayouts, layout, NO_LAYOUT, type Layout, type Run } from '../run';
+import { joinLayouts, layout, NO_LAYOUT, SIZES, type Layout, type Run } from '../run';
 import { supplyFor } from './suits';
 import { legs, pin, type Template } from './template';
 
@@ -106,10 +106,17 @@ function oneLock(parts: DoorParts, lock: Placed, ledger: Ledger): Layout {
   }
   switched.push(pin(lock, minusLeg ? ends.minus : ends.plus));
   other.push(pin(lock, minusLeg ? ends.plus : ends.minus));
+  // Two windings draw twice: thicker from the start.
+  const size = lock.type.roles.lockToo ? SIZES.double : SIZES.lock;
   const [plus, minus] = minusLeg ? [other, switched] : [switched, other];
   const more = (lock.type.roles.lockToo ?? []).flatMap((pair) => [
     ...legs([pin(lock, ends.plus), pin(lock, pair.plus)], 'plus'),
     ...legs([pin(lock, ends.minus), pin(lock, pair.minus)], 'minus'),
   ]);
-  return layout([...legs(plus, 'plus'), ...extra, ...legs([...minus].reverse(), 'minus'), ...more]);
+  return layout([
+    ...legs(plus, 'plus', size),
+    ...extra,
+    ...legs([...minus].reverse(), 'minus', size),
+    ...more,
+  ]);
 }

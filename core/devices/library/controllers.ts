@@ -1,5 +1,5 @@
 import type { Channel, DeviceType, Roles, Terminal } from '../deviceType';
-import type { Part } from '../parts';
+import type { Part, SourcePart } from '../parts';
 import {
   board,
   busSettings,
@@ -11,6 +11,7 @@ import {
   dryInput,
   each,
   needed,
+  numberSetting,
   optional,
   PASSIVE,
   supervisedInput,
@@ -159,6 +160,18 @@ const dryController = (
   };
 };
 
+/** What a PoE switch gives through the controller's own regulator. */
+const POE: SourcePart = {
+  kind: 'source',
+  id: 'poe',
+  a: '+12',
+  b: '0V',
+  volts: 12.1,
+  tolerance: 0.03,
+  ohms: 0.1,
+  maxAmps: 1.2,
+};
+
 /** One-door controller fed over the network, with a jumper between a wet and a dry lock output. */
 function poeController(): DeviceType {
   const door = dryDoor('', { inner: true });
@@ -174,7 +187,12 @@ function poeController(): DeviceType {
       ...each(optional('S'), { carries: 'signal' }),
     ],
     parts: [
-      { kind: 'source', id: 'poe', a: '+12', b: '0V', volts: 12.1, tolerance: 0.03, ohms: 0.1, maxAmps: 1.2 },
+      { ...POE, when: { setting: 'switch', is: ['plain'] } },
+      {
+        ...POE,
+        when: { setting: 'switch', is: ['battery'] },
+        battery: { ampHours: 9, fullVolts: 12.1, cutOffVolts: 11.9, ohms: 0.05 },
+      },
       board('+12', '0V', { watts: 2.4 }, [9, 15], { startVolts: 10 }),
       { kind: 'link', id: 'wet', a: '+12', b: 'COM', when: { setting: 'output', is: ['wet'] } },
       ...door.parts,
@@ -182,6 +200,8 @@ function poeController(): DeviceType {
     ],
     settings: [
       choice('output', 'lock output jumper', { wet: 'wet: 12 V on the common', dry: 'dry: a plain contact' }),
+      choice('switch', 'network switch', { battery: 'on a battery', plain: 'dead when the mains fails' }),
+      numberSetting('hours', 'hours asked of its battery', 'h', [0, 72], 4),
       ...channelTimes('ch1', ''),
     ],
     behaviour: { kind: 'controller', board: 'board', channels: [door.channel] },
@@ -381,7 +401,7 @@ export const keypads: readonly DeviceType[] = [
       'Decides by itself: finger, card or code. Its relay hangs on three leads beside the door; a contact and an exit input on others.',
     terminals: terminalPigtails(),
     parts: [
-      board('+12', '0V', { amps: 0.25 }, [10.5, 14]),
+      board('+12', '0V', { amps: 0.25 }, [9.5, 14.5]),
       ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', 2, 'board'),
       dryInput('push', 'BUT', 'G', 'board'),
       dryInput('sensor', 'SEN', 'G', 'board'),
@@ -444,7 +464,7 @@ function terminalPigtails(): Terminal[] {
     pin: number,
   ): Terminal => ({
     id,
-    maxConductors: 1,
+    maxConductors: 2,
     use,
     form: 'pigtail',
     colour,

@@ -62,7 +62,9 @@ export const intercoms: readonly DeviceType[] = [
     place: 'inside',
     terminals: [
       ...each(needed('+', '-'), { maxConductors: 4 }),
-      ...audio('E', ...CHANNELS.map(String)),
+      // The common is a bar: a station, a relay and a core for every channel come together here.
+      ...each(audio('E'), { maxConductors: 12 }),
+      ...audio(...CHANNELS.map(String)),
       ...each(optional(...CHANNELS.map((n) => `K${n}`)), { carries: 'signal', maxConductors: 4 }),
       ...audio('CALL', 'CI'),
     ],

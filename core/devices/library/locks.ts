@@ -228,8 +228,8 @@ export const locks: readonly DeviceType[] = [
     },
     roles: {
       lockBy: { 'fail-safe': { plus: 'FS', minus: '-' }, 'fail-secure': { plus: 'FSE', minus: '-' } },
-      exitContact: { a: 'COM', b: 'LEVER' },
-      statusContact: { a: 'COM', b: 'OUT' },
+      exitContact: { a: 'LEVER', b: 'COM' },
+      statusContact: { a: 'OUT', b: 'COM' },
     },
     symbol: 'mortise',
   },

@@ -92,12 +92,13 @@ export const supplies: readonly DeviceType[] = [
     name: 'Supply 12 V 3 A with timed relay',
     short: 'timed supply',
     description:
-      'A supply with its own relay: PUSH to 0 V works COM, NO and NC for the time on its dial. It keeps the lock on the safe side of the wall.',
-    terminals: [...outputs('+V', '0V'), ...optional('PUSH', 'COM', 'NO', 'NC')],
+      'A supply with its own relay: PUSH to PC works COM, NO and NC for the time on its dial. It keeps the lock on the safe side of the wall.',
+    terminals: [...outputs('+V', '0V'), ...optional('PUSH', 'PC', 'COM', 'NO', 'NC')],
     parts: [
       source({ volts: 13.65, maxAmps: 3, battery: battery(12) }),
       board('+V', '0V', { amps: 0.03 }, [9, 16]),
-      dryInput('push', 'PUSH', '0V', 'board'),
+      dryInput('push', 'PUSH', 'PC', 'board'),
+      { kind: 'link', id: 'pushCommon', a: 'PC', b: '0V' },
       ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', 5, 'board'),
     ],
     settings: [...batterySettings, numberSetting('t.exit', 'relay time', 's', [1, 60], 5)],
@@ -109,7 +110,7 @@ export const supplies: readonly DeviceType[] = [
     roles: {
       ...feeds,
       switches: [{ com: 'COM', nc: 'NC', no: 'NO' }],
-      exitInputs: [{ input: 'PUSH', common: '0V' }],
+      exitInputs: [{ input: 'PUSH', common: 'PC' }],
     },
     symbol: 'battery',
   },

@@ -52,11 +52,13 @@ const MODELS: { [K in BehaviourKind]: Model<K> } = {
     if (signal.kind === 'input' && signal.input === spec.input) {
       if (signal.reading === 'dead') return NOTHING;
       const ok = signal.reading === 'closed';
-      const next = { memory: { ...memory, ok } };
-      if (!ok) return { ...next, set: { [spec.state]: true } };
-      return following ? { ...next, set: { [spec.state]: false } } : next;
+      if (!ok) return { memory: { ok, asked: false }, set: { [spec.state]: true } };
+      const fed = following || memory['asked'] === true || signal.before === 'dead';
+      return { memory: { ok, asked: false }, ...(fed ? { set: { [spec.state]: false } } : {}) };
     }
-    return signal.kind === 'fireReset' && memory['ok'] === true ? { set: { [spec.state]: false } } : NOTHING;
+    if (signal.kind !== 'fireReset') return NOTHING;
+    // The key is turned while the panel is being reset: it counts as soon as the input is closed again.
+    return memory['ok'] === true ? { set: { [spec.state]: false } } : { memory: { ...memory, asked: true } };
   },
   button: (spec, _self, _memory, signal) => pulse(spec.state, PRESS_MS, signal),
   sensor: (spec, _self, _memory, signal) =>

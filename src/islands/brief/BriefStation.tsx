@@ -46,6 +46,11 @@ export function BriefStation({ door }: { door: Door }) {
             />
           ))}
           <YesNo
+            {...QUESTIONS.outdoors}
+            value={brief.outdoors}
+            onChange={(outdoors) => answer({ outdoors })}
+          />
+          <YesNo
             {...QUESTIONS.slowWalkers}
             value={brief.slowWalkers}
             onChange={(slowWalkers) => answer({ slowWalkers })}

@@ -1,7 +1,7 @@
 import { Command } from 'cmdk';
 import { Dialog as Radix } from 'radix-ui';
 import { doorsInOrder, terminalLabel, typeIn } from '#core/plan/index';
-import { STATION_NAMES } from '#words/findings';
+import { STATION_NAMES } from '#words/findings/index';
 import { STATIONS } from '#core/verdict/index';
 import type { StationId } from '#core/checks/index';
 import { useHighlight, useNavigate } from '../navigation';

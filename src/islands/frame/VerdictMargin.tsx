@@ -10,7 +10,7 @@ import {
   remedyName,
   SEVERITY_NAMES,
   STATION_NAMES,
-} from '#words/findings';
+} from '#words/findings/index';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { useHighlight, useNavigate } from '../navigation';

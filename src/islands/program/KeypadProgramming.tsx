@@ -11,7 +11,7 @@ import {
 } from '#core/keypads/index';
 import type { CardNumber, Device, Door } from '#core/plan/index';
 import { doorTimes } from '#core/timing/index';
-import { codeProblemWords } from '#words/findings';
+import { codeProblemWords } from '#words/findings/index';
 import { SLOT_STATES } from '#words/keypad';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';

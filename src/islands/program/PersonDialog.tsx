@@ -1,7 +1,7 @@
 import { useForm } from 'react-hook-form';
 import { codeProblem, findLanguage, freeSlot } from '#core/keypads/index';
 import { typeIn, type Device, type Door, type Person } from '#core/plan/index';
-import { codeProblemWords } from '#words/findings';
+import { codeProblemWords } from '#words/findings/index';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField, TextField } from '../../ui/Field';

@@ -11,7 +11,7 @@ import {
   situationName,
   verdictWords,
 } from '#words/situations';
-import { LAW } from '#words/findings';
+import { LAW } from '#words/findings/index';
 import { cx } from '../../ui/cx';
 import { Empty } from '../../ui/Empty';
 import { StationFrame } from '../frame/StationFrame';

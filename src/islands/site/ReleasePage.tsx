@@ -2,7 +2,7 @@ import { doorParts } from '#core/autowire/index';
 import { settingValue } from '#core/devices/index';
 import { doorsInOrder } from '#core/plan/index';
 import type { DoorSummary } from '#core/verdict/index';
-import { LAW } from '#words/findings';
+import { LAW } from '#words/findings/index';
 import { STATE_SENTENCES } from '#words/brief';
 import { Empty } from '../../ui/Empty';
 import { DeadStateGlyph } from '../../ui/glyphs';

@@ -3,7 +3,7 @@ import { drawLoop, type Live } from '#core/drawing/index';
 import { loopWires, loopWords, traceLoops, type Loop } from '#core/loops/index';
 import { terminalLabel, type DoorId } from '#core/plan/index';
 import { COLOURS, formatAmps } from '#core/units/index';
-import { loopName } from '#words/findings';
+import { loopName } from '#words/findings/index';
 import { cx } from '../../ui/cx';
 import { useWidth } from '../../ui/useWidth';
 import { useHighlight } from '../navigation';

@@ -1,38 +1,20 @@
-import type { Basis, FamilyLetter, Finding, FindingCode, Severity, StationId } from '#core/checks/index';
-import { formatAmps, formatVolts } from '#core/units/index';
-import { situationName } from './situations';
+import {
+  amps,
+  volts,
+  num,
+  list,
+  situations,
+  loopName,
+  REASONS,
+  gaugeHint,
+  stateSentence,
+  stateVerb,
+  codeProblemWords,
+  type Words,
+} from './text';
 
-/** The one place where findings get their words: a title of one line and a reason with numbers. */
-interface Words {
-  title(v: Values): string;
-  reason(v: Values): string;
-}
-type Values = Readonly<Record<string, string | number>>;
-
-const num = (v: Values, key: string): number => Number(v[key]);
-const volts = (v: Values, key: string) => formatVolts(num(v, key));
-const amps = (v: Values, key: string) => formatAmps(num(v, key));
-const list = (text: unknown) => String(text).split(',').filter(Boolean);
-const situations = (v: Values) => list(v['situations']).map(situationName).join('; ');
-const LOOP_NAMES: Record<string, string> = {
-  'lock-power': 'lock power',
-  exit: 'exit request',
-  feed: 'device power',
-  contact: 'door contact',
-  data: 'reader data',
-  coil: 'relay coil',
-  across: 'suppression',
-  other: 'wires of no loop',
-};
-export const loopName = (kind: string): string => LOOP_NAMES[kind] ?? kind;
-
-const REASONS: Record<string, string> = {
-  'weak-lock': 'a lock gets a voltage at which it neither holds nor lets go',
-  'no-battery': 'no battery is planned',
-  restless: 'the circuit never comes to rest',
-};
-
-const FINDINGS: Record<FindingCode, Words> = {
+/** Findings of loops, power, release, data, timing and credentials. */
+export const LOOP_FINDINGS = {
   'no-lock': {
     title: () => 'No lock yet',
     reason: () => 'Add a lock: without one nothing about this door can be proven.',
@@ -295,86 +277,4 @@ const FINDINGS: Record<FindingCode, Words> = {
     title: () => 'Two people share a code',
     reason: (v) => `${v['names']}. Nobody can tell who came, and one cannot be taken off alone.`,
   },
-};
-
-const gaugeHint = (v: Values) =>
-  v['gauge']
-    ? ` ${String(v['gauge']).replace('mm2', ' mm²')} conductors would do.`
-    : ' No common size would do: move the supply nearer.';
-const stateSentence = (state: string) =>
-  state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead';
-const stateVerb = (state: string) => (state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead');
-
-const CODE_PROBLEMS: Record<string, string> = {
-  'not-digits': 'A code is made of digits',
-  'too-short': 'The code is too short',
-  'too-long': 'The code is too long',
-  'not-as-long-as-programming': 'All codes must have as many digits as the programming code',
-  'is-programming': 'It is the programming code',
-  taken: 'Another slot has this code',
-  'no-cards-here': 'This keypad reads no cards: give a code',
-  'slot-out-of-range': 'The slot number is out of range',
-  'no-slot': 'No slot yet',
-};
-export const codeProblemWords = (problem: string): string => CODE_PROBLEMS[problem] ?? problem;
-
-export const findingTitle = (finding: Finding): string => FINDINGS[finding.code].title(finding.values);
-export const findingReason = (finding: Finding): string => FINDINGS[finding.code].reason(finding.values);
-
-/** What the one-click fix is called on its button. */
-const REMEDIES: Partial<Record<FindingCode, (v: Values) => string>> = {
-  'loop-broken': () => 'Add the wire',
-  'link-missing': () => 'Add the link',
-  'wrong-throw': (v) => `Move to ${v['right']}`,
-  'dead-state-differs': (v) => `Set ${v['tag']}`,
-  'dead-state-open': (v) => `Choose ${v['state']}`,
-  'lock-under-voltage': (v) => `Use ${String(v['gauge']).replace('mm2', ' mm²')}`,
-  'device-under-voltage': (v) => `Use ${String(v['gauge']).replace('mm2', ' mm²')}`,
-  'fire-not-latched': (v) => `Latch ${v['tag']}`,
-  'card-lines-swapped': () => 'Cross them back',
-  'unlock-too-short': (v) => `Set ${v['limit']} s`,
-  'unlock-below-least': (v) => `Set ${v['limit']} s`,
-  'relock-without-contact': () => 'Re-lock on time',
-  'slot-missing': () => 'Give the next slot',
-};
-export const remedyName = (finding: Finding): string =>
-  REMEDIES[finding.code]?.(finding.values) ?? 'Put right';
-
-export const SEVERITY_NAMES: Record<Severity, string> = {
-  stop: 'Stop',
-  fix: 'Put right',
-  caution: 'Caution',
-  note: 'Note',
-  sound: 'Sound',
-};
-
-export const BASIS_NAMES: Record<Basis, string> = {
-  physics: 'Follows from the circuit',
-  rating: 'Device rating',
-  practice: 'Good practice',
-  'local-code': 'Usual code requirement: confirm locally',
-};
-
-export const FAMILY_NAMES: Record<FamilyLetter, string> = {
-  W: 'Wiring',
-  P: 'Power',
-  R: 'Release',
-  D: 'Data',
-  T: 'Timing',
-  C: 'Credentials',
-};
-
-export const STATION_NAMES: Record<StationId, string> = {
-  brief: 'Brief',
-  wire: 'Wire',
-  power: 'Power',
-  prove: 'Prove',
-  program: 'Program',
-  timing: 'Timing',
-  test: 'Test',
-  'hand-over': 'Hand over',
-};
-
-/** Stands wherever a verdict on life safety is shown. */
-export const LAW =
-  'A plan is not a permit. Local code and the authority having jurisdiction decide; a licensed person signs.';
+} satisfies Record<string, Words>;

@@ -1,0 +1,44 @@
+import { applyEdit } from '../plan/index';
+import { checkContext, type CheckContext } from './context';
+import type { Finding, FindingCode } from './finding';
+
+/** Findings that keep a current from flowing, or a lock from moving: what lies behind them cannot show itself. */
+const HIDING: ReadonlySet<FindingCode> = new Set([
+  'loop-broken',
+  'link-missing',
+  'wrong-throw',
+  'short-circuit',
+  'part-bridged',
+  'unswitched-ground',
+  'diode-reversed',
+]);
+
+const toPutRight = ({ severity }: Finding): boolean => severity === 'stop' || severity === 'fix';
+const key = ({ code, at }: Finding): string => `${code} ${at[0]?.id ?? ''}`;
+
+/**
+ * What would be found once the findings that hide others were put right: their remedies are applied to a copy of
+ * the plan, and the rules run again. Only what is wrong and was not found before comes back, each naming the
+ * finding it hides behind.
+ */
+export function hiddenBehind(
+  context: CheckContext,
+  found: readonly Finding[],
+  run: (context: CheckContext) => Finding[],
+): Finding[] {
+  const hiding = found.filter((one) => toPutRight(one) && HIDING.has(one.code) && one.remedy);
+  let plan = context.plan;
+  let behind: FindingCode | null = null;
+  for (const { remedy, code } of hiding) {
+    const result = remedy && applyEdit(plan, remedy);
+    if (!result?.ok) continue;
+    plan = result.plan;
+    behind ??= code;
+  }
+  if (behind === null) return [];
+  const known = new Set(found.map(key));
+  const hides = behind;
+  return run(checkContext(plan, context.door.id))
+    .filter((one) => toPutRight(one) && one.family !== 'R' && !known.has(key(one)))
+    .map(({ remedy: _later, ...one }) => ({ ...one, behind: hides }));
+}

@@ -1,0 +1,57 @@
+import { formatAmps, formatVolts } from '#core/units/index';
+import { situationName } from '../situations';
+
+/** Words of a finding: a title of one line and a reason with numbers. */
+export interface Words {
+  title(v: Values): string;
+  reason(v: Values): string;
+}
+export type Values = Readonly<Record<string, string | number>>;
+
+export const num = (v: Values, key: string): number => Number(v[key]);
+export const volts = (v: Values, key: string) => formatVolts(num(v, key));
+export const amps = (v: Values, key: string) => formatAmps(num(v, key));
+export const list = (text: unknown) => String(text).split(',').filter(Boolean);
+export const situations = (v: Values) => list(v['situations']).map(situationName).join('; ');
+const LOOP_NAMES: Record<string, string> = {
+  'lock-power': 'lock power',
+  exit: 'exit request',
+  feed: 'device power',
+  contact: 'door contact',
+  signal: 'signal',
+  data: 'reader data',
+  bus: 'reader bus',
+  audio: 'speech',
+  coil: 'relay coil',
+  across: 'suppression',
+  other: 'wires of no loop',
+};
+export const loopName = (kind: string): string => LOOP_NAMES[kind] ?? kind;
+
+export const REASONS: Record<string, string> = {
+  'weak-lock': 'a lock gets a voltage at which it neither holds nor lets go',
+  'no-battery': 'no battery is planned',
+  restless: 'the circuit never comes to rest',
+};
+
+export const gaugeHint = (v: Values) =>
+  v['gauge']
+    ? ` ${String(v['gauge']).replace('mm2', ' mm²')} conductors would do.`
+    : ' No common size would do: move the supply nearer.';
+export const stateSentence = (state: string) =>
+  state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead';
+export const stateVerb = (state: string) =>
+  state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead';
+
+const CODE_PROBLEMS: Record<string, string> = {
+  'not-digits': 'A code is made of digits',
+  'too-short': 'The code is too short',
+  'too-long': 'The code is too long',
+  'not-as-long-as-programming': 'All codes must have as many digits as the programming code',
+  'is-programming': 'It is the programming code',
+  taken: 'Another slot has this code',
+  'no-cards-here': 'This keypad reads no cards: give a code',
+  'slot-out-of-range': 'The slot number is out of range',
+  'no-slot': 'No slot yet',
+};
+export const codeProblemWords = (problem: string): string => CODE_PROBLEMS[problem] ?? problem;
