@@ -1,130 +1,12 @@
 import { autowire } from '#core/autowire/index';
-import { HARDWARE_SETS, hardwareEdit } from '#core/brief/index';
+import { HARDWARE_SETS, hardwareEdit, newDevice } from '#core/brief/index';
 import { checkSheet } from '#core/commission/index';
 import { factoryMemory, findLanguage } from '#core/keypads/index';
-import {
-  applyEdit,
-  EMPTY_BRIEF,
-  emptyPlan,
-  type Brief,
-  type Edit,
-  type Person,
-  type Plan,
-} from '#core/plan/index';
-import { metres, mm2 } from '#core/units/index';
-
-/**
- * The Quillhaven Archive: an invented town archive, with invented people. Each door is wired by the same
- * templates as any door; a few then get a deliberate, realistic mistake, said beside it.
- */
-interface DemoDoor {
-  readonly id: string;
-  readonly name: string;
-  readonly set: string | null;
-  readonly brief: Partial<Brief>;
-  readonly run: number;
-  readonly notes?: string;
-}
-
-const DOORS: readonly DemoDoor[] = [
-  {
-    id: 'D01',
-    name: 'Street portal',
-    set: 'strike-keypad-safe',
-    brief: {
-      protects: 'people',
-      escapeRoute: true,
-      mechanicalEgress: true,
-      rescuers: true,
-      fireDoor: false,
-      slowWalkers: true,
-      readerDistance: metres(4),
-    },
-    run: 18,
-    notes: 'The keypad stands at the foot of the ramp, four metres from the handle.',
-  },
-  {
-    id: 'D02',
-    name: 'Reading room',
-    set: 'magnet-controller',
-    brief: {
-      protects: 'general',
-      escapeRoute: true,
-      mechanicalEgress: false,
-      rescuers: true,
-      fireDoor: false,
-    },
-    run: 9,
-  },
-  {
-    id: 'D03',
-    name: 'Map gallery east',
-    set: 'magnet-controller',
-    brief: {
-      protects: 'general',
-      escapeRoute: true,
-      mechanicalEgress: false,
-      rescuers: true,
-      fireDoor: false,
-    },
-    run: 12,
-    notes: 'Released by fire zone 2.',
-  },
-  {
-    id: 'D04',
-    name: 'Cold vault',
-    set: 'strike-keypad',
-    brief: {
-      protects: 'valuables',
-      escapeRoute: false,
-      mechanicalEgress: true,
-      rescuers: false,
-      fireDoor: true,
-    },
-    run: 14,
-    notes: 'A panic bar inside retracts the latch.',
-  },
-  {
-    id: 'D05',
-    name: 'Binding shop',
-    set: 'strike-keypad',
-    brief: {
-      protects: 'equipment',
-      escapeRoute: true,
-      mechanicalEgress: true,
-      rescuers: false,
-      fireDoor: false,
-    },
-    run: 8,
-  },
-  {
-    id: 'D06',
-    name: 'Loading dock',
-    set: 'strike-keypad',
-    brief: {
-      protects: 'general',
-      escapeRoute: true,
-      mechanicalEgress: true,
-      rescuers: false,
-      fireDoor: false,
-    },
-    run: 26,
-  },
-  {
-    id: 'D07',
-    name: 'Map gallery west',
-    set: 'magnet-controller',
-    brief: {
-      protects: 'general',
-      escapeRoute: true,
-      mechanicalEgress: false,
-      rescuers: true,
-      fireDoor: false,
-    },
-    run: 16,
-  },
-  { id: 'D08', name: 'Plant room', set: null, brief: { protects: 'equipment', escapeRoute: false }, run: 20 },
-];
+import { applyEdit, EMPTY_BRIEF, emptyPlan, type Edit, type Person, type Plan } from '#core/plan/index';
+import { intercomSets, wireIntercom } from '#core/intercom/index';
+import { metres } from '#core/units/index';
+import { DOORS, type DemoDoor } from './doors';
+import { MISTAKES } from './mistakes';
 
 const person = (
   id: string,
@@ -158,7 +40,7 @@ function apply(plan: Plan, edit: Edit): Plan {
   return result.plan;
 }
 
-function addDoor(plan: Plan, { id, name, set, brief, run, notes }: DemoDoor, order: number): Plan {
+function addDoor(plan: Plan, { id, name, set, brief, run, notes, extra }: DemoDoor, order: number): Plan {
   const hardware = HARDWARE_SETS.find((one) => one.id === set);
   let next = apply(plan, {
     kind: 'addDoor',
@@ -167,39 +49,16 @@ function addDoor(plan: Plan, { id, name, set, brief, run, notes }: DemoDoor, ord
       order,
       name,
       brief: { ...EMPTY_BRIEF, ...brief },
-      deadState: hardware ? { state: hardware.deadState, overrideReason: null, by: 'I. Calloway' } : null, schools: {},
+      deadState: hardware ? { state: hardware.deadState, overrideReason: null, by: 'I. Calloway' } : null,
+      schools: {},
       notes: notes ?? '',
     },
   });
   if (!hardware) return next;
   next = apply(next, hardwareEdit(next, id, hardware));
+  for (const { type, settings } of extra ?? [])
+    next = apply(next, { kind: 'addDevice', device: newDevice(next, id, type, settings ?? {}) });
   return apply(next, autowire(next, id, metres(run)).edit);
-}
-
-const wireBetween = (plan: Plan, one: string, two: string): string => {
-  const wire = Object.values(plan.conductors).find(
-    ({ from, to }) => (from === one && to === two) || (from === two && to === one),
-  );
-  if (!wire) throw new Error(`demo data: no wire ${one} – ${two}`);
-  return wire.id;
-};
-
-/** Deliberate mistakes, one a door. */
-function spoil(plan: Plan): Plan {
-  const edits: Edit[] = [
-    // D03: the fire relay follows the panel instead of latching.
-    { kind: 'setSetting', device: 'D03/F1', setting: 'latch', value: 'following' },
-    // D06: the strike landed on NC: it is released at rest and locks on a code.
-    { kind: 'setConductor', id: wireBetween(plan, 'D06/K1.NO', 'D06/L1.+'), patch: { from: 'D06/K1.NC' } },
-    // D07: the link that feeds the relay's common was forgotten, and the lock cable is long and thin.
-    { kind: 'disconnect', id: wireBetween(plan, 'D07/F1.NC', 'D07/K1.COM1') },
-    {
-      kind: 'setConductor',
-      id: wireBetween(plan, 'D07/EB1.1NC', 'D07/L1.+'),
-      patch: { gauge: mm2(0.22), length: metres(42) },
-    },
-  ];
-  return edits.reduce(apply, plan);
 }
 
 /** What the keypads hold: D04 as listed, D05 with one code missing, the others as they left the factory. */
@@ -268,7 +127,10 @@ function commission(plan: Plan): Plan {
   return next;
 }
 
-/** The demo site. The same plan every time. */
+/**
+ * The Quillhaven Archive: an invented town archive, with invented people. Each door is wired by the same
+ * templates as any door; a few then get a deliberate, realistic mistake. The same plan every time.
+ */
 export function quillhaven(): Plan {
   let plan = apply(emptyPlan('quillhaven', 'Quillhaven Archive'), {
     kind: 'setSite',
@@ -276,5 +138,11 @@ export function quillhaven(): Plan {
   });
   plan = DOORS.reduce((current, door, index) => addDoor(current, door, index + 1), plan);
   plan = PEOPLE.reduce((current, one) => apply(current, { kind: 'addPerson', person: one }), plan);
-  return commission(keyIn(spoil(plan)));
+  for (const set of intercomSets(plan)) {
+    const wiring = wireIntercom(plan, set, metres(30));
+    if (!wiring.ok) throw new Error(`demo data: ${JSON.stringify(wiring.conflicts)}`);
+    plan = apply(plan, wiring.edit);
+  }
+  plan = MISTAKES.flatMap((mistake) => mistake.edits(plan)).reduce(apply, plan);
+  return commission(keyIn(plan));
 }

@@ -1,7 +1,11 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { z } from 'zod';
+import { FINDING_CODES } from '#core/checks/index';
 import { LIBRARY } from '#core/devices/index';
 import { fileSchema } from '#core/formats/index';
+import { findingSample } from '#words/findings/index';
+import { DOORS } from '#demo/doors';
+import { MISTAKES } from '#demo/mistakes';
 
 /** `npm run schema`: writes what docs/ shows of the code itself, so that it cannot drift from it. */
 mkdirSync('docs/schema', { recursive: true });
@@ -24,3 +28,39 @@ const text = readFileSync(path, 'utf8');
 const start = text.indexOf(HEAD) + HEAD.length;
 const end = text.indexOf('\n## Secrets');
 writeFileSync(path, `${text.slice(0, start)}${rows.join('\n')}\n${text.slice(end)}`);
+
+const mistakes = MISTAKES.map(({ door, what, found }) => {
+  const name = DOORS.find(({ id }) => id === door)?.name ?? '';
+  return `| ${door} ${name} | ${what} | ${found.map((code) => `\`${code}\``).join(', ')} |`;
+});
+const schools = DOORS.map(({ id, name, shows }) => `| ${id} ${name} | ${shows} |`);
+writeFileSync(
+  'docs/mistakes.md',
+  `# The demo site: doors, schools, mistakes
+
+Written by \`npm run schema\` from demo/doors.ts and demo/mistakes.ts; a test holds it to what the rules find.
+
+## What each door shows
+
+| door | what it shows |
+| --- | --- |
+${schools.join('\n')}
+
+## Deliberate mistakes and what they are found as
+
+Only findings that are to be put right (stop or fix) are listed: each door has these and no others.
+
+| door | mistake | findings |
+| --- | --- | --- |
+${mistakes.join('\n')}
+
+## Every rule
+
+${FINDING_CODES.length} kinds of finding. core/checks/checks.test.ts and core/checks/rules.test.ts make each mistake and check that it is
+found; the same files check that right wiring of every hardware set stays quiet.
+
+| finding | what it says |
+| --- | --- |
+${FINDING_CODES.map((code) => `| \`${code}\` | ${findingSample(code)} |`).join('\n')}
+`,
+);

@@ -42,7 +42,12 @@ export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wi
   const ledger = openLedger(plan, [...elsewhere, ...kept]);
   const parts = doorParts(plan, door);
   const wanted = joinLayouts(TEMPLATES.map((template) => template(parts, ledger)));
-  const runs = wanted.runs.filter((want) => !kept.some((wire) => joins(wire, want)));
+  // Two loops may share one wire: a common that both return by is laid once.
+  const runs = wanted.runs.filter(
+    (want, index) =>
+      !kept.some((wire) => joins(wire, want)) &&
+      wanted.runs.findIndex((other) => joins(other, want)) === index,
+  );
   const stays = new Map<Run, Conductor>();
   for (const want of runs) {
     const same = own.find((wire) => joins(wire, want) && ![...stays.values()].includes(wire));

@@ -105,9 +105,13 @@ export const addresses: Check = (context) => {
     const free = Array.from({ length: 30 }, (_, i) => i + 1).find((n) => !taken.has(n) && right(n));
     const remedy = set(self.device.id, port.addressSetting, free ?? address);
     if (taken.has(address)) {
-      const other = bus.members.find(
+      const rivals = bus.members.filter(
         (member) => member.address === address && member.device !== self.device.id,
       );
+      const other = rivals[0];
+      // Two readers of one door are one mistake, told at the later of them.
+      const here = (id: string) => plan.devices[id]?.door === door.id;
+      if (rivals.every(({ device }) => here(device) && device > self.device.id)) return [];
       const name = plan.devices[other?.device ?? '']?.tag ?? '';
       return [find('address-clash', 'fix', 'practice', at, { ...values, other: name }, remedy)];
     }

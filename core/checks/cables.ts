@@ -1,6 +1,14 @@
 import { INTERFACES, type InterfaceId } from '../devices/index';
 import { legWires, type Loop } from '../loops/index';
-import { conductorsOf, deviceOf, findTypeIn, pinOf, type Conductor, type Edit } from '../plan/index';
+import {
+  conductorsOf,
+  deviceOf,
+  findTypeIn,
+  pinOf,
+  type Conductor,
+  type Edit,
+  type Plan,
+} from '../plan/index';
 import { areaOf, chooseCable, findCableMake } from '../units/index';
 import { finder, onDevice, onWire, type Check, type CheckContext } from './context';
 import type { Finding } from './finding';
@@ -10,8 +18,16 @@ const data = finder('D', 'wire');
 
 const SCREEN_WANTED = new Set(['data', 'bus', 'audio']);
 
+const worksCoil = (plan: Plan, { from, to }: Conductor): boolean =>
+  [from, to].some((end) => {
+    const { coil } = findTypeIn(plan, plan.devices[deviceOf(end)]?.type ?? '')?.roles ?? {};
+    return coil !== undefined && [coil.plus, coil.minus].includes(pinOf(end));
+  });
+
 /** What a conductor carries, by the terminals it lands on. */
 export function carriedBy({ plan }: Pick<CheckContext, 'plan'>, wire: Conductor): string | null {
+  // A relay's own wire may land on an intercom's common: it carries no speech for that.
+  if (worksCoil(plan, wire)) return null;
   for (const end of [wire.from, wire.to]) {
     const type = findTypeIn(plan, plan.devices[deviceOf(end)]?.type ?? '');
     const carries = type?.terminals.find(({ id }) => id === pinOf(end))?.carries;
@@ -99,15 +115,10 @@ export const cableMakes: Check = (context) => {
 export const releaseBesideAudio: Check = (context) => {
   const { plan, door } = context;
   const wires = conductorsOf(plan, door.id);
-  const noisy = (wire: Conductor): boolean =>
-    [wire.from, wire.to].some((end) => {
-      const { coil } = findTypeIn(plan, plan.devices[deviceOf(end)]?.type ?? '')?.roles ?? {};
-      return coil !== undefined && [coil.plus, coil.minus].includes(pinOf(end));
-    });
   const spoken = new Set(
     wires.filter((wire) => carriedBy(context, wire) === 'audio').map((wire) => wire.cable),
   );
-  const beside = wires.filter((wire) => wire.cable !== '' && spoken.has(wire.cable) && noisy(wire));
+  const beside = wires.filter((wire) => wire.cable !== '' && spoken.has(wire.cable) && worksCoil(plan, wire));
   if (beside.length === 0) return [];
   const values = { cable: beside[0]!.cable, wires: beside.map((wire) => wire.number).join(', ') };
   return [

@@ -98,8 +98,12 @@ export const tiedSpares: Check = ({ world, door, plan, wiresAt }) =>
   });
 
 /** The two circuits of a pull station joined by wires: the alarm line and the lock power are one system then. */
-export const crossedCircuits: Check = ({ parts, groupOf }) =>
-  parts.breakGlasses.flatMap(({ device, type }): Finding[] => {
+export const crossedCircuits: Check = (context) => {
+  const { parts, groupOf } = context;
+  // Spare legs tied together are named by their own rule.
+  const tied = new Set(tiedSpares(context).map(({ values }) => values['tag']));
+  return parts.breakGlasses.flatMap(({ device, type }): Finding[] => {
+    if (tied.has(device.tag)) return [];
     const alarm = type.roles.alarmContact;
     const pole = type.roles.breakers?.[0];
     if (!alarm || !pole) return [];
@@ -116,6 +120,7 @@ export const crossedCircuits: Check = ({ parts, groupOf }) =>
     if (!crossed) return [];
     return [find('circuits-crossed', 'stop', 'practice', [onDevice(device.id)], { tag: device.tag })];
   });
+};
 
 /** A connector plugged in the wrong way round: its supply leads would be right, counted from the other end. */
 export const reversedConnector: Check = ({ world, door, plan, groupOf, wiresAt }) =>

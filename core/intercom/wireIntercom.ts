@@ -110,8 +110,8 @@ function leadsOf({ supplies, answering, doorStations }: IntercomSet): Lead[] {
     if (station.relay) {
       lead(at(first, key), terminalId(station.relay.device.id, station.relay.plus), 'status', 'release');
       lead(
-        terminalId(station.relay.device.id, station.relay.minus),
         at(first, first.pins.common),
+        terminalId(station.relay.device.id, station.relay.minus),
         'contact-common',
         'release',
       );

@@ -10,6 +10,10 @@ const FINDINGS: Record<FindingCode, Words> = { ...LOOP_FINDINGS, ...WIRE_FINDING
 export const findingTitle = (finding: Finding): string => FINDINGS[finding.code].title(finding.values);
 export const findingReason = (finding: Finding): string => FINDINGS[finding.code].reason(finding.values);
 
+/** Title of a kind of finding with its values left open, for lists of rules. */
+export const findingSample = (code: FindingCode): string =>
+  FINDINGS[code].title(new Proxy({}, { get: (_values, key) => `‹${String(key)}›` }));
+
 /** What the one-click fix is called on its button. */
 const REMEDIES: Partial<Record<FindingCode, (v: Values) => string>> = {
   'loop-broken': () => 'Add the wire',
