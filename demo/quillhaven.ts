@@ -131,7 +131,7 @@ function commission(plan: Plan): Plan {
  * The Quillhaven Archive: an invented town archive, with invented people. Each door is wired by the same
  * templates as any door; a few then get a deliberate, realistic mistake. The same plan every time.
  */
-export function quillhaven(): Plan {
+export function quillhaven({ mistakes = true } = {}): Plan {
   let plan = apply(emptyPlan('quillhaven', 'Quillhaven Archive'), {
     kind: 'setSite',
     patch: { address: '3 Paper Lane, Quillhaven', notes: 'An invented site for trying things out.' },
@@ -143,6 +143,6 @@ export function quillhaven(): Plan {
     if (!wiring.ok) throw new Error(`demo data: ${JSON.stringify(wiring.conflicts)}`);
     plan = apply(plan, wiring.edit);
   }
-  plan = MISTAKES.flatMap((mistake) => mistake.edits(plan)).reduce(apply, plan);
+  if (mistakes) plan = MISTAKES.flatMap((mistake) => mistake.edits(plan)).reduce(apply, plan);
   return commission(keyIn(plan));
 }

@@ -174,7 +174,13 @@ function sheet(plan: Plan, door: Door): Content[] {
         ],
       },
     },
-    h2(open.length > 0 ? 'To settle, and notes' : 'Nothing to settle'),
+    h2(
+      open.some(({ severity }) => severity !== 'note')
+        ? 'To settle, and notes'
+        : open.length > 0
+          ? 'Nothing to settle; notes'
+          : 'Nothing to settle',
+    ),
     ...open.map((finding): Content => ({
       text: [
         { text: `${SEVERITY_NAMES[finding.severity]}. ${findingTitle(finding)}. `, bold: true },
