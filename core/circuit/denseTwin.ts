@@ -3,7 +3,7 @@ import type { LinearNetwork } from './linearNetwork';
 /**
  * The slow twin: textbook modified nodal analysis with an unknown for every node and for the current of every
  * source, solved by Gaussian elimination with partial pivoting. Shares no code with the fast path and exists
- * to be compared with it. Returns node voltages, each island against its lowest-numbered node.
+ * to be compared with it. Returns node voltages, each island against its reference.
  */
 export function solveDense(network: LinearNetwork): Float64Array {
   const n = network.nodes;
@@ -39,7 +39,10 @@ export function solveDense(network: LinearNetwork): Float64Array {
   return eliminate(matrix).slice(0, n);
 }
 
-/** Lowest-numbered node of each island. */
+/**
+ * One node of each island: the minus of its stiffest source, so that what hangs on it by megohms only does not
+ * become the point that everything is measured from; without a source, the lowest-numbered node.
+ */
 export function islandReferences(network: LinearNetwork): number[] {
   const parent = Array.from({ length: network.nodes }, (_, node) => node);
   const find = (node: number): number => {
@@ -51,7 +54,13 @@ export function islandReferences(network: LinearNetwork): number[] {
     const [low, high] = [find(a), find(b)].sort((x, y) => x - y) as [number, number];
     parent[high] = low;
   }
-  return parent.flatMap((up, node) => (up === node ? [node] : []));
+  const stiffest = new Map<number, LinearNetwork['emfs'][number]>();
+  for (const emf of network.emfs) {
+    const island = find(emf.b);
+    const known = stiffest.get(island);
+    if (!known || emf.ohms < known.ohms) stiffest.set(island, emf);
+  }
+  return parent.flatMap((up, node) => (up === node ? [stiffest.get(node)?.b ?? node] : []));
 }
 
 function eliminate(matrix: Float64Array[]): Float64Array {
