@@ -21,7 +21,7 @@ const CORE_LAYERS = {
   typebench: ['units', 'devices', 'plan', 'circuit', 'simulate'],
   intercom: ['units', 'devices', 'plan', 'autowire'],
   bus: ['units', 'devices', 'plan', 'autowire'],
-  schedule: ['units', 'devices', 'plan', 'loops', 'autowire'],
+  schedule: ['units', 'devices', 'plan'],
   checks: [
     'units',
     'devices',

@@ -1,0 +1,79 @@
+import Elk from 'elkjs/lib/elk.bundled.js';
+import { describe, expect, it } from 'vitest';
+import { HARDWARE_SETS } from '../brief/index';
+import { conductorsOf, type Plan } from '../plan/index';
+import { magnetDoor, MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../testing/doors';
+import { metres, mm2 } from '../units/index';
+import { diagramModel, diagramSvg, layoutGraph, readLayout, type DiagramLayout, type LaidOut } from './index';
+
+const elk = new Elk();
+const lay = async (plan: Plan, before?: DiagramLayout): Promise<DiagramLayout> =>
+  readLayout((await elk.layout(layoutGraph(diagramModel(plan, 'D01'), before) as never)) as LaidOut);
+
+describe('the diagram of a door', () => {
+  it.each(HARDWARE_SETS.map(({ id, electricalEgress }) => [id, electricalEgress] as const))(
+    'of %s shows every wire at right angles, from terminal to terminal, and no box on another',
+    async (id, egress) => {
+      const plan = wiredDoor(id, egress ? MAGNET_BRIEF : STRIKE_BRIEF);
+      const model = diagramModel(plan, 'D01');
+      const layout = await lay(plan);
+      for (const wire of conductorsOf(plan, 'D01')) {
+        const way = layout.ways[wire.id] ?? [];
+        expect(way.length).toBeGreaterThan(1);
+        for (let i = 0; i + 1 < way.length; i += 1) {
+          const [[x1, y1], [x2, y2]] = [way[i]!, way[i + 1]!];
+          expect(Math.min(Math.abs(x1 - x2), Math.abs(y1 - y2))).toBeLessThan(0.01);
+        }
+        const port = model.nodes.flatMap((node) =>
+          node.ports.map((one) => ({ one, x: layout.places[node.device]!.x + (one.side === 'right' ? node.width : 0), y: layout.places[node.device]!.y + one.y })),
+        );
+        const edge = model.edges.find(({ conductor }) => conductor === wire.id)!;
+        const start = port.find(({ one }) => one.id === edge.from)!;
+        expect([way[0]![0], way[0]![1]]).toEqual([start.x, start.y]);
+      }
+      for (const [i, a] of model.nodes.entries()) {
+        for (const b of model.nodes.slice(i + 1)) {
+          const [p, q] = [layout.places[a.device]!, layout.places[b.device]!];
+          const apart =
+            p.x + a.width <= q.x || q.x + b.width <= p.x || p.y + a.height <= q.y || q.y + b.height <= p.y;
+          expect([a.tag, b.tag, apart]).toEqual([a.tag, b.tag, true]);
+        }
+      }
+    },
+  );
+
+  it('keeps every box in its layer and order when one wire is added', async () => {
+    const plan = magnetDoor();
+    const before = await lay(plan);
+    const more = mustApply(plan, {
+      kind: 'connect',
+      conductor: {
+        id: 'D01/W90',
+        door: 'D01',
+        number: 'W90',
+        from: 'D01/K1.NO2',
+        to: 'D01/X1.NC',
+        colour: 'PK',
+        gauge: mm2(0.5),
+        length: metres(4),
+        cable: '',
+        origin: 'hand',
+      },
+    });
+    const after = await lay(more, before);
+    const columns = (layout: DiagramLayout) =>
+      Object.entries(layout.places)
+        .sort(([, a], [, b]) => a.x - b.x || a.y - b.y)
+        .map(([id]) => id);
+    expect(columns(after)).toEqual(columns(before));
+  });
+
+  it('is written as SVG with every wire number and tag, and no text as markup', async () => {
+    const plan = magnetDoor();
+    const model = diagramModel(plan, 'D01');
+    const svg = diagramSvg(plan, model, await lay(plan), 'A <door>');
+    expect(svg).toContain('A &lt;door&gt;');
+    for (const { number } of conductorsOf(plan, 'D01')) expect(svg).toContain(`>${number}<`);
+    for (const { tag } of model.nodes) expect(svg).toContain(`>${tag}<`);
+  });
+});

@@ -1,0 +1,10 @@
+export {
+  SHEATH_MM,
+  SLACK_MM,
+  terminalCards,
+  type CardRow,
+  type Landing,
+  type TerminalCard,
+} from './terminalCards';
+export { cableSchedule, cutList, type CableRow, type CutRow } from './cableSchedule';
+export { billOfMaterials, wireLabels, type BillRow, type WireLabel } from './bill';
