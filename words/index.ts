@@ -6,3 +6,5 @@ export * from './checkTasks';
 export * from './keypad';
 export * from './bench';
 export * from './edits';
+export * from './schools';
+export * from './devices';

@@ -25,7 +25,11 @@ describe('the diagram of a door', () => {
           expect(Math.min(Math.abs(x1 - x2), Math.abs(y1 - y2))).toBeLessThan(0.01);
         }
         const port = model.nodes.flatMap((node) =>
-          node.ports.map((one) => ({ one, x: layout.places[node.device]!.x + (one.side === 'right' ? node.width : 0), y: layout.places[node.device]!.y + one.y })),
+          node.ports.map((one) => ({
+            one,
+            x: layout.places[node.device]!.x + (one.side === 'right' ? node.width : 0),
+            y: layout.places[node.device]!.y + one.y,
+          })),
         );
         const edge = model.edges.find(({ conductor }) => conductor === wire.id)!;
         const start = port.find(({ one }) => one.id === edge.from)!;

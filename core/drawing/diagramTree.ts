@@ -62,16 +62,21 @@ export function diagramTree(
     const d = pathOf(points);
     const amps = Math.abs(live?.ampsOf(conductor) ?? 0);
     return [
-      node('g', 'wire', {}, {
-        of: { kind: 'wire', id: conductor },
-        children: [
-          node('path', 'halo', { d, 'stroke-width': live?.isCut(conductor) ? 0 : r(bandWidth(amps)) }),
-          node('path', 'edge', { d, ...(live?.isCut(conductor) ? { 'stroke-dasharray': '9 7' } : {}) }),
-          node('path', 'core', { d, stroke: COLOURS[wire.colour].hex }),
-          node('path', 'hit', { d }),
-          ...numberOf(wire.number, points),
-        ],
-      }),
+      node(
+        'g',
+        'wire',
+        {},
+        {
+          of: { kind: 'wire', id: conductor },
+          children: [
+            node('path', 'halo', { d, 'stroke-width': live?.isCut(conductor) ? 0 : r(bandWidth(amps)) }),
+            node('path', 'edge', { d, ...(live?.isCut(conductor) ? { 'stroke-dasharray': '9 7' } : {}) }),
+            node('path', 'core', { d, stroke: COLOURS[wire.colour].hex }),
+            node('path', 'hit', { d }),
+            ...numberOf(wire.number, points),
+          ],
+        },
+      ),
     ];
   });
   const boxes = model.nodes.flatMap((one) => {
@@ -93,7 +98,13 @@ function numberOf(text: string, points: readonly (readonly [number, number])[]):
   if (!best) return [];
   const width = text.length * 6.6 + 6;
   return [
-    node('rect', 'numberBack', { x: r(best.x - width / 2), y: r(best.y - 7), width: r(width), height: 14, rx: 3 }),
+    node('rect', 'numberBack', {
+      x: r(best.x - width / 2),
+      y: r(best.y - 7),
+      width: r(width),
+      height: 14,
+      rx: 3,
+    }),
     node('text', 'number', { x: r(best.x), y: r(best.y + 4), 'text-anchor': 'middle' }, { text }),
   ];
 }
@@ -101,31 +112,45 @@ function numberOf(text: string, points: readonly (readonly [number, number])[]):
 function boxOf(one: DiagramNode, { x, y }: { x: number; y: number }, live?: Live): SvgNode {
   const at = `translate(${r(x)} ${r(y)})`;
   const readings = live ? readingOf(one, live) : [];
-  return node('g', 'device', { transform: at }, {
-    of: { kind: 'device', id: one.device },
-    children: [
-      node('rect', one.family === 'lock' ? 'lockBox' : 'box', { width: one.width, height: one.height, rx: 3 }),
-      node('path', 'symbol', { d: SYMBOLS[one.symbol], transform: 'translate(8 9)' }),
-      node('text', 'tag', { x: 38, y: 19 }, { text: one.tag }),
-      node('text', 'name', { x: 38, y: 33 }, { text: one.name }),
-      ...readings,
-      ...one.ports.flatMap((port): SvgNode[] => {
-        const right = port.side === 'right';
-        const pin = port.terminal.slice(port.terminal.lastIndexOf('.') + 1);
-        return [
-          node('circle', 'dot', { cx: right ? one.width : 0, cy: port.y, r: 4 }, {
-            of: { kind: 'terminal', id: port.terminal },
-          }),
-          node(
-            'text',
-            right ? 'pinRight' : 'pin',
-            { x: right ? one.width - 9 : 9, y: port.y + 4, ...(right ? { 'text-anchor': 'end' } : {}) },
-            { text: pin.replace('-', '−') },
-          ),
-        ];
-      }),
-    ],
-  });
+  return node(
+    'g',
+    'device',
+    { transform: at },
+    {
+      of: { kind: 'device', id: one.device },
+      children: [
+        node('rect', one.family === 'lock' ? 'lockBox' : 'box', {
+          width: one.width,
+          height: one.height,
+          rx: 3,
+        }),
+        node('path', 'symbol', { d: SYMBOLS[one.symbol], transform: 'translate(8 9)' }),
+        node('text', 'tag', { x: 38, y: 19 }, { text: one.tag }),
+        node('text', 'name', { x: 38, y: 33 }, { text: one.name }),
+        ...readings,
+        ...one.ports.flatMap((port): SvgNode[] => {
+          const right = port.side === 'right';
+          const pin = port.terminal.slice(port.terminal.lastIndexOf('.') + 1);
+          return [
+            node(
+              'circle',
+              'dot',
+              { cx: right ? one.width : 0, cy: port.y, r: 4 },
+              {
+                of: { kind: 'terminal', id: port.terminal },
+              },
+            ),
+            node(
+              'text',
+              right ? 'pinRight' : 'pin',
+              { x: right ? one.width - 9 : 9, y: port.y + 4, ...(right ? { 'text-anchor': 'end' } : {}) },
+              { text: pin.replace('-', '−') },
+            ),
+          ];
+        }),
+      ],
+    },
+  );
 }
 
 /** A lock says what it does. */

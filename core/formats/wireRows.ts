@@ -21,7 +21,11 @@ export type WireRowOutcome =
   | { readonly kind: 'new'; readonly number: string; readonly from: string; readonly to: string }
   | { readonly kind: 'changed'; readonly number: string; readonly what: readonly string[] }
   | { readonly kind: 'same'; readonly number: string }
-  | { readonly kind: 'fault'; readonly fault: LineFault | { readonly code: 'unknown-type' | 'tag-taken' | 'refused'; readonly word: string } };
+  | {
+      readonly kind: 'fault';
+      readonly fault:
+        LineFault | { readonly code: 'unknown-type' | 'tag-taken' | 'refused'; readonly word: string };
+    };
 
 export interface WireRow {
   /** Line in what was given, from 1. */
@@ -37,15 +41,16 @@ export interface WireRows {
 }
 
 /** Headings by what they may be called, so that a table from elsewhere is read by its own columns. */
-const HEADINGS: Readonly<Record<'number' | 'from' | 'to' | 'colour' | 'size' | 'length' | 'cable', RegExp>> = {
-  number: /^(wire|number|no\.?|nr\.?|wire number)$/i,
-  from: /^from/i,
-  to: /^to/i,
-  colour: /^colou?r/i,
-  size: /^(size|gauge|mm2|mm²|awg)/i,
-  length: /^length/i,
-  cable: /^cable/i,
-};
+const HEADINGS: Readonly<Record<'number' | 'from' | 'to' | 'colour' | 'size' | 'length' | 'cable', RegExp>> =
+  {
+    number: /^(wire|number|no\.?|nr\.?|wire number)$/i,
+    from: /^from/i,
+    to: /^to/i,
+    colour: /^colou?r/i,
+    size: /^(size|gauge|mm2|mm²|awg)/i,
+    length: /^length/i,
+    cable: /^cable/i,
+  };
 type Column = keyof typeof HEADINGS;
 const PLAIN: readonly Column[] = ['from', 'to', 'colour', 'size', 'length', 'cable'];
 
@@ -85,7 +90,8 @@ export function readWireRows(plan: Plan, door: DoorId, table: readonly (readonly
       return;
     }
     const outcome =
-      deviceRow(current, door, cells, keep) ?? wireRow(current, door, cells, columns ?? plainColumns(cells), keep);
+      deviceRow(current, door, cells, keep) ??
+      wireRow(current, door, cells, columns ?? plainColumns(cells), keep);
     rows.push({ line: index + 1, text, outcome });
   });
   const edit: Edit | null = edits.length > 0 ? { kind: 'batch', label: 'take in a table', edits } : null;
@@ -150,7 +156,10 @@ function wireRow(
   const { line } = parsed;
   const number = cell('number');
   const old = conductorsOf(plan, door).find((wire) => wire.number === number);
-  const cable = columns.has('cable') && cells.length > (columns.get('cable') ?? 0) ? cell('cable').replace('—', '') : null;
+  const cable =
+    columns.has('cable') && cells.length > (columns.get('cable') ?? 0)
+      ? cell('cable').replace('—', '')
+      : null;
   if (old) {
     const patch: Partial<Omit<Conductor, 'id' | 'door'>> = {
       ...(old.from !== line.from ? { from: line.from } : {}),
@@ -169,7 +178,8 @@ function wireRow(
   let id = `${door}/${fresh}`;
   while (plan.conductors[id]) id += "'";
   const conductor: Conductor = { id, door, number: fresh, ...line, cable: cable ?? '', origin: 'hand' };
-  if (!keep({ kind: 'connect', conductor })) return { kind: 'fault', fault: { code: 'refused', word: fresh } };
+  if (!keep({ kind: 'connect', conductor }))
+    return { kind: 'fault', fault: { code: 'refused', word: fresh } };
   const name = (terminal: string) => terminalLabel(plan, terminal, door);
   return { kind: 'new', number: fresh, from: name(line.from), to: name(line.to) };
 }

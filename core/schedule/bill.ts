@@ -38,34 +38,48 @@ export function billOfMaterials(plan: Plan, door: DoorId): BillRow[] {
     }
   }
   return [
-    ...[...devices].map(
-      ([name, tags]): BillRow => ({ kind: 'device', name, count: tags.length, unit: 'pieces', of: tags.join(', ') }),
-    ),
-    ...cutList(cables).map(
-      ({ label, total, pieces }): BillRow => ({
-        kind: 'cable',
-        name: label,
-        count: Math.ceil(total),
-        unit: 'm',
-        of: pieces.map(({ name }) => name).join(', '),
-      }),
-    ),
+    ...[...devices].map(([name, tags]): BillRow => ({
+      kind: 'device',
+      name,
+      count: tags.length,
+      unit: 'pieces',
+      of: tags.join(', '),
+    })),
+    ...cutList(cables).map(({ label, total, pieces }): BillRow => ({
+      kind: 'cable',
+      name: label,
+      count: Math.ceil(total),
+      unit: 'm',
+      of: pieces.map(({ name }) => name).join(', '),
+    })),
     ...[...loose]
       .sort(([a], [b]) => areaOf(a) - areaOf(b))
-      .map(
-        ([gauge, length]): BillRow => ({
-          kind: 'wire',
-          name: `single wire ${areaOf(gauge).toFixed(2).replace(/0+$/, '').replace(/\.$/, '')} mm²`,
-          count: Math.ceil(length),
-          unit: 'm',
-          of: 'links and wires inside enclosures',
-        }),
-      ),
+      .map(([gauge, length]): BillRow => ({
+        kind: 'wire',
+        name: `single wire ${areaOf(gauge).toFixed(2).replace(/0+$/, '').replace(/\.$/, '')} mm²`,
+        count: Math.ceil(length),
+        unit: 'm',
+        of: 'links and wires inside enclosures',
+      })),
     ...[...ferrules]
       .sort(([a], [b]) => (a < b ? -1 : 1))
-      .map(([size, count]): BillRow => ({ kind: 'ferrule', name: `ferrule ${size}`, count, unit: 'pieces', of: '' })),
+      .map(([size, count]): BillRow => ({
+        kind: 'ferrule',
+        name: `ferrule ${size}`,
+        count,
+        unit: 'pieces',
+        of: '',
+      })),
     ...(caps > 0
-      ? [{ kind: 'cap', name: 'end caps', count: caps, unit: 'pieces', of: 'spare cores and unused leads, each on its own' } as const]
+      ? [
+          {
+            kind: 'cap',
+            name: 'end caps',
+            count: caps,
+            unit: 'pieces',
+            of: 'spare cores and unused leads, each on its own',
+          } as const,
+        ]
       : []),
   ];
 }

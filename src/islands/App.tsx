@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Toaster, toast } from 'sonner';
 import { doorsInOrder, type Plan } from '#core/plan/index';
 import { STATIONS, type DoorSummary } from '#core/verdict/index';
@@ -6,7 +6,6 @@ import { Button } from '../ui/Button';
 import { cx } from '../ui/cx';
 import { Empty } from '../ui/Empty';
 import { DoorSheet } from './DoorSheet';
-import { FindDialog } from './frame/FindDialog';
 import { Ledger, useAddDoor } from './frame/Ledger';
 import { NameDialog, ShortcutsDialog } from './frame/SmallDialogs';
 import { TopBar } from './frame/TopBar';
@@ -20,6 +19,8 @@ import { SiteStore } from './store/siteStore';
 import { useVerdicts } from './store/useVerdicts';
 import { SitePageView } from './site/SitePageView';
 import css from './App.module.css';
+
+const FindDialog = lazy(() => import('./frame/FindDialog').then((it) => ({ default: it.FindDialog })));
 
 interface Props {
   readonly plan: Plan;
@@ -180,7 +181,11 @@ function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summarie
             />
           )}
         </div>
-        <FindDialog open={finding} onOpenChange={setFinding} door={doorId} />
+        {finding && (
+          <Suspense>
+            <FindDialog open={finding} onOpenChange={setFinding} door={doorId} />
+          </Suspense>
+        )}
         <ShortcutsDialog open={keys} onOpenChange={setKeys} />
         <NameDialog open={naming} onOpenChange={setNaming} />
       </HighlightContext>

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useMemo, type ReactNode } from 'react';
 import type { StationId } from '#core/checks/index';
 import { liveView } from '#core/drawing/index';
 import type { Door } from '#core/plan/index';
@@ -10,16 +10,24 @@ import { Bench } from './bench/Bench';
 import { useBench } from './bench/useBench';
 import { BriefStation } from './brief/BriefStation';
 import { JobLine } from './frame/JobLine';
-import { HandOverStation } from './handover/HandOverStation';
 import { PowerStation } from './power/PowerStation';
-import { ProgramStation } from './program/ProgramStation';
 import { ProveStation } from './prove/ProveStation';
 import { usePlan } from './store/context';
-import { TestStation } from './test/TestStation';
-import { TimingStation } from './timing/TimingStation';
 import { useWiring } from './wire/useWiring';
 import { WireStation } from './wire/WireStation';
 import css from './DoorSheet.module.css';
+
+// Stations that come after the proof are fetched when they are first opened: the bench stays light.
+const ProgramStation = lazy(() =>
+  import('./program/ProgramStation').then((it) => ({ default: it.ProgramStation })),
+);
+const TimingStation = lazy(() =>
+  import('./timing/TimingStation').then((it) => ({ default: it.TimingStation })),
+);
+const TestStation = lazy(() => import('./test/TestStation').then((it) => ({ default: it.TestStation })));
+const HandOverStation = lazy(() =>
+  import('./handover/HandOverStation').then((it) => ({ default: it.HandOverStation })),
+);
 
 interface Props {
   readonly door: Door;
@@ -71,10 +79,12 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
         )}
         {station === 'power' && <PowerStation door={door} verdict={verdict} />}
         {station === 'prove' && <ProveStation door={door} verdict={verdict} />}
-        {station === 'program' && <ProgramStation door={door} bench={bench} />}
-        {station === 'timing' && <TimingStation door={door} />}
-        {station === 'test' && <TestStation door={door} />}
-        {station === 'hand-over' && <HandOverStation door={door} verdict={verdict} />}
+        <Suspense fallback={<p className={css['wait']}>One moment…</p>}>
+          {station === 'program' && <ProgramStation door={door} bench={bench} />}
+          {station === 'timing' && <TimingStation door={door} />}
+          {station === 'test' && <TestStation door={door} />}
+          {station === 'hand-over' && <HandOverStation door={door} verdict={verdict} />}
+        </Suspense>
       </main>
       {margin}
       {benchShown && <Bench bench={bench} plan={plan} />}

@@ -1,8 +1,8 @@
 import type { StationId } from '#core/checks/index';
 import { STATIONS } from '#core/verdict/index';
 
-export type SitePage = 'supplies' | 'release' | 'people' | 'log' | 'pack';
-export const SITE_PAGES: readonly SitePage[] = ['supplies', 'release', 'people', 'log', 'pack'];
+export const SITE_PAGES = ['supplies', 'release', 'sets', 'people', 'types', 'log', 'pack'] as const;
+export type SitePage = (typeof SITE_PAGES)[number];
 
 /** Where somebody is. A door without an id means the first one. */
 export type Route =

@@ -1,5 +1,3 @@
-import { createRequire } from 'node:module';
-import PdfPrinter from 'pdfmake';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { doorParts } from '#core/autowire/index';
 import { settingValue } from '#core/devices/index';
@@ -8,6 +6,7 @@ import { loopsSvg } from '#core/formats/index';
 import { conductorsOf, terminalLabel, type Door, type Plan } from '#core/plan/index';
 import { COLOURS, formatAmps, formatGauge, formatHours, formatLength, formatVolts } from '#core/units/index';
 import { doorVerdict } from '#core/verdict/index';
+import { paperFonts, pdfOf } from './pdf';
 import {
   cellReason,
   findingReason,
@@ -27,23 +26,6 @@ import {
   valueWords,
   verdictWords,
 } from '#words/index';
-
-const require = createRequire(import.meta.url);
-const font = (name: string) => require.resolve(name);
-
-/** Fonts for paper, from the same families as the screen. */
-const fonts = () => ({
-  Archivo: {
-    normal: font('@fontsource/archivo/files/archivo-latin-400-normal.woff'),
-    bold: font('@fontsource/archivo/files/archivo-latin-700-normal.woff'),
-    italics: font('@fontsource/archivo/files/archivo-latin-400-italic.woff'),
-    bolditalics: font('@fontsource/archivo/files/archivo-latin-700-italic.woff'),
-  },
-  Mono: {
-    normal: font('@fontsource/b612-mono/files/b612-mono-latin-400-normal.woff'),
-    bold: font('@fontsource/b612-mono/files/b612-mono-latin-700-normal.woff'),
-  },
-});
 
 const PAGE_WIDTH = 515;
 /** A heading lower than this goes to the next page, with what it heads; points from the top. */
@@ -68,17 +50,8 @@ const mono = (text: string): TableCell => ({ text, font: 'Mono', fontSize: 7.5 }
 const h2 = (text: string): Content => ({ text, style: 'h2', headlineLevel: 1 });
 
 /** The pack of one door as a PDF, for whoever runs it from now on. Codes are never in it. */
-export function doorPack(plan: Plan, door: Door, printedAt: Date): Promise<Buffer> {
-  const printer = new PdfPrinter(fonts());
-  const document = printer.createPdfKitDocument(definition(plan, door, printedAt));
-  return new Promise((resolve, reject) => {
-    const parts: Buffer[] = [];
-    document.on('data', (part: Buffer) => parts.push(part));
-    document.on('end', () => resolve(Buffer.concat(parts)));
-    document.on('error', reject);
-    document.end();
-  });
-}
+export const doorPack = (plan: Plan, door: Door, printedAt: Date): Promise<Buffer> =>
+  pdfOf(definition(plan, door, printedAt));
 
 /** The pack as a document definition: what is printed, before it becomes a PDF. */
 export function definition(plan: Plan, door: Door, printedAt: Date): TDocumentDefinitions {
@@ -197,7 +170,7 @@ function loops(plan: Plan, door: Door): Content[] {
   const picture = (loop: (typeof drawn)[number], width: number): Content => ({
     stack: [
       { text: `${loop.letter}  ${loopName(loop.kind)}`, bold: true, margin: [0, 4, 0, 2] },
-      { svg: paperSvg(loop.svg), width: Math.min(width, loop.width * 0.78) },
+      { svg: paperFonts(loop.svg), width: Math.min(width, loop.width * 0.78) },
     ],
     unbreakable: true,
     margin: [0, 0, 0, 6],
@@ -215,13 +188,6 @@ function loops(plan: Plan, door: Door): Content[] {
     })),
   ];
 }
-
-/** Font names as the PDF knows them; the minus sign as a hyphen that the mono face has. */
-const paperSvg = (svg: string): string =>
-  svg
-    .replaceAll('B612 Mono, monospace', 'Mono')
-    .replaceAll('Archivo, sans-serif', 'Archivo')
-    .replaceAll('−', '-');
 
 function wires(plan: Plan, door: Door): Content[] {
   const unit = plan.site.units === 'american' ? 'ft' : 'm';

@@ -12,7 +12,9 @@ import css from './TopBar.module.css';
 export const PAGE_NAMES: Record<SitePage, string> = {
   supplies: 'Supplies',
   release: 'Release',
+  sets: 'Intercom and buses',
   people: 'People',
+  types: 'Types',
   log: 'Log',
   pack: 'Pack',
 };

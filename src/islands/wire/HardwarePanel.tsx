@@ -1,13 +1,24 @@
+import { useState } from 'react';
 import { Plus, Trash2 } from 'lucide-react';
-import { newDevice } from '#core/brief/index';
-import { LIBRARY, settingValue, type DeviceType, type Place } from '#core/devices/index';
-import { devicesOf, terminalId, typeIn, type Device, type DoorId } from '#core/plan/index';
+import { settingValue, type Place, type Setting } from '#core/devices/index';
+import {
+  devicesOf,
+  newerVersion,
+  terminalId,
+  typeIn,
+  type Device,
+  type DoorId,
+  type Edit,
+} from '#core/plan/index';
 import { Button } from '../../ui/Button';
-import { SelectField } from '../../ui/Field';
-import { Menu } from '../../ui/Menu';
+import { DipSwitches } from '../../ui/DipSwitches';
+import { SelectField, TextField } from '../../ui/Field';
+import { Symbol } from '../../ui/Symbol';
 import { cx } from '../../ui/cx';
 import { useHighlight } from '../navigation';
 import { useDispatch, usePlan } from '../store/context';
+import { CatalogueDialog } from './CatalogueDialog';
+import { TypeUpdateDialog } from './TypeUpdateDialog';
 import type { Wiring } from './useWiring';
 import css from './HardwarePanel.module.css';
 
@@ -22,25 +33,16 @@ const PLACES: Record<Place, string> = {
 /** The door's devices: settings, place and every terminal, wired or not. */
 export function HardwarePanel({ door, wiring }: { door: DoorId; wiring: Wiring }) {
   const plan = usePlan();
-  const dispatch = useDispatch();
-  const add = (type: DeviceType) => {
-    const device = newDevice(plan, door, type.id);
-    dispatch({ kind: 'addDevice', device }, `add ${device.tag}`);
-  };
+  const [choosing, setChoosing] = useState(false);
   return (
     <div className={css['panel']}>
       {devicesOf(plan, door).map((device) => (
         <DeviceCard key={device.id} device={device} wiring={wiring} />
       ))}
-      <Menu
-        label="Device types"
-        trigger={
-          <Button icon={<Plus aria-hidden />} className={css['add']}>
-            Add a device
-          </Button>
-        }
-        items={LIBRARY.map((type) => ({ id: type.id, label: type.name, onSelect: () => add(type) }))}
-      />
+      <Button icon={<Plus aria-hidden />} className={css['add']} onClick={() => setChoosing(true)}>
+        Add a device
+      </Button>
+      <CatalogueDialog door={door} open={choosing} onOpenChange={setChoosing} />
     </div>
   );
 }
@@ -49,13 +51,16 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
   const plan = usePlan();
   const dispatch = useDispatch();
   const { id: lit } = useHighlight();
+  const [updating, setUpdating] = useState(false);
   const type = typeIn(plan, device);
+  const newer = newerVersion(plan, device.type);
   const landed = (terminal: string) =>
     Object.values(plan.conductors).filter((wire) => wire.from === terminal || wire.to === terminal).length;
   return (
     <article className={cx(css['card'], lit === device.id && css['lit'])}>
       <header>
-        <b>{device.tag}</b>
+        <Symbol id={type.symbol} />
+        <TagField device={device} />
         <span>{type.name}</span>
         <Button
           size="s"
@@ -67,6 +72,15 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
         />
       </header>
       <p>{type.description}</p>
+      {newer && (
+        <p className={css['newer']}>
+          Version {newer.version} of this type is there; {device.tag} keeps version {type.version}.
+          <Button size="s" onClick={() => setUpdating(true)}>
+            See what changes
+          </Button>
+          <TypeUpdateDialog device={device} newer={newer} open={updating} onOpenChange={setUpdating} />
+        </p>
+      )}
       <div className={css['settings']}>
         <SelectField
           label="Place"
@@ -84,28 +98,22 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
             </option>
           ))}
         </SelectField>
-        {type.settings.map((setting) =>
+        {type.settings
           // Times of a channel are set at Timing.
-          setting.kind === 'choice' && !setting.id.includes('.') ? (
-            <SelectField
+          .filter(({ id }) => !/\.(unlock|exit|relock|held)$/.test(id))
+          .map((setting) => (
+            <SettingField
               key={setting.id}
-              label={setting.label.charAt(0).toUpperCase() + setting.label.slice(1)}
-              value={String(settingValue(type, device.settings, setting.id))}
-              onChange={(event) =>
+              setting={setting}
+              value={settingValue(type, device.settings, setting.id)}
+              onSet={(value) =>
                 dispatch(
-                  { kind: 'setSetting', device: device.id, setting: setting.id, value: event.target.value },
+                  { kind: 'setSetting', device: device.id, setting: setting.id, value } satisfies Edit,
                   `set ${device.tag}`,
                 )
               }
-            >
-              {setting.options.map((option) => (
-                <option key={option.value} value={option.value}>
-                  {option.label}
-                </option>
-              ))}
-            </SelectField>
-          ) : null,
-        )}
+            />
+          ))}
       </div>
       <ul className={css['terminals']} aria-label={`Terminals of ${device.tag}`}>
         {type.terminals.map((terminal) => {
@@ -130,3 +138,88 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
     </article>
   );
 }
+
+/** The tag, changed where it stands. */
+function TagField({ device }: { device: Device }) {
+  const dispatch = useDispatch();
+  const [draft, setDraft] = useState<string | null>(null);
+  const keep = () => {
+    const tag = draft?.trim();
+    if (tag && tag !== device.tag && /^[^\s./]{1,20}$/.test(tag))
+      dispatch({ kind: 'setDevice', id: device.id, patch: { tag } }, `call ${device.tag} ${tag}`);
+    setDraft(null);
+  };
+  return (
+    <input
+      className={css['tag']}
+      aria-label={`Tag of ${device.tag}`}
+      value={draft ?? device.tag}
+      size={Math.max(3, (draft ?? device.tag).length)}
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') keep();
+        if (event.key === 'Escape') setDraft(null);
+      }}
+    />
+  );
+}
+
+interface SettingProps {
+  readonly setting: Setting;
+  readonly value: string | number | undefined;
+  onSet(value: string | number): void;
+}
+
+function SettingField({ setting, value, onSet }: SettingProps) {
+  const label = setting.label.charAt(0).toUpperCase() + setting.label.slice(1);
+  const [draft, setDraft] = useState<string | null>(null);
+  if (setting.kind === 'choice') {
+    return (
+      <SelectField label={label} value={String(value)} onChange={(event) => onSet(event.target.value)}>
+        {setting.options.map((option) => (
+          <option key={option.value} value={option.value}>
+            {option.label}
+          </option>
+        ))}
+      </SelectField>
+    );
+  }
+  const text = draft ?? String(value ?? '');
+  const wrong = draft !== null && !fits(setting, draft);
+  const keep = () => {
+    if (draft !== null && !wrong)
+      onSet(setting.kind === 'number' ? Number(draft.replace(',', '.')) : draft.trim());
+    if (!wrong) setDraft(null);
+  };
+  return (
+    <div className={css['number']}>
+      <TextField
+        label={label}
+        unit={setting.kind === 'number' ? setting.unit : undefined}
+        inputMode={setting.kind === 'number' ? 'decimal' : 'text'}
+        placeholder={setting.kind === 'text' ? setting.example : undefined}
+        value={text}
+        error={wrong ? wanted(setting) : null}
+        onChange={(event) => setDraft(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') keep();
+          if (event.key === 'Escape') setDraft(null);
+        }}
+      />
+      {setting.kind === 'number' && setting.dip && <DipSwitches value={Number(value)} bits={setting.dip} />}
+    </div>
+  );
+}
+
+type Written = Exclude<Setting, { kind: 'choice' }>;
+
+function fits(setting: Written, text: string): boolean {
+  if (setting.kind === 'text') return text.trim() === '' || new RegExp(setting.pattern).test(text.trim());
+  const value = Number(text.replace(',', '.'));
+  return text.trim() !== '' && Number.isFinite(value) && value >= setting.min && value <= setting.max;
+}
+
+const wanted = (setting: Written): string =>
+  setting.kind === 'text' ? `Like ${setting.example}.` : `A number from ${setting.min} to ${setting.max}.`;

@@ -1,33 +1,39 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Wand2 } from 'lucide-react';
-import { autowire } from '#core/autowire/index';
 import { hardwareEdit, proposeHardware, recommendDeadState } from '#core/brief/index';
 import type { Live } from '#core/drawing/index';
 import { conductorsOf, devicesOf, type Door, type Edit } from '#core/plan/index';
-import { metres } from '#core/units/index';
 import { STATE_NAMES, STATE_SENTENCES } from '#words/brief';
 import { Button } from '../../ui/Button';
-import { Dialog } from '../../ui/Dialog';
 import { Empty } from '../../ui/Empty';
-import { TextField } from '../../ui/Field';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
 import type { Bench } from '../bench/useBench';
 import { StationFrame } from '../frame/StationFrame';
-import { useDispatch, usePlan, useStore } from '../store/context';
-import { HardwarePanel } from './HardwarePanel';
+import { usePlan, useStore } from '../store/context';
 import { LoopView } from './LoopView';
 import { WireBar } from './WireBar';
 import { WireEntry } from './WireEntry';
-import { WireTable } from './WireTable';
 import type { Wiring } from './useWiring';
 import css from './WireStation.module.css';
 
-type View = 'loops' | 'list' | 'hardware';
+// Everything but the loops is fetched when it is first opened: the door bench stays light.
+const DiagramView = lazy(() => import('./DiagramView').then((it) => ({ default: it.DiagramView })));
+const TerminalsView = lazy(() => import('./TerminalsView').then((it) => ({ default: it.TerminalsView })));
+const CablesView = lazy(() => import('./CablesView').then((it) => ({ default: it.CablesView })));
+const WireTable = lazy(() => import('./WireTable').then((it) => ({ default: it.WireTable })));
+const HardwarePanel = lazy(() => import('./HardwarePanel').then((it) => ({ default: it.HardwarePanel })));
+const AutowireDialog = lazy(() => import('./AutowireDialog').then((it) => ({ default: it.AutowireDialog })));
+
+type View = 'loops' | 'diagram' | 'terminals' | 'cables' | 'list' | 'hardware';
 const VIEWS = [
   { id: 'loops', label: 'Loops' },
+  { id: 'diagram', label: 'Diagram' },
+  { id: 'terminals', label: 'Terminals' },
+  { id: 'cables', label: 'Cables' },
   { id: 'list', label: 'Wire list' },
   { id: 'hardware', label: 'Hardware' },
 ] as const;
+const WAIT = <p className={css['wait']}>One moment…</p>;
 
 interface Props {
   readonly door: Door;
@@ -92,68 +98,38 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
             <LoopView door={door.id} live={live} wiring={wiring} />
           )}
         </TabPanel>
+        <TabPanel id="diagram" className={css['whole']}>
+          <Suspense fallback={WAIT}>
+            <DiagramView door={door.id} live={live} wiring={wiring} />
+          </Suspense>
+        </TabPanel>
+        <TabPanel id="terminals">
+          <Suspense fallback={WAIT}>
+            <TerminalsView door={door.id} wiring={wiring} />
+          </Suspense>
+        </TabPanel>
+        <TabPanel id="cables">
+          <Suspense fallback={WAIT}>
+            <CablesView door={door.id} />
+          </Suspense>
+        </TabPanel>
         <TabPanel id="list">
-          <WireTable door={door.id} live={live} wiring={wiring} />
+          <Suspense fallback={WAIT}>
+            <WireTable door={door.id} live={live} wiring={wiring} />
+          </Suspense>
         </TabPanel>
         <TabPanel id="hardware">
-          <HardwarePanel door={door.id} wiring={wiring} />
+          <Suspense fallback={WAIT}>
+            <HardwarePanel door={door.id} wiring={wiring} />
+          </Suspense>
         </TabPanel>
       </StationFrame>
-      <AutowireDialog open={asking} onOpenChange={setAsking} door={door} />
+      {asking && (
+        <Suspense>
+          <AutowireDialog open={asking} onOpenChange={setAsking} door={door} />
+        </Suspense>
+      )}
     </TabRoot>
-  );
-}
-
-/** Says what wiring would change before it changes it. */
-function AutowireDialog({
-  open,
-  onOpenChange,
-  door,
-}: {
-  open: boolean;
-  onOpenChange(open: boolean): void;
-  door: Door;
-}) {
-  const plan = usePlan();
-  const dispatch = useDispatch();
-  const [run, setRun] = useState('12');
-  const distance = Number(run.replace(',', '.'));
-  const valid = Number.isFinite(distance) && distance > 0 && distance <= 500;
-  const wiring = open && valid ? autowire(plan, door.id, metres(distance)) : null;
-  return (
-    <Dialog
-      open={open}
-      onOpenChange={onOpenChange}
-      title="Wire this door"
-      description="Lock power with the positive leg switched, exit, device power, door contact, reader data and suppression, as far as the hardware asks for them."
-    >
-      <form
-        className={css['ask']}
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (wiring && dispatch(wiring.edit, 'wire the door')) onOpenChange(false);
-        }}
-      >
-        <TextField
-          label="Cable run from the enclosure to the door"
-          unit="m"
-          inputMode="decimal"
-          value={run}
-          onChange={(event) => setRun(event.target.value)}
-          error={valid ? null : 'A length between 0 and 500 m.'}
-        />
-        {wiring && (
-          <p>
-            {wiring.removed.length > 0 && `Takes out ${wiring.removed.length} wires that Aldaba laid. `}
-            Lays {wiring.added.length} wires.
-            {wiring.kept.length > 0 && ` Keeps ${wiring.kept.length} laid by hand.`}
-          </p>
-        )}
-        <Button type="submit" look="main" disabled={!wiring}>
-          Lay the wires
-        </Button>
-      </form>
-    </Dialog>
   );
 }
 

@@ -1,0 +1,97 @@
+import type { Roles } from '#core/devices/index';
+import { Button } from '../../ui/Button';
+import { SelectField } from '../../ui/Field';
+import { ValueFields } from './ValueFields';
+import css from './TypeEditor.module.css';
+
+/** Jobs that terminals may have, with the terminals each names and whether a device may have several of it. */
+const JOBS = {
+  feed: { label: 'is fed', keys: ['plus', 'minus'], many: false },
+  supply: { label: 'feeds others', keys: ['plus', 'minus'], many: false },
+  lock: { label: 'lock’s own terminals', keys: ['plus', 'minus'], many: false },
+  switches: { label: 'contact that switches a lock', keys: ['com', 'nc', 'no'], many: true },
+  breakers: { label: 'contact that breaks the lock’s power', keys: ['com', 'nc'], many: true },
+  exitInputs: { label: 'input for exit devices', keys: ['input', 'common'], many: true },
+  contactInputs: { label: 'input for door contacts', keys: ['input', 'common'], many: true },
+  exitContact: { label: 'exit contact', keys: ['a', 'b'], many: false },
+  doorContact: { label: 'door contact', keys: ['a', 'b'], many: false },
+  statusContact: { label: 'lock’s own status contact', keys: ['a', 'b'], many: false },
+  bellContact: { label: 'bell contact', keys: ['a', 'b'], many: false },
+  bellOut: { label: 'rings or lights', keys: ['plus', 'minus'], many: false },
+  dataOut: { label: 'data lines of a reader', keys: ['d0', 'd1'], many: false },
+  dataInputs: { label: 'port for a reader’s data lines', keys: ['d0', 'd1'], many: true },
+  coil: { label: 'relay coil', keys: ['plus', 'minus'], many: false },
+  poles: { label: 'pole of a relay', keys: ['com', 'nc', 'no'], many: true },
+} as const satisfies Partial<Record<keyof Roles, { label: string; keys: readonly string[]; many: boolean }>>;
+type Job = keyof typeof JOBS;
+
+/** What Aldaba's own wiring may use a terminal for. Without a job a terminal is left to the hand. */
+export function RolesEditor({
+  roles,
+  pins,
+  onChange,
+}: {
+  roles: Roles;
+  pins: readonly string[];
+  onChange(roles: Roles): void;
+}) {
+  const listOf = (job: Job): Record<string, string>[] => {
+    const value = roles[job] as unknown;
+    if (value === undefined) return [];
+    return (Array.isArray(value) ? value : [value]) as Record<string, string>[];
+  };
+  const put = (job: Job, list: readonly Record<string, string>[]) => {
+    const { [job]: _old, ...rest } = roles;
+    if (list.length === 0) onChange(rest);
+    else onChange({ ...rest, [job]: JOBS[job].many ? list : list[0] } as Roles);
+  };
+  const add = (job: Job) => {
+    const fresh = Object.fromEntries(JOBS[job].keys.map((key, index) => [key, pins[index] ?? pins[0] ?? '']));
+    put(job, JOBS[job].many ? [...listOf(job), fresh] : [fresh]);
+  };
+  return (
+    <section aria-label="Jobs of terminals">
+      <h3>What Aldaba’s wiring may use</h3>
+      {(Object.keys(JOBS) as Job[]).flatMap((job) =>
+        listOf(job).map((one, index) => (
+          <div key={`${job}${index}`} className={css['row']} role="group" aria-label={JOBS[job].label}>
+            <span className={css['kind']}>{JOBS[job].label}</span>
+            <ValueFields
+              value={one}
+              path={`${job}${index}`}
+              choices={() => pins}
+              onChange={(next) =>
+                put(
+                  job,
+                  listOf(job).map((old, i) => (i === index ? next : old)),
+                )
+              }
+            />
+            <Button
+              size="s"
+              look="quiet"
+              onClick={() =>
+                put(
+                  job,
+                  listOf(job).filter((_, i) => i !== index),
+                )
+              }
+            >
+              Remove
+            </Button>
+          </div>
+        )),
+      )}
+      <SelectField label="Add a job" bare value="" onChange={(event) => add(event.target.value as Job)}>
+        <option value="">Give terminals a job…</option>
+        {(Object.keys(JOBS) as Job[])
+          .filter((job) => JOBS[job].many || listOf(job).length === 0)
+          .map((job) => (
+            <option key={job} value={job}>
+              {JOBS[job].label}
+            </option>
+          ))}
+      </SelectField>
+    </section>
+  );
+}

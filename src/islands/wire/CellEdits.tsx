@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import type { Conductor } from '#core/plan/index';
+import {
+  AWG_SIZES,
+  awg,
+  COLOURS,
+  COLOUR_CODES,
+  formatGauge,
+  METRES_PER_FOOT,
+  METRIC_SIZES,
+  metres,
+  mm2,
+  type ColourCode,
+  type Gauge,
+  type LengthUnit,
+} from '#core/units/index';
+import { useDispatch } from '../store/context';
+import css from './CellEdits.module.css';
+
+/** Cells of a wire table that are changed in place: each edit is one undo. */
+
+export const gaugeChoices = (own?: Gauge): Gauge[] => {
+  const all: Gauge[] = [...METRIC_SIZES.map(mm2), ...AWG_SIZES.map(awg)];
+  return own && !all.includes(own) ? [own, ...all] : all;
+};
+
+function usePatch(wire: Conductor) {
+  const dispatch = useDispatch();
+  return (patch: Partial<Omit<Conductor, 'id' | 'door'>>) =>
+    dispatch({ kind: 'setConductor', id: wire.id, patch }, `change ${wire.number}`);
+}
+
+export function ColourEdit({ wire }: { wire: Conductor }) {
+  const patch = usePatch(wire);
+  return (
+    <span className={css['colour']}>
+      <i style={{ background: COLOURS[wire.colour].hex }} aria-hidden />
+      <select
+        aria-label={`Colour of ${wire.number}`}
+        className={css['cell']}
+        value={wire.colour}
+        onChange={(event) => patch({ colour: event.target.value as ColourCode })}
+      >
+        {COLOUR_CODES.map((code) => (
+          <option key={code} value={code}>
+            {code} {COLOURS[code].name}
+          </option>
+        ))}
+      </select>
+    </span>
+  );
+}
+
+export function GaugeEdit({ wire }: { wire: Conductor }) {
+  const patch = usePatch(wire);
+  return (
+    <select
+      aria-label={`Size of ${wire.number}`}
+      className={css['cell']}
+      value={wire.gauge}
+      onChange={(event) => patch({ gauge: event.target.value as Gauge })}
+    >
+      {gaugeChoices(wire.gauge).map((gauge) => (
+        <option key={gauge} value={gauge}>
+          {formatGauge(gauge)}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+export function LengthEdit({ wire, unit }: { wire: Conductor; unit: LengthUnit }) {
+  const patch = usePatch(wire);
+  const [draft, setDraft] = useState<string | null>(null);
+  const shown = unit === 'ft' ? wire.length / METRES_PER_FOOT : wire.length;
+  const keep = () => {
+    const value = Number((draft ?? '').replace(',', '.'));
+    if (draft !== null && draft.trim() !== '' && Number.isFinite(value) && value >= 0 && value <= 2000)
+      patch({ length: metres(unit === 'ft' ? value * METRES_PER_FOOT : value) });
+    setDraft(null);
+  };
+  return (
+    <span className={css['length']}>
+      <input
+        aria-label={`Length of ${wire.number}, ${unit}`}
+        className={css['cell']}
+        inputMode="decimal"
+        value={draft ?? String(Math.round(shown * 10) / 10)}
+        onChange={(event) => setDraft(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') keep();
+          if (event.key === 'Escape') setDraft(null);
+        }}
+      />
+      {unit}
+    </span>
+  );
+}
+
+export function TextEdit({ wire, field, label }: { wire: Conductor; field: 'cable'; label: string }) {
+  const patch = usePatch(wire);
+  const [draft, setDraft] = useState<string | null>(null);
+  const keep = () => {
+    const text = (draft ?? '').trim();
+    if (draft !== null && text !== wire[field] && text.length <= 40) patch({ [field]: text });
+    setDraft(null);
+  };
+  return (
+    <input
+      aria-label={`${label} of ${wire.number}`}
+      className={css['cell']}
+      size={8}
+      value={draft ?? wire[field]}
+      placeholder="—"
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') keep();
+        if (event.key === 'Escape') setDraft(null);
+      }}
+    />
+  );
+}

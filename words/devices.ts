@@ -1,0 +1,80 @@
+import type { BehaviourKind, Family, PartKind, TypeProblem } from '#core/devices/index';
+
+export const FAMILY_LABELS: Record<Family, string> = {
+  lock: 'Locks',
+  supply: 'Power supplies',
+  controller: 'Controllers',
+  keypad: 'Keypads and terminals',
+  reader: 'Readers',
+  exit: 'Exit devices',
+  contact: 'Door contacts',
+  release: 'Fire and emergency',
+  relay: 'Relays and timers',
+  intercom: 'Intercom',
+  operator: 'Door operators',
+  sounder: 'Bells, sounders, lamps',
+  network: 'Network',
+  suppression: 'Suppression and end of line',
+  joint: 'Joints and earth',
+};
+
+export const PART_LABELS: Record<PartKind, string> = {
+  contact: 'contact',
+  coil: 'coil',
+  load: 'winding',
+  electronic: 'circuit board',
+  source: 'source',
+  input: 'dry input',
+  output: 'low-level output',
+  varistor: 'varistor',
+  diode: 'diode',
+  resistor: 'resistor',
+  link: 'inner link',
+};
+
+export const BEHAVIOUR_LABELS: Record<BehaviourKind, string> = {
+  passive: 'does nothing by itself',
+  controller: 'controller: inputs, times, relays',
+  keypad: 'keypad or terminal: decides by itself',
+  timer: 'timed relay',
+  button: 'button: contact while pressed',
+  keys: 'several keys',
+  switch: 'switch: stays as it is left',
+  sensor: 'sensor: contact while it sees, needs power',
+  lever: 'lever: contact while turned',
+  breakGlass: 'break glass: until reset by key',
+  doorContact: 'door contact: follows the leaf',
+  fireRelay: 'fire relay: on alarm, with or without latch',
+  fireInput: 'fire input: drops outputs',
+  reader: 'reader, two data lines',
+  busReader: 'reader on a bus',
+  operator: 'door operator',
+};
+
+/** What is wrong with a device type, as a sentence. */
+export function typeProblemWords({ code, id, path }: TypeProblem): string {
+  switch (code) {
+    case 'no-terminals':
+      return 'A device needs at least one terminal.';
+    case 'bad-terminal-id':
+      return `“${id}” cannot be a terminal’s name: no spaces, dots, colons or bars, up to twelve characters.`;
+    case 'twice':
+      return `“${id}” is there twice (${path}).`;
+    case 'unknown-terminal':
+      return `There is no terminal “${id}” (${path}).`;
+    case 'unknown-part':
+      return id === '' ? `A part has to be chosen (${path}).` : `There is no part “${id}” (${path}).`;
+    case 'unknown-setting':
+      return `There is no setting “${id}” (${path}).`;
+    case 'unknown-state':
+      return `Nothing works the contact: no coil and no behaviour sets “${id}” (${path}).`;
+    case 'value-missing':
+      return `A value for “${id}” is missing (${path}).`;
+    case 'same-ends':
+      return `Both ends are at “${id}” (${path}).`;
+    case 'limits-crossed':
+      return `The limits of “${id}” are the wrong way round (${path}).`;
+    case 'not-positive':
+      return `“${id}” must be more than zero (${path}).`;
+  }
+}
