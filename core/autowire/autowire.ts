@@ -21,8 +21,9 @@ export interface Wiring {
   readonly edit: Edit;
   readonly added: readonly Conductor[];
   readonly removed: readonly Conductor[];
-  /** Wires of Aldaba's own that stay where they are. */
+  /** Wires of Aldaba's own that stay where they are; of these, the ones whose length, size, colour or cable changes. */
   readonly unchanged: readonly Conductor[];
+  readonly adjusted: readonly Conductor[];
   /** Conductors laid by hand, which are left alone. */
   readonly kept: readonly Conductor[];
   /** Settings that the wiring asks for and that were different. */
@@ -70,6 +71,10 @@ export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wi
     added,
     removed,
     unchanged: [...staying],
+    adjusted: conductors.filter((one) => {
+      const old = before.get(one.number);
+      return old !== undefined && changes(old, one) !== null;
+    }),
     kept: kept.filter((conductor) => conductor.origin === 'hand'),
     settings,
     edit: {

@@ -1,6 +1,6 @@
 import { metres, type Metres } from '../units/index';
 import { findType, type Place } from '../devices/index';
-import type { Device } from '../plan/index';
+import { deviceOf, type Device, type DoorId, type Plan } from '../plan/index';
 
 /** Distance along the cable from the enclosure to each place when the door is one metre of run away, metres. */
 const BEYOND_RUN: Readonly<Record<Place, number>> = {
@@ -45,3 +45,18 @@ const isLead = (from: Device | undefined, to: Device | undefined): boolean =>
     [from, to].some((device) => device !== undefined && isSmall(device)));
 
 const isSmall = ({ type }: Device): boolean => findType(type)?.family === 'suppression';
+
+/** The run that the wires of a door were laid for: what is left of the longest one between enclosure and door; null where none is. */
+export function runOf(plan: Pick<Plan, 'devices' | 'conductors'>, door: DoorId): Metres | null {
+  const runs = Object.values(plan.conductors).flatMap((wire) => {
+    if (wire.door !== door || wire.origin !== 'aldaba') return [];
+    const [from, to] = [wire.from, wire.to].map((end) => plan.devices[deviceOf(end)]);
+    if (inEnclosure(from) === inEnclosure(to)) return [];
+    const field = inEnclosure(from) ? to : from;
+    return [wire.length - BEYOND_RUN[field?.place ?? 'frame']];
+  });
+  // Most wires agree; one that somebody measured differs.
+  const sorted = runs.sort((a, b) => a - b);
+  const middle = sorted[Math.floor(sorted.length / 2)];
+  return middle === undefined || middle <= 0 ? null : metres(middle);
+}

@@ -86,14 +86,17 @@ export function diagramTree(
   return [...wires, ...boxes];
 }
 
-/** The number stands on the longest level piece, with paper behind it so that crossings do not strike it out. */
+/**
+ * The number stands on the longest piece, level ones before upright ones, with paper behind it so that crossings do
+ * not strike it out.
+ */
 function numberOf(text: string, points: readonly (readonly [number, number])[]): SvgNode[] {
   let best: { x: number; y: number; length: number } | null = null;
   for (let i = 0; i + 1 < points.length; i += 1) {
     const [x1, y1] = points[i]!;
     const [x2, y2] = points[i + 1]!;
-    const length = Math.abs(x2 - x1);
-    if (y1 === y2 && length > (best?.length ?? 0)) best = { x: (x1 + x2) / 2, y: y1, length };
+    const length = Math.abs(x2 - x1) + 0.6 * Math.abs(y2 - y1);
+    if (length > (best?.length ?? 0)) best = { x: (x1 + x2) / 2, y: (y1 + y2) / 2, length };
   }
   if (!best) return [];
   const width = text.length * 6.6 + 6;

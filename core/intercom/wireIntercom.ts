@@ -50,8 +50,12 @@ export function wireIntercom(plan: Plan, set: IntercomSet, run: Metres = metres(
     [...set.supplies, ...set.answering, ...set.doorStations].map(({ device }) => device.id),
   );
   for (const { relay } of set.doorStations) if (relay) devices.add(relay.device.id);
+  const wanted = (from: TerminalId, to: TerminalId) =>
+    leads.some((lead) => (lead.from === from && lead.to === to) || (lead.from === to && lead.to === from));
+  // A wire of the set that is still wanted keeps its number; one that is not goes.
   const removed = Object.values(plan.conductors).filter(
-    ({ from, to, origin }) => origin === 'set' && devices.has(deviceOf(from)) && devices.has(deviceOf(to)),
+    ({ from, to, origin }) =>
+      origin === 'set' && devices.has(deviceOf(from)) && devices.has(deviceOf(to)) && !wanted(from, to),
   );
   const stays = Object.values(plan.conductors).filter((wire) => !removed.includes(wire));
   const missing = leads.filter(

@@ -1,3 +1,3 @@
 export * from './proof';
 export { label, prove, waysOut, worstOf } from './prove';
-export { doorDevices, SITUATIONS, type Situation } from './situations';
+export { doorDevices, exits, SITUATIONS, type Situation } from './situations';

@@ -27,6 +27,8 @@ declare module '@tanstack/react-table' {
   interface ColumnMeta<TData, TValue> {
     readonly align?: 'right' | 'left';
     readonly figures?: boolean;
+    /** Kept on one line. */
+    readonly tight?: boolean;
   }
 }
 

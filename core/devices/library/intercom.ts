@@ -55,7 +55,7 @@ export const intercoms: readonly DeviceType[] = [
     ...INTERCOM,
     id: 'intercom-answering-station',
     name: 'Intercom answering station, four channels',
-    short: 'answering station',
+    short: 'answering',
     description:
       'Answers up to four doors. Its key for a channel gives voltage to that door’s release relay while it is pressed.',
     tagPrefix: 'AS',

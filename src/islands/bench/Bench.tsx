@@ -1,70 +1,16 @@
 import { useMemo, useState } from 'react';
 import { ChevronsRight, RotateCcw } from 'lucide-react';
 import { conductorsOf, terminalLabel, type Plan } from '#core/plan/index';
-import { doorDevices, waysOut } from '#core/prove/index';
-import { doorHold, lockStatuses, type Stimulus } from '#core/simulate/index';
+import { waysOut } from '#core/prove/index';
+import { doorHold, lockStatuses } from '#core/simulate/index';
 import { effectWords, holdWords, insideWords, lockFigures } from '#words/index';
 import { Button } from '../../ui/Button';
 import { Menu } from '../../ui/Menu';
 import { cx } from '../../ui/cx';
 import { Lanes } from './Lanes';
+import { triggersOf } from './triggers';
 import type { Bench as BenchState } from './useBench';
 import css from './Bench.module.css';
-
-interface Trigger {
-  readonly id: string;
-  readonly label: string;
-  readonly on?: boolean;
-  readonly stimulus: Stimulus;
-}
-
-/** What can be done to this door, from the devices it has and the state it is in. */
-function triggersOf({ world, state }: BenchState): Trigger[] {
-  const list: Trigger[] = [];
-  const on = (key: string) => state.states.has(key);
-  const keypad = doorDevices(world, 'keypad').length > 0;
-  if (keypad || doorDevices(world, 'reader').length > 0) {
-    const name = keypad ? 'code' : 'card';
-    list.push({ id: 'card', label: keypad ? 'Code' : 'Card', stimulus: { kind: 'credential', valid: true } });
-    list.push({ id: 'wrong', label: `Wrong ${name}`, stimulus: { kind: 'credential', valid: false } });
-  }
-  const exits = [...doorDevices(world, 'button'), ...doorDevices(world, 'sensor')];
-  for (const { device } of exits) {
-    const label = exits.length > 1 ? `Exit ${device.tag}` : 'Exit';
-    list.push({ id: `exit-${device.id}`, label, stimulus: { kind: 'press', device: device.id } });
-  }
-  if (state.doorOpen) list.push({ id: 'door', label: 'Close door', stimulus: { kind: 'closeDoor' } });
-  else {
-    list.push({ id: 'open-in', label: 'Leave', stimulus: { kind: 'openDoor', from: 'inside' } });
-    list.push({ id: 'open-out', label: 'Enter', stimulus: { kind: 'openDoor', from: 'outside' } });
-  }
-  for (const { device, type } of doorDevices(world, 'breakGlass')) {
-    const broken = type.behaviour.kind === 'breakGlass' && on(`${device.id}:${type.behaviour.state}`);
-    list.push({
-      id: `glass-${device.id}`,
-      label: broken ? `Reset ${device.tag}` : 'Break glass',
-      on: broken,
-      stimulus: { kind: broken ? 'resetGlass' : 'breakGlass', device: device.id },
-    });
-  }
-  const fires = doorDevices(world, 'fireRelay');
-  if (fires.length > 0) {
-    const alarm = fires.some(
-      ({ device, type }) => type.behaviour.kind === 'fireRelay' && on(`${device.id}:${type.behaviour.state}`),
-    );
-    list.push({ id: 'fire', label: 'Fire', on: alarm, stimulus: { kind: 'fire' } });
-    if (alarm) {
-      list.push({ id: 'fire-gone', label: 'Fire line lost', stimulus: { kind: 'fireGone' } });
-      list.push({ id: 'fire-reset', label: 'Reset by key', stimulus: { kind: 'fireReset' } });
-    }
-  }
-  const feeds = [...state.feeds.values()];
-  const dead = feeds.length > 0 && feeds.every((feed) => feed.kind === 'off');
-  const mainsOff = feeds.some((feed) => feed.kind === 'battery');
-  list.push({ id: 'mains', label: 'Mains off', on: mainsOff, stimulus: { kind: 'mains', on: mainsOff } });
-  list.push({ id: 'dead', label: 'All dead', on: dead, stimulus: { kind: 'dead', on: !dead } });
-  return list;
-}
 
 /** The bench: what somebody does at the left, what happens over time in the middle, the lock in words at the right. */
 export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { autowire } from '#core/autowire/index';
+import { autowire, runOf } from '#core/autowire/index';
 import {
   applyEdit,
   schoolsOf,
@@ -45,7 +45,11 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
   const unit = useUnit();
   const dispatch = useDispatch();
   const [schools, setSchools] = useState<Partial<Schools>>(door.schools);
-  const [run, setRun] = useState(unit === 'ft' ? '40' : '12');
+  const [run, setRun] = useState(() => {
+    const laid = runOf(plan, door.id);
+    if (laid === null) return unit === 'ft' ? '40' : '12';
+    return String(Math.round((unit === 'ft' ? laid / METRES_PER_FOOT : laid) * 10) / 10);
+  });
   const distance = Number(run.replace(',', '.')) * (unit === 'ft' ? METRES_PER_FOOT : 1);
   const valid = Number.isFinite(distance) && distance > 0 && distance <= 500;
   const whole = schoolsOf({ schools });
@@ -100,7 +104,8 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
             {sentence([
               [wiring.result.removed.length, 'takes out'],
               [wiring.result.added.length, 'lays'],
-              [wiring.result.unchanged.length, 'leaves in place'],
+              [wiring.result.unchanged.length - wiring.result.adjusted.length, 'leaves as they are'],
+              [wiring.result.adjusted.length, 'gives another length, size or cable to'],
             ])}
             {wiring.result.kept.length > 0 && ` Keeps ${count(wiring.result.kept.length)} laid by hand.`}
             {wiring.result.settings.length > 0 &&

@@ -20,6 +20,8 @@ interface View {
 
 const CLOSEST = 3;
 const FARTHEST = 0.2;
+/** Scale at which the smallest letters are still ten pixels high. */
+const LEGIBLE = 0.88;
 const clampScale = (scale: number) => Math.min(CLOSEST, Math.max(FARTHEST, scale));
 
 /** Attribute names as React wants them. */
@@ -50,7 +52,10 @@ export function DiagramView({ door, live, wiring }: { door: DoorId; live: Live; 
   }, [layout]);
   const shown = view !== null;
   useEffect(() => {
-    if (layout && !shown) fit();
+    if (!layout || shown) return;
+    fit();
+    // Never so far away at first that the letters cannot be read.
+    setView((old) => old && (old.scale < LEGIBLE ? { x: -14, y: -8, scale: LEGIBLE } : old));
   }, [layout, shown, fit]);
 
   /** Zooms so that the point under the pointer (or the middle) stays where it is. */

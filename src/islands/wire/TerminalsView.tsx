@@ -25,8 +25,10 @@ export function TerminalsView({ door, wiring }: { door: DoorId; wiring: Wiring }
   return (
     <div className={css['view']} data-print="cards">
       <p className={css['rule']}>
-        Leave {SLACK_MM} mm of slack at every device, take {SHEATH_MM} mm of sheath off, tug every conductor.
-        Cap unused conductors each on its own.
+        <span>
+          Leave {SLACK_MM} mm of slack at every device, take {SHEATH_MM} mm of sheath off, tug every
+          conductor. Cap unused conductors each on its own.
+        </span>
         <Button
           size="s"
           icon={<Printer aria-hidden />}

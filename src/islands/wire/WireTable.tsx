@@ -109,7 +109,7 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
         accessorFn: (wire) => terminalLabel(plan, wire.to, door),
         meta: { figures: true },
       },
-      { header: 'Loop', id: 'loop', accessorFn: (wire) => loops.get(wire.id) ?? '—' },
+      { header: 'Loop', id: 'loop', accessorFn: (wire) => loops.get(wire.id) ?? '—', meta: { tight: true } },
       {
         header: 'Colour',
         id: 'colour',
@@ -320,6 +320,7 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
                       <td
                         key={cell.id}
                         className={cx(
+                          meta?.tight && css['tight'],
                           meta?.align === 'right' && table['right'],
                           meta?.figures && table['figures'],
                         )}

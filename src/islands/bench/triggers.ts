@@ -1,0 +1,134 @@
+import { settingValue } from '#core/devices/index';
+import { doorDevices, exits } from '#core/prove/index';
+import type { Stimulus } from '#core/simulate/index';
+import type { Bench as BenchState } from './useBench';
+
+/** Something that can be done to a door. */
+export interface Trigger {
+  readonly id: string;
+  readonly label: string;
+  readonly on?: boolean;
+  readonly stimulus: Stimulus;
+}
+
+type Group = (bench: BenchState, on: (key: string) => boolean) => Trigger[];
+
+/** Cards and codes: at the entry, at the reader inside where there is one, and at a second relay. */
+const credentials: Group = ({ world }) => {
+  const readers = [...doorDevices(world, 'reader'), ...doorDevices(world, 'busReader')];
+  const keypads = doorDevices(world, 'keypad');
+  const list: Trigger[] = [];
+  if (keypads.length > 0 || readers.length > 0) {
+    const name = keypads.length > 0 ? 'code' : 'card';
+    const label = keypads.length > 0 ? 'Code' : 'Card';
+    list.push({ id: 'card', label, stimulus: { kind: 'credential', valid: true } });
+    list.push({ id: 'wrong', label: `Wrong ${name}`, stimulus: { kind: 'credential', valid: false } });
+  }
+  for (const { device } of readers.filter(({ device }) => device.place === 'inside' && readers.length > 1))
+    list.push({
+      id: `card-${device.id}`,
+      label: `Card at ${device.tag}`,
+      stimulus: { kind: 'credential', valid: true, device: device.id },
+    });
+  for (const { device, type } of keypads)
+    if (type.behaviour.kind === 'keypad' && type.behaviour.channels.length > 1)
+      list.push({
+        id: `second-${device.id}`,
+        label: 'Hold-open code',
+        stimulus: { kind: 'credential', valid: true, device: device.id, output: 1 },
+      });
+  return list;
+};
+
+const ways: Group = ({ world, state }) => {
+  const all = exits(world);
+  const list = all.map(({ device }): Trigger => ({
+    id: `exit-${device.id}`,
+    label: all.length > 1 ? `Exit ${device.tag}` : 'Exit',
+    stimulus: { kind: 'press', device: device.id },
+  }));
+  if (state.doorOpen) list.push({ id: 'door', label: 'Close door', stimulus: { kind: 'closeDoor' } });
+  else {
+    list.push({ id: 'open-in', label: 'Leave', stimulus: { kind: 'openDoor', from: 'inside' } });
+    list.push({ id: 'open-out', label: 'Enter', stimulus: { kind: 'openDoor', from: 'outside' } });
+  }
+  return list;
+};
+
+/** Bells, key switches, handsets, and the keys of answering stations wherever they stand. */
+const calls: Group = ({ world }, on) => {
+  const press = (device: string, tag: string, label: string): Trigger => ({
+    id: `press-${device}`,
+    label: `${label} ${tag}`,
+    stimulus: { kind: 'press', device },
+  });
+  const list: Trigger[] = [];
+  for (const { device, type } of doorDevices(world, 'button')) {
+    if (type.family === 'sounder') list.push(press(device.id, device.tag, 'Ring'));
+    if (type.family === 'intercom') list.push(press(device.id, device.tag, 'Key of'));
+  }
+  for (const { device, type } of doorDevices(world, 'switch')) {
+    const turned = type.behaviour.kind === 'switch' && on(`${device.id}:${type.behaviour.state}`);
+    list.push({ ...press(device.id, device.tag, 'Turn'), on: turned });
+  }
+  const channels = world.inhabitants.flatMap(({ device, type }) => {
+    const pins = type.roles.intercom;
+    if (device.door !== world.door.id || pins?.part !== 'door-station') return [];
+    return [String(settingValue(type, device.settings, pins.channelSetting))];
+  });
+  for (const { device, type } of world.inhabitants) {
+    if (type.behaviour.kind !== 'keys') continue;
+    for (const key of channels)
+      list.push({
+        id: `key-${device.id}-${key}`,
+        label: `Key ${key} of ${device.tag}`,
+        stimulus: { kind: 'press', device: device.id, key },
+      });
+  }
+  return list;
+};
+
+const emergencies: Group = ({ world }, on) => {
+  const list: Trigger[] = [];
+  for (const { device, type } of doorDevices(world, 'breakGlass')) {
+    const broken = type.behaviour.kind === 'breakGlass' && on(`${device.id}:${type.behaviour.state}`);
+    const act = type.roles.alarmContact ? `Pull ${device.tag}` : 'Break glass';
+    list.push({
+      id: `glass-${device.id}`,
+      label: broken ? `Reset ${device.tag}` : act,
+      on: broken,
+      stimulus: { kind: broken ? 'resetGlass' : 'breakGlass', device: device.id },
+    });
+  }
+  const fires = doorDevices(world, 'fireRelay');
+  const drops = doorDevices(world, 'fireInput');
+  if (fires.length + drops.length > 0) {
+    const alarm = [...fires, ...drops].some(
+      ({ device, type }) =>
+        (type.behaviour.kind === 'fireRelay' || type.behaviour.kind === 'fireInput') &&
+        on(`${device.id}:${type.behaviour.state}`),
+    );
+    list.push({ id: 'fire', label: 'Fire', on: alarm, stimulus: { kind: 'fire' } });
+    if (alarm) {
+      list.push({ id: 'fire-gone', label: 'Fire line lost', stimulus: { kind: 'fireGone' } });
+      list.push({ id: 'fire-reset', label: 'Reset by key', stimulus: { kind: 'fireReset' } });
+    }
+  }
+  return list;
+};
+
+const power: Group = ({ state }) => {
+  const feeds = [...state.feeds.values()];
+  const dead = feeds.length > 0 && feeds.every((feed) => feed.kind === 'off');
+  const mainsOff = feeds.some((feed) => feed.kind === 'battery');
+  return [
+    { id: 'mains', label: 'Mains off', on: mainsOff, stimulus: { kind: 'mains', on: mainsOff } },
+    { id: 'dead', label: 'All dead', on: dead, stimulus: { kind: 'dead', on: !dead } },
+  ];
+};
+
+/** What can be done to this door, from the devices it has and the state it is in. */
+export const triggersOf = (bench: BenchState): Trigger[] => {
+  const on = (key: string) => bench.state.states.has(key);
+  return [credentials, ways, calls, emergencies, power].flatMap((group) => group(bench, on));
+};
