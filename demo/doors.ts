@@ -120,7 +120,7 @@ export const DOORS: readonly DemoDoor[] = [
   },
   {
     id: 'D09',
-    name: 'Vestibule, street side',
+    name: 'Vestibule outer',
     set: 'lobby-pull',
     brief: gallery,
     run: 10,
@@ -144,7 +144,7 @@ export const DOORS: readonly DemoDoor[] = [
   },
   {
     id: 'D11',
-    name: 'Stair door, second floor',
+    name: 'Stair door two',
     set: 'strike-wet',
     brief: { ...workshop, protects: 'general', fireDoor: true },
     run: 15,
@@ -172,7 +172,7 @@ export const DOORS: readonly DemoDoor[] = [
   },
   {
     id: 'D14',
-    name: 'Vestibule, inner side',
+    name: 'Vestibule inner',
     set: 'shear-two-outputs',
     brief: gallery,
     run: 12,

@@ -57,8 +57,8 @@ test('two chosen terminals make a wire; its size and length can be changed', asy
   await bar.getByLabel('Length').fill('7');
   await bar.getByLabel('Length').press('Enter');
   await page.getByRole('tab', { name: 'Wire list' }).click();
-  await expect(page.getByRole('row', { name: /W10/ })).toContainText('18 AWG');
-  await expect(page.getByRole('row', { name: /W10/ })).toContainText('7 m');
+  await expect(page.getByLabel('Size of W10')).toHaveValue('18AWG');
+  await expect(page.getByLabel('Length of W10, m')).toHaveValue('7');
 });
 
 test('wiring anew says what it changes and keeps what a hand laid', async ({ page }) => {
@@ -66,7 +66,7 @@ test('wiring anew says what it changes and keeps what a hand laid', async ({ pag
   await openDoor(page, 'D07', 'wire', site);
   await verdicts(page).getByRole('button', { name: 'Add the link' }).click();
   await page.getByRole('button', { name: 'Wire it' }).click();
-  await expect(page.getByRole('dialog')).toContainText('Keeps 1 laid by hand');
+  await expect(page.getByRole('dialog')).toContainText('Keeps 1 wire laid by hand');
   await page.getByRole('button', { name: 'Lay the wires' }).click();
   await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
 });

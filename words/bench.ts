@@ -24,7 +24,14 @@ export function holdWords(
 
 /** `13.10 V · 0.47 A`, each lock's in turn. */
 export const lockFigures = (locks: readonly LockStatus[]): string =>
-  locks.map((lock) => `${formatVolts(lock.volts)} · ${formatAmps(lock.amps)}`).join('   ');
+  // Of a double magnet the weaker winding speaks for both.
+  locks
+    .filter(
+      (lock) =>
+        !locks.some((other) => other.device === lock.device && (other.volts ?? 0) < (lock.volts ?? 0)),
+    )
+    .map((lock) => `${formatVolts(lock.volts)} · ${formatAmps(lock.amps)}`)
+    .join('   ');
 
 /** `Inside: X1 or EB1`. */
 export function insideWords(works: readonly Means[]): string {

@@ -93,8 +93,12 @@ export const breakGlass: Check = (context) => {
   if (magnets.length === 0 || leverOpens(context.world)) return [];
   if (parts.breakGlasses.length === 0)
     return [find('no-break-glass', 'stop', 'local-code', doorSubject(context))];
+  // A double magnet has a loop for each winding; they are broken together or not at all.
+  const seen = new Set<string>();
   return loops.flatMap((loop): Finding[] => {
     if (loop.shape !== 'round' || loop.kind !== 'lock-power' || !loop.complete) return [];
+    if (seen.has(loop.load.device)) return [];
+    seen.add(loop.load.device);
     const legs = [loop.supply, loop.back].map((leg) => glassesIn(leg, context));
     const tags = [...new Set(legs.flat())].map((id) => plan.devices[id]?.tag ?? id).join(', ');
     const subject = [{ kind: 'device', id: loop.load.device } as const];

@@ -17,6 +17,7 @@ import { storedName } from './settings';
 import { StoreProvider, useSite, useStore } from './store/context';
 import { SiteStore } from './store/siteStore';
 import { useVerdicts } from './store/useVerdicts';
+import { Alive } from './Alive';
 import { SitePageView } from './site/SitePageView';
 import css from './App.module.css';
 
@@ -89,8 +90,6 @@ function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summarie
 
   useEffect(() => {
     store.recall();
-    // Listeners are in place: whoever drives this page by machine may begin.
-    document.documentElement.dataset['alive'] = '';
     const events = new EventSource(`/api/sites/${encodeURIComponent(plan.site.id)}/events`);
     events.addEventListener('message', ({ data }) => void store.catchUp(Number(data)));
     return () => events.close();
@@ -170,6 +169,7 @@ function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summarie
           ) : (
             <main className={css['main']}>
               <NoDoor missing={wanted} />
+              <Alive />
             </main>
           )}
           {drawer && (

@@ -6,6 +6,7 @@ import { lockStatuses } from '#core/simulate/index';
 import type { DoorVerdict } from '#core/verdict/index';
 import { HOLD_SHORT } from '#words/bench';
 import { Button } from '../ui/Button';
+import { Alive } from './Alive';
 import { Bench } from './bench/Bench';
 import { useBench } from './bench/useBench';
 import { BriefStation } from './brief/BriefStation';
@@ -84,6 +85,7 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
           {station === 'timing' && <TimingStation door={door} />}
           {station === 'test' && <TestStation door={door} />}
           {station === 'hand-over' && <HandOverStation door={door} verdict={verdict} />}
+          <Alive />
         </Suspense>
       </main>
       {margin}

@@ -1,5 +1,6 @@
 import { lazy, Suspense } from 'react';
 import type { DoorSummary } from '#core/verdict/index';
+import { Alive } from '../Alive';
 import { PAGE_NAMES } from '../frame/TopBar';
 import type { SitePage } from '../route';
 import css from './SitePages.module.css';
@@ -31,6 +32,7 @@ export const SitePageView = ({ page, sites, summaries }: Props) => (
       {page === 'people' && <PeoplePage />}
       {page === 'log' && <LogPage />}
       {page === 'pack' && <PackPage sites={sites} />}
+      <Alive />
     </Suspense>
   </div>
 );

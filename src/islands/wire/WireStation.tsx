@@ -22,6 +22,7 @@ const TerminalsView = lazy(() => import('./TerminalsView').then((it) => ({ defau
 const CablesView = lazy(() => import('./CablesView').then((it) => ({ default: it.CablesView })));
 const WireTable = lazy(() => import('./WireTable').then((it) => ({ default: it.WireTable })));
 const HardwarePanel = lazy(() => import('./HardwarePanel').then((it) => ({ default: it.HardwarePanel })));
+const TableImport = lazy(() => import('./TableImport').then((it) => ({ default: it.TableImport })));
 const AutowireDialog = lazy(() => import('./AutowireDialog').then((it) => ({ default: it.AutowireDialog })));
 
 type View = 'loops' | 'diagram' | 'terminals' | 'cables' | 'list' | 'hardware';
@@ -47,94 +48,110 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
   const plan = usePlan();
   const [view, setView] = useState<View>('loops');
   const [asking, setAsking] = useState(false);
+  const [importing, setImporting] = useState(false);
   const devices = devicesOf(plan, door.id);
   const wires = conductorsOf(plan, door.id);
   const chosen = wiring.chosenWire === null ? undefined : plan.conductors[wiring.chosenWire];
-  if (devices.length === 0) return <HardwareChoice door={door} />;
+  // The dialog outlives the empty door: rows that could not be read stay in it while the others are taken in.
+  const asFound = importing && (
+    <Suspense>
+      <TableImport door={door.id} open={importing} onOpenChange={setImporting} />
+    </Suspense>
+  );
+  if (devices.length === 0)
+    return (
+      <>
+        <HardwareChoice door={door} onFound={() => setImporting(true)} />
+        {asFound}
+      </>
+    );
   return (
-    <TabRoot<View> value={view} onChange={setView} className={css['root']}>
-      <StationFrame
-        door={door}
-        tools={
-          <>
-            <Button size="s" icon={<Wand2 aria-hidden />} onClick={() => setAsking(true)}>
-              Wire it
-            </Button>
-            <TabList tabs={VIEWS} label="Views" />
-          </>
-        }
-        foot={
-          <div className={css['foot']}>
-            {chosen && (
-              <WireBar
-                key={chosen.id}
-                wire={chosen}
-                isCut={bench.state.cut.has(chosen.id)}
-                onRemove={() => wiring.remove(chosen.id)}
-                onCut={() =>
-                  bench.act({ kind: bench.state.cut.has(chosen.id) ? 'mend' : 'cut', conductor: chosen.id })
+    <>
+      <TabRoot<View> value={view} onChange={setView} className={css['root']}>
+        <StationFrame
+          door={door}
+          tools={
+            <>
+              <Button size="s" icon={<Wand2 aria-hidden />} onClick={() => setAsking(true)}>
+                Wire it
+              </Button>
+              <TabList tabs={VIEWS} label="Views" />
+            </>
+          }
+          foot={
+            <div className={css['foot']}>
+              {chosen && (
+                <WireBar
+                  key={chosen.id}
+                  wire={chosen}
+                  isCut={bench.state.cut.has(chosen.id)}
+                  onRemove={() => wiring.remove(chosen.id)}
+                  onCut={() =>
+                    bench.act({ kind: bench.state.cut.has(chosen.id) ? 'mend' : 'cut', conductor: chosen.id })
+                  }
+                  onClose={() => wiring.chooseWire(null)}
+                />
+              )}
+              <WireEntry door={door.id} wiring={wiring} focusCount={focusCount} />
+            </div>
+          }
+        >
+          <TabPanel id="loops">
+            {wires.length === 0 ? (
+              <Empty
+                title="No wires yet"
+                action={
+                  <Button look="main" size="l" icon={<Wand2 aria-hidden />} onClick={() => setAsking(true)}>
+                    Wire it
+                  </Button>
                 }
-                onClose={() => wiring.chooseWire(null)}
-              />
+              >
+                Aldaba lays every loop this hardware needs, in wiring order. What you lay by hand stays as it
+                is.
+              </Empty>
+            ) : (
+              <LoopView door={door.id} live={live} wiring={wiring} />
             )}
-            <WireEntry door={door.id} wiring={wiring} focusCount={focusCount} />
-          </div>
-        }
-      >
-        <TabPanel id="loops">
-          {wires.length === 0 ? (
-            <Empty
-              title="No wires yet"
-              action={
-                <Button look="main" size="l" icon={<Wand2 aria-hidden />} onClick={() => setAsking(true)}>
-                  Wire it
-                </Button>
-              }
-            >
-              Aldaba lays every loop this hardware needs, in wiring order. What you lay by hand stays as it
-              is.
-            </Empty>
-          ) : (
-            <LoopView door={door.id} live={live} wiring={wiring} />
-          )}
-        </TabPanel>
-        <TabPanel id="diagram" className={css['whole']}>
-          <Suspense fallback={WAIT}>
-            <DiagramView door={door.id} live={live} wiring={wiring} />
+          </TabPanel>
+          <TabPanel id="diagram" className={css['whole']}>
+            <Suspense fallback={WAIT}>
+              <DiagramView door={door.id} live={live} wiring={wiring} />
+            </Suspense>
+          </TabPanel>
+          <TabPanel id="terminals">
+            <Suspense fallback={WAIT}>
+              <TerminalsView door={door.id} wiring={wiring} />
+            </Suspense>
+          </TabPanel>
+          <TabPanel id="cables">
+            <Suspense fallback={WAIT}>
+              <CablesView door={door.id} />
+            </Suspense>
+          </TabPanel>
+          <TabPanel id="list">
+            <Suspense fallback={WAIT}>
+              <WireTable door={door.id} live={live} wiring={wiring} />
+            </Suspense>
+          </TabPanel>
+          <TabPanel id="hardware">
+            <Suspense fallback={WAIT}>
+              <HardwarePanel door={door.id} wiring={wiring} />
+            </Suspense>
+          </TabPanel>
+        </StationFrame>
+        {asking && (
+          <Suspense>
+            <AutowireDialog open={asking} onOpenChange={setAsking} door={door} />
           </Suspense>
-        </TabPanel>
-        <TabPanel id="terminals">
-          <Suspense fallback={WAIT}>
-            <TerminalsView door={door.id} wiring={wiring} />
-          </Suspense>
-        </TabPanel>
-        <TabPanel id="cables">
-          <Suspense fallback={WAIT}>
-            <CablesView door={door.id} />
-          </Suspense>
-        </TabPanel>
-        <TabPanel id="list">
-          <Suspense fallback={WAIT}>
-            <WireTable door={door.id} live={live} wiring={wiring} />
-          </Suspense>
-        </TabPanel>
-        <TabPanel id="hardware">
-          <Suspense fallback={WAIT}>
-            <HardwarePanel door={door.id} wiring={wiring} />
-          </Suspense>
-        </TabPanel>
-      </StationFrame>
-      {asking && (
-        <Suspense>
-          <AutowireDialog open={asking} onOpenChange={setAsking} door={door} />
-        </Suspense>
-      )}
-    </TabRoot>
+        )}
+      </TabRoot>
+      {asFound}
+    </>
   );
 }
 
 /** The empty door: sets of hardware that suit its brief. */
-function HardwareChoice({ door }: { door: Door }) {
+function HardwareChoice({ door, onFound }: { door: Door; onFound(): void }) {
   const store = useStore();
   const advice = recommendDeadState(door.brief);
   const known = door.deadState !== null || advice.ok;
@@ -169,6 +186,12 @@ function HardwareChoice({ door }: { door: Door }) {
             </li>
           ))}
         </ul>
+        <p className={css['found']}>
+          Already wired?{' '}
+          <Button size="s" onClick={onFound}>
+            Enter it as found
+          </Button>
+        </p>
       </div>
     </StationFrame>
   );

@@ -1,0 +1,69 @@
+import { expect, test } from '@playwright/test';
+import { openDoor, ownCopy, verdicts } from './help';
+
+const FOUND = `PS1\tsupply-12v
+K1\tkeypad-slots
+L1\tstrike-fail-secure
+X1\texit-button
+PS1.+V\tK1.+12\tRD\t0.5\t14m
+K1.0V\tPS1.0V\tBK\t0.5\t14m
+PS1.+V\tK1.COM\tRD\t1.0\t14m
+K1.NC\tL1.+\tRD\t1.0\t3m
+L1.-\tPS1.0V\tBK\t1.0\t16m
+K1.PUSH\tX1.C\tYE\t0.22\t3m
+X1.NO\tK1.GG\tGN\t0.22\t3m`;
+
+test('an installation is pasted as found, with loops and verdicts at once', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D08', 'wire', site);
+  await page.getByRole('button', { name: 'Enter it as found' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Wires as found').fill(FOUND);
+  await expect(dialog.getByText('4 devices added, 6 wires laid')).toBeVisible();
+  await expect(dialog.getByText('1 row cannot be read and stay here')).toBeVisible();
+  await expect(dialog.getByText('“K1.GG” is not a terminal')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Take it in' }).click();
+  // What could not be read is still there, to be put right.
+  await expect(dialog.getByLabel('Wires as found')).toHaveValue(/^X1\.NO K1\.GG/);
+  await dialog.getByLabel('Wires as found').fill('X1.NO K1.G GN 0.22 3m');
+  await dialog.getByRole('button', { name: 'Take it in' }).click();
+  await expect(page.locator('[data-loop="lock-power"]')).toBeVisible();
+  await expect(verdicts(page).getByText('K1 is on NC: the door is inverted')).toBeVisible();
+  await verdicts(page).getByRole('button', { name: 'Move to NO' }).click();
+  await expect(verdicts(page).getByText('K1 is on NC: the door is inverted')).toHaveCount(0);
+});
+
+test('a CSV of the door comes back unchanged, and a change in it is told before it is made', async ({
+  page,
+}) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D05', 'wire', site);
+  const csv = await (
+    await page.request.get(new URL(`/api/sites/${site}/wires.csv?door=D05`, page.url()).href)
+  ).text();
+  await page.getByRole('tab', { name: 'Wire list' }).click();
+  await page.getByRole('button', { name: 'Take in a table' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Wires as found').fill(csv);
+  await expect(dialog.getByText('9 wires as they are')).toBeVisible();
+  await expect(dialog.getByRole('button', { name: 'Take it in' })).toBeDisabled();
+  await dialog.getByLabel('Wires as found').fill(csv.replace('K1.NO,L1.+', 'K1.NC,L1.+'));
+  await expect(dialog.getByText('changes W02: from K1.NC')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Take it in' }).click();
+  await expect(verdicts(page).getByText('K1 is on NC: the door is inverted')).toBeVisible();
+});
+
+test('another school re-wires what Aldaba laid, and says what changes', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D02', 'wire', site);
+  await page.getByRole('button', { name: 'Wire it' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('Leaves as they are 18 wires.')).toBeVisible();
+  await dialog.getByLabel('Switched leg').selectOption('minus');
+  await expect(dialog.getByText(/^Takes out \d+ wires, lays \d+ wires/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Lay the wires' }).click();
+  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(page.getByRole('button', { name: /PS1\.0V to F1\.C|F1\.C to PS1\.0V/ }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^W01, red, PS1\.\+V to F1\.C/ })).toBeVisible();
+});

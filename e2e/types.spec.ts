@@ -1,0 +1,94 @@
+import { expect, test } from '@playwright/test';
+import { openDoor, ownCopy, ready, saved } from './help';
+import { DEMO } from './servers';
+
+test('an own device type is made, tried, used, changed to a new version, and the device updated', async ({
+  page,
+}) => {
+  const site = await ownCopy(page);
+  await page.goto(`${DEMO.url}/s/${site}/types`);
+  await ready(page);
+  await page.getByLabel('Duplicate from the library').selectOption('exit-touchless');
+  const bench = page.getByRole('complementary', { name: 'Test circuit' });
+  await expect(bench).toContainText('Apply 12 V DC to V+ and V-: draws 40 mA');
+  await page.getByLabel('Name', { exact: true }).fill('Bench sensor');
+  await page.getByRole('group', { name: 'Part board' }).getByLabel('draw (A or W)').fill('0.12');
+  await expect(bench).toContainText('draws 0.12 A');
+  await bench.getByLabel('plus on minus').check();
+  await expect(bench).toContainText('fed backwards');
+  // What does not fit together is named, and nothing can be saved until it does.
+  await page.getByRole('group', { name: 'Part k.no' }).getByLabel('worked by').fill('nonsense');
+  await expect(bench).toContainText('Nothing works the contact');
+  await expect(page.getByRole('button', { name: 'Save as version 1' })).toBeDisabled();
+  await page.getByRole('group', { name: 'Part k.no' }).getByLabel('worked by').fill('sensed');
+  await page.getByRole('button', { name: 'Save as version 1' }).click();
+  await expect(page.getByText('Bench sensor')).toBeVisible();
+  await saved(page);
+
+  await openDoor(page, 'D05', 'wire', site);
+  await page.getByRole('tab', { name: 'Hardware' }).click();
+  await page.getByRole('button', { name: 'Add a device' }).click();
+  await page.getByRole('dialog').getByLabel('Find').fill('bench sensor');
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Bench sensor/ })
+    .click();
+  await expect(page.getByRole('list', { name: 'Terminals of X2' })).toBeVisible();
+  await saved(page);
+
+  await page.goto(`${DEMO.url}/s/${site}/types`);
+  await ready(page);
+  await expect(page.getByText('in use: D05 X2')).toBeVisible();
+  await page.getByRole('button', { name: 'Change' }).click();
+  await page.getByRole('group', { name: 'Part board' }).getByLabel('draw (A or W)').fill('0.2');
+  await page.getByRole('button', { name: 'Save as version 2' }).click();
+  await saved(page);
+
+  await openDoor(page, 'D05', 'wire', site);
+  await page.getByRole('tab', { name: 'Hardware' }).click();
+  await page.getByRole('button', { name: 'See what changes' }).click();
+  await expect(page.getByRole('dialog')).toContainText('draw 0.12 → 0.2');
+  await page.getByRole('button', { name: 'Update X2' }).click();
+  await expect(page.getByRole('button', { name: 'See what changes' })).toHaveCount(0);
+});
+
+test('a type is read from JSON, and a wrong file is refused with its reasons', async ({ page }) => {
+  const site = await ownCopy(page);
+  await page.goto(`${DEMO.url}/s/${site}/types`);
+  await ready(page);
+  const file = page.getByLabel('Read a type from JSON');
+  await file.setInputFiles({
+    name: 'x.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"id":"x"}'),
+  });
+  await expect(page.getByRole('alert')).toContainText('That file was not taken in; nothing was changed.');
+  const type = {
+    id: 'garden-bell@1',
+    version: 1,
+    family: 'sounder',
+    name: 'Garden bell',
+    short: 'bell',
+    description: '',
+    tagPrefix: 'B',
+    place: 'outside',
+    terminals: [
+      { id: '1', maxConductors: 1, use: 'needed' },
+      { id: '2', maxConductors: 1, use: 'needed' },
+    ],
+    parts: [{ kind: 'resistor', id: 'coil', a: '1', b: '2', ohms: 40 }],
+    settings: [],
+    behaviour: { kind: 'passive' },
+    roles: {},
+    ip: 'IP54',
+    symbol: 'chime',
+  };
+  await file.setInputFiles({
+    name: 'bell.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(type)),
+  });
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Garden bell');
+  await page.getByRole('button', { name: 'Save as version 1' }).click();
+  await expect(page.getByText('Garden bell')).toBeVisible();
+});
