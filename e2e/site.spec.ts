@@ -57,7 +57,7 @@ test('the site goes out as a file and comes in again; a bad file says where it i
   await expect(page.getByRole('alert')).toContainText('Nothing was imported');
   await expect(page.getByRole('alert')).toContainText('there is no terminal "D02/L1.plus"');
   await choose(text);
-  await expect(page.getByText(/8 doors, .* 6 people \(0 with a code\)/)).toBeVisible();
+  await expect(page.getByText(/14 doors, .* 6 people \(0 with a code\)/)).toBeVisible();
   await page.getByRole('button', { name: 'Take it in' }).click();
   await expect(page).toHaveURL(/\/s\/quillhaven-\d+/);
   await ready(page);
@@ -95,5 +95,5 @@ test('lengths in feet', async ({ page }) => {
   await page.getByRole('button', { name: 'Settings' }).click();
   await page.getByRole('menuitem', { name: /Lengths in feet/ }).click();
   await page.getByRole('tab', { name: 'Wire list' }).click();
-  await expect(page.getByRole('row', { name: /W03/ })).toContainText('39 ft');
+  await expect(page.getByLabel('Length of W03, ft')).toHaveValue('39.4');
 });

@@ -8,3 +8,5 @@ export * from './bench';
 export * from './edits';
 export * from './schools';
 export * from './devices';
+export * from './loops';
+export * from './colours';

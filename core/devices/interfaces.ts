@@ -2,6 +2,7 @@
 export const INTERFACES = {
   wiegand: { metres: 150, screened: true },
   rs485: { metres: 1200, screened: true },
+  serial: { metres: 15, screened: true },
   'dry-input': { metres: 300, screened: false },
   'supervised-input': { metres: 600, screened: false },
   audio: { metres: 150, screened: true },

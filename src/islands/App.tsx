@@ -1,4 +1,4 @@
-import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Toaster, toast } from 'sonner';
 import { doorsInOrder, type Plan } from '#core/plan/index';
 import { STATIONS, type DoorSummary } from '#core/verdict/index';
@@ -6,6 +6,7 @@ import { Button } from '../ui/Button';
 import { cx } from '../ui/cx';
 import { Empty } from '../ui/Empty';
 import { DoorSheet } from './DoorSheet';
+import type { FindDialog } from './frame/FindDialog';
 import { Ledger, useAddDoor } from './frame/Ledger';
 import { NameDialog, ShortcutsDialog } from './frame/SmallDialogs';
 import { TopBar } from './frame/TopBar';
@@ -20,8 +21,6 @@ import { useVerdicts } from './store/useVerdicts';
 import { Alive } from './Alive';
 import { SitePageView } from './site/SitePageView';
 import css from './App.module.css';
-
-const FindDialog = lazy(() => import('./frame/FindDialog').then((it) => ({ default: it.FindDialog })));
 
 interface Props {
   readonly plan: Plan;
@@ -73,6 +72,9 @@ function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summarie
   const { plan, version } = useSite();
   const [route, go] = useRoute(plan.site.id, path);
   const [finding, setFinding] = useState(false);
+  const [Find, setFind] = useState<typeof FindDialog | null>(null);
+  // Fetched as soon as the bench stands, so that the first keys after / are not lost.
+  useEffect(() => void import('./frame/FindDialog').then((it) => setFind(() => it.FindDialog)), []);
   const [keys, setKeys] = useState(false);
   const [naming, setNaming] = useState(false);
   const [drawer, setDrawer] = useState<'ledger' | 'verdicts' | null>(null);
@@ -181,11 +183,7 @@ function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summarie
             />
           )}
         </div>
-        {finding && (
-          <Suspense>
-            <FindDialog open={finding} onOpenChange={setFinding} door={doorId} />
-          </Suspense>
-        )}
+        {Find && <Find open={finding} onOpenChange={setFinding} door={doorId} />}
         <ShortcutsDialog open={keys} onOpenChange={setKeys} />
         <NameDialog open={naming} onOpenChange={setNaming} />
       </HighlightContext>

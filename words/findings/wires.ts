@@ -163,6 +163,7 @@ export const WIRE_FINDINGS = {
 const INTERFACE_NAMES: Readonly<Record<string, string>> = {
   wiegand: 'Wiegand',
   rs485: 'RS-485',
+  serial: 'a serial line',
   'dry-input': 'a dry input',
   'supervised-input': 'a supervised input',
   audio: 'speech',

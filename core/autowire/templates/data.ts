@@ -54,7 +54,7 @@ export const readerBus: Template = (parts, ledger) => {
   let last: { a: TerminalId; b: TerminalId } = { a: pin(decider, master.a), b: pin(decider, master.b) };
   for (const [index, reader] of readers.entries()) {
     const port = busPortOf(reader)!;
-    const [a, b] = port.crossed ? [master.b, master.a] : [port.a, port.b];
+    const [a, b] = port.crossed ? [port.b, port.a] : [port.a, port.b];
     const here = { a: pin(reader, a), b: pin(reader, b) };
     runs.push(
       run(ledger.take(last.a), ledger.take(here.a), 'bus-a', 'bus'),

@@ -37,7 +37,9 @@ export const devicePower: Template = (parts, ledger) => {
     if (!ends || !supply || supply === fed) continue;
     if (fed.device.door === null && ledger.used(pin(fed, ends.plus)) > 0) continue;
     const at = pointsOf(supply);
-    const shared = parts.schools.readerFeed === 'shared' && fed.type.family === 'reader' ? controller : at;
+    const fromController =
+      parts.schools.readerFeed === 'shared' && fed.type.family === 'reader' && controller.plus.length > 0;
+    const shared = fromController ? controller : at;
     const alternating = supply.type.parts.some((part) => part.kind === 'source' && part.current === 'ac');
     runs.push(
       run(

@@ -1,4 +1,4 @@
-import type { Channel, DeviceType, Roles, Terminal } from '../deviceType';
+import type { BusPort, Channel, DeviceType, Roles, Terminal } from '../deviceType';
 import type { Part, SourcePart } from '../parts';
 import {
   board,
@@ -102,12 +102,23 @@ function rolesOf(doors: readonly DoorPart[], feed: Roles['feed']): Roles {
   return { ...(feed ? { feed } : {}), ...lists };
 }
 
+/** A point-to-point serial port: what one end transmits the other receives. */
+const SERIAL: BusPort = {
+  a: 'TX',
+  b: 'RX',
+  common: '0V',
+  addressSetting: null,
+  terminatorSetting: null,
+  unitLoads: 1,
+  crossed: true,
+};
+
 const dryController = (
   id: string,
   count: number,
   name: string,
   description: string,
-  options: Parameters<typeof dryDoor>[1] & { bus?: boolean },
+  options: Parameters<typeof dryDoor>[1] & { bus?: boolean; serial?: boolean },
 ): DeviceType => {
   const doors = Array.from({ length: count }, (_, index) => dryDoor(index + 1, options));
   const eol = options.supervised
@@ -122,7 +133,10 @@ const dryController = (
           choice('terminator', 'bus terminator', { on: 'on: this is the first device', off: 'off' }),
         ],
       }
-    : { terminals: [], settings: [] };
+    : {
+        terminals: options.serial ? each(optional('TX', 'RX'), { carries: 'bus' as const }) : [],
+        settings: [],
+      };
   return {
     ...CONTROLLER,
     id,
@@ -142,6 +156,7 @@ const dryController = (
       kind: 'controller',
       board: 'board',
       channels: doors.map((door) => door.channel),
+      ...(options.serial ? { bus: SERIAL } : {}),
       ...(options.bus
         ? {
             bus: {
@@ -156,7 +171,11 @@ const dryController = (
         : {}),
     },
     roles: rolesOf(doors, { plus: '+12', minus: '0V' }),
-    interfaces: options.bus ? ['rs485', 'dry-input'] : ['wiegand', 'dry-input'],
+    interfaces: options.bus
+      ? ['rs485', 'dry-input']
+      : options.serial
+        ? ['serial', 'dry-input']
+        : ['wiegand', 'dry-input'],
   };
 };
 
@@ -289,6 +308,13 @@ export const controllers: readonly DeviceType[] = [
     'Two-door controller, readers on an RS-485 bus',
     'Two dry relays. Readers share one pair of wires and are told apart by their address: odd for door 1, even for door 2.',
     { wiegand: false, bus: true, supervised: true },
+  ),
+  dryController(
+    'controller-1-serial',
+    1,
+    'One-door controller, serial reader',
+    'One dry relay. Its reader talks on a serial line: transmit to receive, crossed, with a common 0 V.',
+    { wiegand: false, serial: true },
   ),
   poeController(),
   wetController(),
@@ -478,7 +504,7 @@ function terminalPigtails(): Terminal[] {
     lead('COM', 'WH', 'optional', 4),
     lead('NO', 'YE', 'optional', 5),
     lead('SEN', 'BU', 'optional', 6),
-    { ...lead('G', 'GY', 'optional', 7), maxConductors: 2 },
+    { ...lead('G', 'GY', 'optional', 7), maxConductors: 4 },
     lead('BUT', 'GN', 'optional', 8),
   ];
 }

@@ -316,4 +316,30 @@ export const readers: readonly DeviceType[] = [
     'Card and code on a shared pair; supervised by the controller, which asks it all the time.',
     0.13,
   ),
+  {
+    ...READER,
+    id: 'reader-serial',
+    name: 'Card reader, serial',
+    description: 'Talks to one controller on a serial line: its transmit lands on the other’s receive.',
+    terminals: [
+      ...needed('V+', 'V-'),
+      ...needed('TX', 'RX').map((terminal) => ({ ...terminal, carries: 'bus' as const })),
+    ],
+    parts: [dcBoard(0.08, [8, 16])],
+    behaviour: {
+      kind: 'busReader',
+      board: 'board',
+      bus: {
+        a: 'TX',
+        b: 'RX',
+        common: 'V-',
+        addressSetting: null,
+        terminatorSetting: null,
+        unitLoads: 1,
+        crossed: true,
+      },
+    },
+    roles: busRoles,
+    interfaces: ['serial'],
+  },
 ];

@@ -7,6 +7,7 @@ import { cx } from '../../ui/cx';
 import buttons from '../../ui/Button.module.css';
 import { storedName } from '../settings';
 import { useDispatch, usePlan } from '../store/context';
+import { ColourScheme } from './ColourScheme';
 import css from './SitePages.module.css';
 
 interface Summary {
@@ -64,6 +65,7 @@ export function PackPage({ sites }: { sites: readonly { readonly id: string; rea
       <Import />
       <NewSite count={sites.length} />
       <SiteDetails />
+      <ColourScheme />
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { deviceOf, type DoorId, type Plan } from '#core/plan/index';
+import { deviceOf, findTypeIn, type DoorId, type Plan } from '#core/plan/index';
 
 /** Ids whose entity is not the very same object in both states: edits keep what they do not touch. */
 function changed<T extends object>(
@@ -22,7 +22,13 @@ export function staleDoors(before: Plan, after: Plan): DoorId[] {
     else all();
   };
   for (const door of changed(before.doors, after.doors)) stale.add(door.id);
-  for (const device of changed(before.devices, after.devices)) ofDevice(device.id);
+  for (const device of changed(before.devices, after.devices)) {
+    ofDevice(device.id);
+    // Sets and networks are judged across doors that no wire joins yet.
+    const type = findTypeIn(after, device.type);
+    if (type?.roles.intercom || type?.settings.some(({ id }) => id === 'ip')) all();
+  }
+  for (const cable of changed(before.cables, after.cables)) stale.add(cable.door);
   for (const wire of changed(before.conductors, after.conductors)) {
     stale.add(wire.door);
     ofDevice(deviceOf(wire.from));

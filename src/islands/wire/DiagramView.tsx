@@ -130,6 +130,8 @@ export function DiagramView({ door, live, wiring }: { door: DoorId; live: Live; 
         'data-wire': of.id,
         onMouseEnter: () => point(of.id),
         onMouseLeave: () => point(null),
+        onFocus: () => point(of.id),
+        onBlur: () => point(null),
         onClick: () => wiring.chooseWire(wiring.chosenWire === of.id ? null : of.id),
         onKeyDown: (event: React.KeyboardEvent) => {
           if (event.key !== 'Enter' && event.key !== ' ') return;

@@ -81,6 +81,8 @@ function ShapeView({
           data-wire={id}
           onMouseEnter={() => onPoint(id)}
           onMouseLeave={() => onPoint(null)}
+          onFocus={() => onPoint(id)}
+          onBlur={() => onPoint(null)}
           {...press(() => onWire(id))}
         >
           <line {...line} className={css['halo']} strokeWidth={shape.cut ? 0 : band} />

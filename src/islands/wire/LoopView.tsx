@@ -4,6 +4,7 @@ import { loopWires, loopWords, traceLoops, type Loop } from '#core/loops/index';
 import { terminalLabel, type DoorId } from '#core/plan/index';
 import { COLOURS, formatAmps } from '#core/units/index';
 import { loopName } from '#words/findings/index';
+import { stepWords } from '#words/loops';
 import { cx } from '../../ui/cx';
 import { useWidth } from '../../ui/useWidth';
 import { useHighlight } from '../navigation';
@@ -23,7 +24,18 @@ function titleOf(loop: Loop, tag: string): string {
   return loop.kind === 'lock-power' ? sentence : `${sentence}, ${tag}`;
 }
 
-export function LoopView({ door, live, wiring }: { door: DoorId; live: Live; wiring: Wiring }) {
+export function LoopView({
+  door,
+  live,
+  wiring,
+  spoken,
+}: {
+  door: DoorId;
+  live: Live;
+  wiring: Wiring;
+  /** Each loop also in words. */
+  spoken: boolean;
+}) {
   const plan = usePlan();
   const unit = useUnit();
   const { id: lit, point } = useHighlight();
@@ -63,6 +75,7 @@ export function LoopView({ door, live, wiring }: { door: DoorId; live: Live; wir
               {title}
               <em>{open ? 'open: does not close' : loop.kind === 'lock-power' ? formatAmps(amps) : ''}</em>
             </h3>
+            {spoken && <LoopSteps words={loopWords(plan, door, loop)} />}
             <div className={css['scroll']}>
               <LoopDrawing
                 drawing={drawing}
@@ -84,20 +97,14 @@ export function LoopView({ door, live, wiring }: { door: DoorId; live: Live; wir
   );
 }
 
+/** The loop as an installer reads it aloud, step by step from its source, out and back. */
+const LoopSteps = ({ words }: { words: ReturnType<typeof loopWords> }) => (
+  <ol className={css['steps']}>
+    {words.map((word, index) => (
+      <li key={index}>{stepWords(word)}</li>
+    ))}
+  </ol>
+);
+
 /** The loop told in words, for those who listen. */
-function wordsOf(words: ReturnType<typeof loopWords>): string {
-  return words
-    .map((word) => {
-      switch (word.kind) {
-        case 'wire':
-          return `${word.number} from ${word.from} to ${word.to}`;
-        case 'through':
-          return `through ${word.tag}`;
-        case 'load':
-          return word.tag;
-        case 'gap':
-          return `open after ${word.after}`;
-      }
-    })
-    .join(', ');
-}
+const wordsOf = (words: ReturnType<typeof loopWords>): string => words.map(stepWords).join(', ');

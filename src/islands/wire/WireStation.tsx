@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import { Wand2 } from 'lucide-react';
+import { ListOrdered, Wand2 } from 'lucide-react';
 import { hardwareEdit, proposeHardware, recommendDeadState } from '#core/brief/index';
 import type { Live } from '#core/drawing/index';
 import { conductorsOf, devicesOf, type Door, type Edit } from '#core/plan/index';
@@ -49,6 +49,7 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
   const [view, setView] = useState<View>('loops');
   const [asking, setAsking] = useState(false);
   const [importing, setImporting] = useState(false);
+  const [spoken, setSpoken] = useState(false);
   const devices = devicesOf(plan, door.id);
   const wires = conductorsOf(plan, door.id);
   const chosen = wiring.chosenWire === null ? undefined : plan.conductors[wiring.chosenWire];
@@ -75,6 +76,16 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
               <Button size="s" icon={<Wand2 aria-hidden />} onClick={() => setAsking(true)}>
                 Wire it
               </Button>
+              {view === 'loops' && wires.length > 0 && (
+                <Button
+                  size="s"
+                  aria-pressed={spoken}
+                  title="Each loop in words, step by step"
+                  icon={<ListOrdered aria-hidden />}
+                  aria-label="In words"
+                  onClick={() => setSpoken(!spoken)}
+                />
+              )}
               <TabList tabs={VIEWS} label="Views" />
             </>
           }
@@ -110,7 +121,7 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
                 is.
               </Empty>
             ) : (
-              <LoopView door={door.id} live={live} wiring={wiring} />
+              <LoopView door={door.id} live={live} wiring={wiring} spoken={spoken} />
             )}
           </TabPanel>
           <TabPanel id="diagram" className={css['whole']}>

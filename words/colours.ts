@@ -1,0 +1,21 @@
+import type { ColourRole } from '#core/plan/index';
+
+/** What a conductor does, as far as its colour is concerned. */
+export const ROLE_LABELS: Record<ColourRole, string> = {
+  plus: 'Plus',
+  minus: 'Minus',
+  exit: 'Exit request',
+  'exit-common': 'Exit request, common',
+  contact: 'Door contact',
+  'contact-common': 'Door contact, common',
+  'data-0': 'Data 0',
+  'data-1': 'Data 1',
+  'bus-a': 'Bus A',
+  'bus-b': 'Bus B',
+  status: 'Lock status, release key',
+  alarm: 'Alarm and fire lines',
+  audio: 'Speech',
+  'ac-1': 'Alternating current, one',
+  'ac-2': 'Alternating current, other',
+  screen: 'Screen',
+};
