@@ -11,6 +11,8 @@ interface Shot {
   act?(page: Page): Promise<void>;
 }
 
+const tab = (name: string) => (page: Page) => page.getByRole('tab', { name }).click();
+
 const SHOTS: readonly Shot[] = [
   { name: 'brief', path: 'doors/D04/brief' },
   {
@@ -21,8 +23,20 @@ const SHOTS: readonly Shot[] = [
   { name: 'wire-dark', path: 'doors/D07/wire', dark: true },
   {
     name: 'hardware',
-    path: 'doors/D03/wire',
-    act: (page) => page.getByRole('tab', { name: 'Hardware' }).click(),
+    path: 'doors/D12/wire',
+    act: tab('Hardware'),
+  },
+  { name: 'diagram', path: 'doors/D09/wire', act: tab('Diagram') },
+  { name: 'terminals', path: 'doors/D02/wire', act: tab('Terminals') },
+  { name: 'cables', path: 'doors/D12/wire', act: tab('Cables') },
+  { name: 'wire-list', path: 'doors/D02/wire', act: tab('Wire list') },
+  { name: 'sets', path: 'sets' },
+  {
+    name: 'types',
+    path: 'types',
+    act: async (page) => {
+      await page.getByLabel('Duplicate from the library').selectOption('exit-touchless');
+    },
   },
   { name: 'power', path: 'doors/D02/power' },
   { name: 'prove', path: 'doors/D03/prove' },

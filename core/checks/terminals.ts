@@ -70,12 +70,16 @@ export const twinWires: Check = ({ plan, door }) => {
 };
 
 /** Spare legs of a two-circuit switch tied together: two systems become one. */
-export const tiedSpares: Check = ({ world, door, plan, wiresAt }) =>
-  world.inhabitants.flatMap(({ device, type }): Finding[] => {
+export const tiedSpares: Check = ({ world, door, plan, wiresAt }) => {
+  const wires = Object.values(plan.conductors).filter(
+    (wire) => wire.door === door.id && deviceOf(wire.from) === deviceOf(wire.to),
+  );
+  if (wires.length === 0) return [];
+  return world.inhabitants.flatMap(({ device, type }): Finding[] => {
     if (device.door !== door.id) return [];
     const poleOf = (pin: string) =>
       type.parts.find((part) => part.kind === 'contact' && (part.a === pin || part.b === pin));
-    return Object.values(plan.conductors).flatMap((wire): Finding[] => {
+    return wires.flatMap((wire): Finding[] => {
       if (deviceOf(wire.from) !== device.id || deviceOf(wire.to) !== device.id) return [];
       const [one, two] = [poleOf(pinOf(wire.from)), poleOf(pinOf(wire.to))];
       // Two throws of different circuits: a wire from one pole's throw to the next pole's common is a series.
@@ -96,6 +100,7 @@ export const tiedSpares: Check = ({ world, door, plan, wiresAt }) =>
       ];
     });
   });
+};
 
 /** The two circuits of a pull station joined by wires: the alarm line and the lock power are one system then. */
 export const crossedCircuits: Check = (context) => {

@@ -2,7 +2,6 @@ import type { DeviceType } from '../devices/index';
 import {
   conductorsOf,
   deviceOf,
-  pinOf,
   typeIn,
   type Conductor,
   type Device,

@@ -77,7 +77,7 @@ export const WIRE_FINDINGS = {
   },
   'suppression-idle': {
     title: (v) => `${v['tag']} stands across nothing`,
-    reason: (v) => `No coil lies between its two leads. Land it at the terminals of the lock itself.`,
+    reason: () => `No coil lies between its two leads. Land it at the terminals of the lock itself.`,
   },
   'eol-missing': {
     title: (v) => `No end-of-line resistor at ${v['terminal']}`,

@@ -1,8 +1,10 @@
 import type { DeviceType } from '../deviceType';
-import { controllers, keypads, network } from './controllers';
+import { controllers } from './controllers';
 import { doorContacts, exits, readers } from './door';
 import { intercoms } from './intercom';
+import { keypads } from './keypads';
 import { locks } from './locks';
+import { network } from './network';
 import { operators, relays, releases } from './release';
 import { smallParts } from './smallParts';
 import { sounders } from './sounders';

@@ -56,6 +56,9 @@ function Note({ finding, door }: { finding: Finding; door: string }) {
           </button>
         </p>
       )}
+      {finding.behind && (
+        <p className={css['basis']}>Shows once the other finding in its way is put right.</p>
+      )}
       {why && (
         <p className={css['basis']}>
           {SEVERITY_NAMES[finding.severity]} · {FAMILY_NAMES[finding.family]} · {BASIS_NAMES[finding.basis]}.{' '}

@@ -25,7 +25,6 @@ import {
   COLOUR_CODES,
   formatAmps,
   formatGauge,
-  formatLength,
   type ColourCode,
   type Gauge,
 } from '#core/units/index';

@@ -1,0 +1,61 @@
+import type { DeviceType } from '../deviceType';
+import { board, busSettings, each, needed, optional, PASSIVE } from '../build';
+
+/** Address and hardware number of a device on the network, noted from its screen or label. */
+export function networkSettings(): DeviceType['settings'] {
+  return [
+    {
+      id: 'ip',
+      label: 'network address',
+      kind: 'text',
+      pattern: '^(\\d{1,3}\\.){3}\\d{1,3}$',
+      example: '10.0.4.21',
+      initial: '',
+    },
+    {
+      id: 'mac',
+      label: 'hardware number (MAC)',
+      kind: 'text',
+      pattern: '^([0-9A-Fa-f]{2}:){5}[0-9A-Fa-f]{2}$',
+      example: '02:00:5e:10:00:21',
+      initial: '',
+    },
+  ];
+}
+
+/** Bridge between the network and a bus of readers. */
+export const network: readonly DeviceType[] = [
+  {
+    ...PASSIVE,
+    id: 'bus-converter',
+    family: 'network',
+    name: 'Network to RS-485 converter',
+    short: 'converter',
+    description:
+      'Carries a reader bus over the network. It has an address there and ends the bus on its side.',
+    tagPrefix: 'N',
+    place: 'enclosure',
+    terminals: [...needed('+12', '0V'), ...each(optional('A', 'B'), { carries: 'bus' })],
+    parts: [board('+12', '0V', { amps: 0.12 }, [9, 26])],
+    settings: [...networkSettings(), ...busSettings(5).slice(1)],
+    roles: { feed: { plus: '+12', minus: '0V' } },
+    symbol: 'network',
+    interfaces: ['ethernet', 'rs485'],
+  },
+  {
+    ...PASSIVE,
+    id: 'network-switch-poe',
+    family: 'network',
+    name: 'Network switch with PoE, 12 V feed',
+    short: 'network switch',
+    description: 'Feeds PoE devices as long as it has power itself: put it on a supply with battery.',
+    tagPrefix: 'N',
+    place: 'enclosure',
+    terminals: needed('+12', '0V'),
+    parts: [board('+12', '0V', { watts: 18 }, [10.5, 30])],
+    settings: networkSettings(),
+    roles: { feed: { plus: '+12', minus: '0V' } },
+    symbol: 'network',
+    interfaces: ['ethernet'],
+  },
+];

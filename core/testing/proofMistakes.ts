@@ -1,0 +1,113 @@
+import type { Edit, Person, Plan } from '../plan/index';
+import { metres, mm2 } from '../units/index';
+import { magnetDoor, strikeDoor } from './doors';
+import { drop, move, patch, type Row, wire } from './ruleEdits';
+
+const become = (device: string, type: string): Edit => ({
+  kind: 'setDevice',
+  id: `D01/${device}`,
+  patch: { type },
+});
+const person = (id: string, over: Partial<Person>): Edit => ({
+  kind: 'addPerson',
+  person: {
+    id,
+    name: `Person ${id}`,
+    role: 'user',
+    doors: ['D01'],
+    code: '',
+    card: null,
+    slots: {},
+    ...over,
+  },
+});
+const choose = (deadState: NonNullable<Plan['doors'][string]['deadState']> | null): Edit => ({
+  kind: 'setDoor',
+  id: 'D01',
+  patch: { deadState },
+});
+
+/** Mistakes that the solved circuit, the proof or the list of people gives away. */
+export const PROOF_MISTAKES: readonly Row[] = [
+  ['over-voltage', 'a 12 V door on 24 V', magnetDoor, () => [become('PS1', 'supply-24v-battery')]],
+  [
+    'contact-overload',
+    'lock current through a door contact’s reed',
+    magnetDoor,
+    (plan) => [
+      become('L1', 'magnet-lock-monitored'),
+      move(plan, 'F1.NC', 'K1.COM1', 'to', 'C1.a'),
+      wire('C1.b', 'K1.COM1'),
+    ],
+  ],
+  [
+    'contact-inverted',
+    'a latch contact in place of a door contact',
+    magnetDoor,
+    () => [become('C1', 'bolt-contact')],
+  ],
+  [
+    'device-under-voltage',
+    'a reader at the end of a long thin pair',
+    magnetDoor,
+    (plan) => [
+      patch(plan, 'PS1.+V', 'R1.V+', { gauge: mm2(0.22), length: metres(400) }),
+      patch(plan, 'R1.V-', 'PS1.0V', { gauge: mm2(0.22), length: metres(400) }),
+    ],
+  ],
+  [
+    'headroom',
+    'a supply of one ampere for a strong magnet and all the rest',
+    magnetDoor,
+    () => [become('PS1', 'poe-splitter-12v'), become('L1', 'magnet-lock-monitored')],
+  ],
+  ['no-battery', 'a supply without battery', magnetDoor, () => [become('PS1', 'supply-12v')]],
+  ['dead-state-open', 'a brief answered and nothing chosen', magnetDoor, () => [choose(null)]],
+  [
+    'dead-state-overridden',
+    'another dead state than is recommended',
+    magnetDoor,
+    () => [choose({ state: 'fail-secure', overrideReason: 'The archive insists.', by: 'I. Calloway' })],
+  ],
+  ['not-released', 'the fire relay bridged', magnetDoor, () => [wire('F1.C', 'F1.NC')]],
+  [
+    'locked-out',
+    'both data wires off',
+    magnetDoor,
+    (plan) => [drop(plan, 'R1.D0', 'K1.D0-1'), drop(plan, 'R1.D1', 'K1.D1-1')],
+  ],
+  ['not-kept-out', 'the return of the magnet off', magnetDoor, (plan) => [drop(plan, 'EB1.2C', 'PS1.0V')]],
+  [
+    'not-proven',
+    'a magnet that neither holds nor lets go',
+    magnetDoor,
+    (plan) => [patch(plan, 'EB1.1NC', 'L1.+', { gauge: mm2(0.22), length: metres(60) })],
+  ],
+  [
+    'card-lost',
+    'both data wires on free terminals',
+    magnetDoor,
+    (plan) => [
+      move(plan, 'R1.D0', 'K1.D0-1', 'to', 'K1.NO2'),
+      move(plan, 'R1.D1', 'K1.D1-1', 'to', 'K1.NC2'),
+    ],
+  ],
+  ['reader-dead', 'a reader without its plus', magnetDoor, (plan) => [drop(plan, 'PS1.+V', 'R1.V+')]],
+  ['nobody-on-list', 'a door that nobody may open', magnetDoor, () => []],
+  [
+    'code-refused',
+    'a code of three digits',
+    strikeDoor,
+    () => [person('P1', { code: '123', slots: { 'D01/K1': 1 } })],
+  ],
+  ['slot-missing', 'somebody without a slot', strikeDoor, () => [person('P1', { code: '480216' })]],
+  [
+    'code-shared',
+    'two people with one code',
+    strikeDoor,
+    () => [
+      person('P1', { code: '480216', slots: { 'D01/K1': 1 } }),
+      person('P2', { code: '480216', slots: { 'D01/K1': 2 } }),
+    ],
+  ],
+];
