@@ -57,9 +57,9 @@ export const PROOF_MISTAKES: readonly Row[] = [
   ],
   [
     'headroom',
-    'a supply of one ampere for a strong magnet and all the rest',
+    'a supply of one ampere for a magnet and a long-range reader',
     magnetDoor,
-    () => [become('PS1', 'poe-splitter-12v'), become('L1', 'magnet-lock-monitored')],
+    () => [become('PS1', 'poe-splitter-12v'), become('R1', 'reader-long-range')],
   ],
   ['no-battery', 'a supply without battery', magnetDoor, () => [become('PS1', 'supply-12v')]],
   ['dead-state-open', 'a brief answered and nothing chosen', magnetDoor, () => [choose(null)]],
