@@ -7,6 +7,7 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { useState } from 'react';
+import { SortHead } from './SortHead';
 import { cx } from './cx';
 import css from './DataTable.module.css';
 
@@ -47,34 +48,7 @@ export function DataTable<Row>({ caption, rows, columns, rowId, chosen, onRow }:
   return (
     <table className={css['table']}>
       <caption className="hush">{caption}</caption>
-      <thead>
-        {table.getHeaderGroups().map((group) => (
-          <tr key={group.id}>
-            {group.headers.map((header) => {
-              const { column } = header;
-              const sorted = column.getIsSorted();
-              const content = flexRender(column.columnDef.header, header.getContext());
-              return (
-                <th
-                  key={header.id}
-                  scope="col"
-                  className={column.columnDef.meta?.align === 'right' ? css['right'] : undefined}
-                  aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : undefined}
-                >
-                  {column.getCanSort() ? (
-                    <button type="button" className={css['sort']} onClick={column.getToggleSortingHandler()}>
-                      {content}
-                      <span aria-hidden>{sorted === 'asc' ? '↑' : sorted === 'desc' ? '↓' : ''}</span>
-                    </button>
-                  ) : (
-                    content
-                  )}
-                </th>
-              );
-            })}
-          </tr>
-        ))}
-      </thead>
+      <SortHead table={table} />
       <tbody>
         {table.getRowModel().rows.map((row) => (
           <tr

@@ -31,6 +31,7 @@ import {
 import { loopName } from '#words/findings/index';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
+import { SortHead } from '../../ui/SortHead';
 import { cx } from '../../ui/cx';
 import { useHighlight } from '../navigation';
 import { useDispatch, usePlan, useUnit } from '../store/context';
@@ -262,40 +263,7 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
       <div className={css['scroll']}>
         <table className={table['table']}>
           <caption className="hush">Wires of this door</caption>
-          <thead>
-            {grid.getHeaderGroups().map((head) => (
-              <tr key={head.id}>
-                {head.headers.map((header) => {
-                  const { column } = header;
-                  const sorted = column.getIsSorted();
-                  const content = flexRender(column.columnDef.header, header.getContext());
-                  return (
-                    <th
-                      key={header.id}
-                      scope="col"
-                      className={column.columnDef.meta?.align === 'right' ? table['right'] : undefined}
-                      aria-sort={
-                        sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : undefined
-                      }
-                    >
-                      {column.getCanSort() ? (
-                        <button
-                          type="button"
-                          className={table['sort']}
-                          onClick={column.getToggleSortingHandler()}
-                        >
-                          {content}
-                          <span aria-hidden>{sorted === 'asc' ? '↑' : sorted === 'desc' ? '↓' : ''}</span>
-                        </button>
-                      ) : (
-                        content
-                      )}
-                    </th>
-                  );
-                })}
-              </tr>
-            ))}
-          </thead>
+          <SortHead table={grid} />
           {[...groups].map(([name, members]) => (
             <tbody key={name}>
               {name !== '' && (
