@@ -120,6 +120,7 @@ export const FINDING_CODES = [
   'diode-reversed',
   'eol-missing',
   'eol-on-plain-input',
+  'eol-around-part',
   'eol-open',
   'eol-wrong-value',
   'exit-held',

@@ -54,6 +54,23 @@ export const endOfLine: Check = (context) => {
   });
 };
 
+/** A supervised contact whose opening reads as trouble: a contact of its line stands outside the resistor across. */
+export const openingReads: Check = ({ world, rest, plan, door }) => {
+  const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force' }).state;
+  return world.netlist.branches.flatMap((branch): Finding[] => {
+    if (branch.kind !== 'input' || !branch.supervised) return [];
+    if (rest.readings.get(branch.id) !== 'closed' || opened.readings.get(branch.id) !== 'trouble') return [];
+    const terminal = world.netlist.nodes[branch.a] ?? '';
+    const values = {
+      terminal: terminalLabel(plan, terminal, door.id),
+      tag: plan.devices[branch.device]?.tag ?? '',
+    };
+    return [
+      find('eol-around-part', 'fix', 'physics', [onTerminal(terminal), onDevice(branch.device)], values),
+    ];
+  });
+};
+
 /** An exit input that is asked all the time: a normally closed contact on an input set for a normally open one. */
 export const heldExit: Check = ({ parts, rest, plan, door, wiresAt }) => {
   const { decider, channel } = parts;
@@ -193,6 +210,7 @@ export const fireThroughController: Check = ({ parts, loops, world, groupOf }) =
 
 export const inputChecks: readonly Check[] = [
   endOfLine,
+  openingReads,
   heldExit,
   levers,
   alarmLines,

@@ -33,6 +33,11 @@ const set = (wire: Conductor, patch: Partial<Pick<Conductor, 'from' | 'to'>>): E
   patch,
 });
 
+const samePair = (one: Conductor, two: Conductor): boolean => {
+  const devices = ({ from, to }: Conductor) => [deviceOf(from), deviceOf(to)].sort().join();
+  return devices(one) === devices(two);
+};
+
 /**
  * Every single mistake of a door: a wire dropped; an end landed on another terminal of the same device; two
  * wires that end at the same device swapped there; a pair of wires between two devices reversed.
@@ -63,8 +68,9 @@ export function singleMistakes(plan: Plan, door: DoorId): Mistake[] {
         for (const b of ['from', 'to'] as const) {
           if (deviceOf(one[a]) !== deviceOf(two[b]) || one[a] === two[b]) continue;
           mistakes.push({
-            kind: 'swapped',
-            text: `${one.number} and ${two.number} swapped at ${deviceOf(one[a])}`,
+            // Both wires of one pair changed over at a device: the pair is reversed.
+            kind: samePair(one, two) ? 'reversed' : 'swapped',
+            text: `${one.number} and ${two.number} changed over at ${deviceOf(one[a])}`,
             edit: { kind: 'batch', label: '', edits: [set(one, { [a]: two[b] }), set(two, { [b]: one[a] })] },
           });
         }

@@ -162,6 +162,12 @@ export const WIRE_MISTAKES: readonly Row[] = [
     () => [set('K1', 'ch1.eol', 'none')],
   ],
   [
+    'eol-around-part',
+    'the resistor across one contact of two',
+    bus,
+    (plan) => [move(plan, 'E2.2', 'L1.COM', 'to', 'C1.b')],
+  ],
+  [
     'exit-held',
     'a normally closed button on an input for a normally open one',
     magnetDoor,

@@ -99,6 +99,11 @@ export const WIRE_FINDINGS = {
     reason: (v) =>
       `End-of-line resistors of ${ohms(v, 'measured')} hang on an input that is set for a plain contact.`,
   },
+  'eol-around-part': {
+    title: (v) => `Opening the door reads as trouble at ${v['terminal']}`,
+    reason: () =>
+      'A contact of the line stands outside the resistor across it: when it opens, the pair is cut. The resistor belongs around all of them.',
+  },
   'exit-held': {
     title: (v) => `${v['terminal']} is asked all the time`,
     reason: (v) =>

@@ -162,12 +162,13 @@ export const doorContact: Template = (parts, ledger) => {
   if (!wanted || built || !series || !across)
     return layout(inSeries(contacts, live, common, CONTACT, ledger), watch(built && wanted ? 'eol' : 'none'));
   const resistor: ContactAt = { at: series, ends: { a: '1', b: '2' } };
-  const first = contacts[0]!;
+  // Around every contact of the line: one that is left outside would cut it, and opening would read as trouble.
+  const [first, last] = [contacts[0]!, contacts.at(-1)!];
   return layout(
     [
       ...inSeries([resistor, ...contacts], live, common, CONTACT, ledger),
       run(pin(across, '1'), ledger.take(pin(first.at, first.ends.a)), 'contact', 'signal'),
-      run(pin(across, '2'), ledger.take(pin(first.at, first.ends.b)), 'contact-common', 'signal'),
+      run(pin(across, '2'), ledger.take(pin(last.at, last.ends.b)), 'contact-common', 'signal'),
     ],
     watch('eol'),
   );
