@@ -1,12 +1,15 @@
 import Elk from 'elkjs/lib/elk.bundled.js';
 import { describe, expect, it } from 'vitest';
+import { quillhaven } from '#demo/quillhaven';
 import { HARDWARE_SETS } from '../brief/index';
-import { conductorsOf, type Plan } from '../plan/index';
+import { conductorsOf, deviceOf, type Plan } from '../plan/index';
 import { magnetDoor, MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../testing/doors';
 import { metres, mm2 } from '../units/index';
+import { NUMBER_HEIGHT, placeNumbers, type Way } from './wireNumbers';
 import { diagramModel, diagramSvg, layoutGraph, readLayout, type DiagramLayout, type LaidOut } from './index';
 
 const elk = new Elk();
+const demo = quillhaven();
 const lay = async (plan: Plan, before?: DiagramLayout): Promise<DiagramLayout> =>
   readLayout((await elk.layout(layoutGraph(diagramModel(plan, 'D01'), before) as never)) as LaidOut);
 
@@ -43,6 +46,53 @@ describe('the diagram of a door', () => {
           expect([a.tag, b.tag, apart]).toEqual([a.tag, b.tag, true]);
         }
       }
+    },
+  );
+
+  it.each(['D01', 'D06', 'D09', 'D10', 'D12'])(
+    'gives every number of %s a place on its own wire, clear of boxes, of other numbers and of other wires',
+    async (door) => {
+      const model = diagramModel(demo, door);
+      const { ways, places: at } = readLayout((await elk.layout(layoutGraph(model) as never)) as LaidOut);
+      const wires = conductorsOf(demo, door).map(({ id, number }) => ({ id, number, way: ways[id]! }));
+      const places = placeNumbers(
+        wires,
+        model.nodes.map(({ device, width, height }) => {
+          const { x, y } = at[device]!;
+          return { left: x, top: y, right: x + width, bottom: y + height };
+        }),
+      );
+      expect(places.size).toBe(wires.length);
+      const boxes = wires.map(({ id }) => {
+        const { x, y, width, upright } = places.get(id)!;
+        const [w, h] = upright ? [NUMBER_HEIGHT, width] : [width, NUMBER_HEIGHT];
+        return [x - w / 2, y - h / 2, x + w / 2, y + h / 2] as const;
+      });
+      let crossed = 0;
+      for (const [i, [left, top, right, bottom]] of boxes.entries()) {
+        for (const [l, t, rr, b] of boxes.slice(i + 1))
+          expect(left < rr && l < right && top < b && t < bottom).toBe(false);
+        const over = (way: Way) =>
+          way
+            .slice(1)
+            .some(
+              ([x2, y2], k) =>
+                Math.min(way[k]![0], x2) < right &&
+                Math.max(way[k]![0], x2) > left &&
+                Math.min(way[k]![1], y2) < bottom &&
+                Math.max(way[k]![1], y2) > top,
+            );
+        for (const { device, width, height } of model.nodes) {
+          const { x, y } = at[device]!;
+          expect(left < x + width && x < right && top < y + height && y < bottom).toBe(false);
+        }
+        // A jumper between neighbouring terminals is too short: its number stands beside it.
+        const { from, to } = demo.conductors[wires[i]!.id]!;
+        if (deviceOf(from) !== deviceOf(to)) expect(over(wires[i]!.way)).toBe(true);
+        if (wires.some(({ way }, k) => k !== i && over(way))) crossed += 1;
+      }
+      // A short wire between many others may have no clear place at all.
+      expect(crossed / wires.length).toBeLessThanOrEqual(0.1);
     },
   );
 

@@ -190,7 +190,7 @@ export function layoutGraph(model: DiagramModel, before?: DiagramLayout): Layout
       'elk.spacing.nodeNode': '34',
       'elk.spacing.edgeEdge': '12',
       'elk.spacing.edgeNode': '16',
-      'elk.layered.spacing.nodeNodeBetweenLayers': '56',
+      'elk.layered.spacing.nodeNodeBetweenLayers': '80',
       'elk.layered.spacing.edgeEdgeBetweenLayers': '13',
       'elk.layered.spacing.edgeNodeBetweenLayers': '16',
       'elk.layered.nodePlacement.strategy': 'NETWORK_SIMPLEX',

@@ -4,6 +4,7 @@ import { COLOURS } from '../units/index';
 import type { DiagramLayout, DiagramModel, DiagramNode } from './diagram';
 import type { Live } from './shapes';
 import { bandWidth } from './svg';
+import { NUMBER_HEIGHT, placeNumbers, type NumberPlace } from './wireNumbers';
 
 /** A drawing as a tree of plain elements: the screen renders it, the export writes it out. */
 export interface SvgNode {
@@ -48,7 +49,7 @@ const r = (value: number) => Math.round(value * 10) / 10;
 const pathOf = (points: readonly (readonly [number, number])[]) =>
   `M${points.map(([x, y]) => `${r(x)},${r(y)}`).join(' L')}`;
 
-/** The laid-out diagram: wires first, boxes above them, each wire with its number on its longest level piece. */
+/** The laid-out diagram: wires first, their numbers above all of them, then the boxes. */
 export function diagramTree(
   plan: Plan,
   model: DiagramModel,
@@ -73,7 +74,6 @@ export function diagramTree(
             node('path', 'edge', { d, ...(live?.isCut(conductor) ? { 'stroke-dasharray': '9 7' } : {}) }),
             node('path', 'core', { d, stroke: COLOURS[wire.colour].hex }),
             node('path', 'hit', { d }),
-            ...numberOf(wire.number, points),
           ],
         },
       ),
@@ -83,32 +83,36 @@ export function diagramTree(
     const place = layout.places[one.device];
     return place ? [boxOf(one, place, live)] : [];
   });
-  return [...wires, ...boxes];
+  const places = placeNumbers(
+    model.edges.flatMap(({ conductor }) => {
+      const way = layout.ways[conductor];
+      const number = plan.conductors[conductor]?.number;
+      return way && way.length > 1 && number ? [{ id: conductor, number, way }] : [];
+    }),
+    model.nodes.flatMap(({ device, width, height }) => {
+      const { x, y } = layout.places[device] ?? {};
+      return x === undefined || y === undefined
+        ? []
+        : [{ left: x - 5, top: y, right: x + width + 5, bottom: y + height }];
+    }),
+  );
+  const numbers = [...places].flatMap(([id, place]) => numberOf(plan.conductors[id]!.number, place));
+  return [...wires, ...numbers, ...boxes];
 }
 
-/**
- * The number stands on the longest piece, level ones before upright ones, with paper behind it so that crossings do
- * not strike it out.
- */
-function numberOf(text: string, points: readonly (readonly [number, number])[]): SvgNode[] {
-  let best: { x: number; y: number; length: number } | null = null;
-  for (let i = 0; i + 1 < points.length; i += 1) {
-    const [x1, y1] = points[i]!;
-    const [x2, y2] = points[i + 1]!;
-    const length = Math.abs(x2 - x1) + 0.6 * Math.abs(y2 - y1);
-    if (length > (best?.length ?? 0)) best = { x: (x1 + x2) / 2, y: (y1 + y2) / 2, length };
-  }
-  if (!best) return [];
-  const width = text.length * 6.6 + 6;
+/** The number on its wire, with paper behind it; an upright one reads from below. */
+function numberOf(text: string, { x, y, width, upright }: NumberPlace): SvgNode[] {
+  const turn: SvgNode['attributes'] = upright ? { transform: `rotate(-90 ${r(x)} ${r(y)})` } : {};
+  const back = {
+    x: r(x - width / 2),
+    y: r(y - NUMBER_HEIGHT / 2),
+    width: r(width),
+    height: NUMBER_HEIGHT,
+    rx: 3,
+  };
   return [
-    node('rect', 'numberBack', {
-      x: r(best.x - width / 2),
-      y: r(best.y - 7),
-      width: r(width),
-      height: 14,
-      rx: 3,
-    }),
-    node('text', 'number', { x: r(best.x), y: r(best.y + 4), 'text-anchor': 'middle' }, { text }),
+    node('rect', 'numberBack', { ...back, ...turn }),
+    node('text', 'number', { x: r(x), y: r(y + 4), 'text-anchor': 'middle', ...turn }, { text }),
   ];
 }
 

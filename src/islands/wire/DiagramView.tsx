@@ -54,8 +54,10 @@ export function DiagramView({ door, live, wiring }: { door: DoorId; live: Live; 
   useEffect(() => {
     if (!layout || shown) return;
     fit();
-    // Never so far away at first that the letters cannot be read.
-    setView((old) => old && (old.scale < LEGIBLE ? { x: -14, y: -8, scale: LEGIBLE } : old));
+    // Never so far away at first that the letters cannot be read: rather the sources, at the left, half way down.
+    const tall = (frame.current?.clientHeight ?? 0) / LEGIBLE;
+    const y = Math.max(-8, (layout.height - tall) / 2);
+    setView((old) => old && (old.scale < LEGIBLE ? { x: -14, y, scale: LEGIBLE } : old));
   }, [layout, shown, fit]);
 
   /** Zooms so that the point under the pointer (or the middle) stays where it is. */
