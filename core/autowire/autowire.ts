@@ -13,6 +13,7 @@ import { openLedger } from './capacity';
 import { doorParts } from './doorParts';
 import { cableBetween, lengthBetween } from './lengths';
 import { planCables } from './planCables';
+import { relieve } from './relieve';
 import { joinLayouts, type Run, type SettingRun } from './run';
 import { TEMPLATES } from './templates/index';
 
@@ -40,15 +41,17 @@ export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wi
   const kept = present.filter((conductor) => conductor.origin !== 'aldaba');
   const elsewhere = Object.values(plan.conductors).filter((conductor) => conductor.door !== door);
   const own = present.filter((conductor) => conductor.origin === 'aldaba');
-  const ledger = openLedger(plan, [...elsewhere, ...kept]);
+  const staying = [...elsewhere, ...kept];
+  const ledger = openLedger(plan, staying);
   const parts = doorParts(plan, door);
   const wanted = joinLayouts(TEMPLATES.map((template) => template(parts, ledger)));
   // Two loops may share one wire: a common that both return by is laid once.
-  const runs = wanted.runs.filter(
+  const missing = wanted.runs.filter(
     (want, index) =>
       !kept.some((wire) => joins(wire, want)) &&
       wanted.runs.findIndex((other) => joins(other, want)) === index,
   );
+  const runs = relieve(plan, door, missing, staying);
   const stays = new Map<Run, Conductor>();
   for (const want of runs) {
     const same = own.find((wire) => joins(wire, want) && ![...stays.values()].includes(wire));
@@ -60,9 +63,9 @@ export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wi
     conductor: conductorFor(plan, door, want, stays.get(want)?.number ?? numbers(), run),
   }));
   const { conductors, cables } = planCables(plan, door, drafts, kept);
-  const staying = new Set(stays.values());
-  const removed = own.filter((wire) => !staying.has(wire));
-  const before = new Map([...staying].map((wire) => [wire.number, wire]));
+  const unchanged = new Set(stays.values());
+  const removed = own.filter((wire) => !unchanged.has(wire));
+  const before = new Map([...unchanged].map((wire) => [wire.number, wire]));
   const added = conductors.filter((one) => !before.has(one.number));
   const settings = wanted.settings.filter(
     ({ device, setting, value }) => plan.devices[device]?.settings[setting] !== value,
@@ -70,7 +73,7 @@ export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wi
   return {
     added,
     removed,
-    unchanged: [...staying],
+    unchanged: [...unchanged],
     adjusted: conductors.filter((one) => {
       const old = before.get(one.number);
       return old !== undefined && changes(old, one) !== null;

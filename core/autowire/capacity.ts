@@ -9,6 +9,13 @@ export interface Ledger {
   takeAny(terminals: readonly TerminalId[]): TerminalId;
 }
 
+/** How many conductors a terminal takes; one where nothing is known of it. */
+export function mostConductors(plan: Plan, terminal: TerminalId): number {
+  const device = plan.devices[deviceOf(terminal)];
+  const spec = device && typeIn(plan, device).terminals.find((one) => one.id === pinOf(terminal));
+  return spec?.maxConductors ?? 1;
+}
+
 /** A ledger that knows the conductors of the plan that stay. */
 export function openLedger(plan: Plan, staying: readonly { from: TerminalId; to: TerminalId }[]): Ledger {
   const count = new Map<TerminalId, number>();
@@ -17,11 +24,7 @@ export function openLedger(plan: Plan, staying: readonly { from: TerminalId; to:
     add(from);
     add(to);
   }
-  const room = (terminal: TerminalId): boolean => {
-    const device = plan.devices[deviceOf(terminal)];
-    const spec = device && typeIn(plan, device).terminals.find((t) => t.id === pinOf(terminal));
-    return (count.get(terminal) ?? 0) < (spec?.maxConductors ?? 1);
-  };
+  const room = (terminal: TerminalId): boolean => (count.get(terminal) ?? 0) < mostConductors(plan, terminal);
   const take = (terminal: TerminalId): TerminalId => {
     add(terminal);
     return terminal;

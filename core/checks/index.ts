@@ -15,10 +15,12 @@ import { sourceChecks } from './sources';
 import { suppressionChecks } from './suppression';
 import { terminalChecks } from './terminals';
 import { timingChecks } from './timing';
+import { crowdedTerminals } from './crowding';
 import { wiringChecks } from './wiring';
 
 const CHECKS = [
   ...wiringChecks,
+  crowdedTerminals,
   ...sourceChecks,
   ...terminalChecks,
   ...inUseChecks,

@@ -150,22 +150,6 @@ function moveEnd({ plan }: CheckContext, from: string, to: string): Edit {
   return { kind: 'batch', label: 'move the wire', edits };
 }
 
-/** More conductors in a terminal than it takes. */
-export const crowdedTerminals: Check = ({ plan, door, world }) => {
-  const count = new Map<string, Conductor[]>();
-  for (const wire of Object.values(plan.conductors)) {
-    for (const end of [wire.from, wire.to]) count.set(end, [...(count.get(end) ?? []), wire]);
-  }
-  return [...count].flatMap(([terminal, wires]): Finding[] => {
-    if (!wires.some((wire) => wire.door === door.id)) return [];
-    const self = world.inhabitants.find(({ device }) => device.id === deviceOf(terminal));
-    const most = self?.type.terminals.find(({ id }) => id === pinOf(terminal))?.maxConductors ?? 1;
-    if (wires.length <= most) return [];
-    const values = { terminal: terminalLabel(plan, terminal, door.id), measured: wires.length, limit: most };
-    return [find('terminal-full', 'fix', 'rating', [{ kind: 'terminal', id: terminal }], values)];
-  });
-};
-
 /** Wires that belong to no loop: to be landed, or capped each on its own. */
 export const spareWires: Check = ({ loops, plan, door }) => {
   const spare = loops.filter((loop) => loop.kind === 'other').flatMap(loopWires);
@@ -178,11 +162,4 @@ export const spareWires: Check = ({ loops, plan, door }) => {
 };
 
 /** Whether the wires make the loops they should. */
-export const wiringChecks: readonly Check[] = [
-  completeness,
-  brokenLoops,
-  polarity,
-  throwOfRelay,
-  crowdedTerminals,
-  spareWires,
-];
+export const wiringChecks: readonly Check[] = [completeness, brokenLoops, polarity, throwOfRelay, spareWires];

@@ -1,4 +1,4 @@
-import { HARDWARE_SETS, hardwareEdit } from '../brief/index';
+import { HARDWARE_SETS, hardwareEdit, newDevice } from '../brief/index';
 import { autowire } from '../autowire/index';
 import { applyEdit, emptyPlan, EMPTY_BRIEF, type Brief, type Edit, type Plan } from '../plan/index';
 import { metres } from '../units/index';
@@ -56,6 +56,25 @@ export function wiredDoor(
 export const magnetDoor = (): Plan => wiredDoor('magnet-controller', MAGNET_BRIEF);
 export const strikeDoor = (): Plan => wiredDoor('strike-keypad', STRIKE_BRIEF);
 export const safeStrikeDoor = (): Plan => wiredDoor('strike-keypad-safe', MAGNET_BRIEF);
+
+/** Hardware that a busy lobby has beside its set. */
+export const BUSY_LOBBY = [
+  'exit-motion',
+  'exit-button-lit',
+  'bell-button',
+  'chime',
+  'varistor-18v',
+  'exit-touchless',
+];
+
+/** A lobby door with a pull station and more hardware; with all of it, more than forty wires. */
+export function lobbyDoor(...types: string[]): Plan {
+  const equipped = types.reduce(
+    (plan, type) => mustApply(plan, { kind: 'addDevice', device: newDevice(plan, 'D01', type) }),
+    wiredDoor('lobby-pull', MAGNET_BRIEF),
+  );
+  return mustApply(equipped, autowire(equipped, 'D01', metres(12)).edit);
+}
 
 /** The wire between two terminals of door D01, written `PS1.+V`. Throws where there is none. */
 export function wireBetween(plan: Plan, one: string, two: string): string {

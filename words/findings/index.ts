@@ -33,6 +33,7 @@ const REMEDIES: Partial<Record<FindingCode, (v: Values) => string>> = {
   'sources-joined': (v) => `Take ${v['wire']} out`,
   'link-superfluous': (v) => `Take ${v['wire']} out`,
   'part-bridged': (v) => `Take ${v['wire']} out`,
+  'terminal-full': () => 'Put a joint in',
   'wire-twice': (v) => `Take ${v['wire']} out`,
   'spare-legs-tied': (v) => `Take ${v['wire']} out`,
   'unswitched-ground': (v) => `Move ${v['wire']} to ${v['terminal']}`,
