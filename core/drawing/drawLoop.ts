@@ -1,7 +1,8 @@
-import { findTypeIn, pinOf, typeIn, type Plan } from '../plan/index';
+import { findTypeIn, type Plan } from '../plan/index';
 import { COLOURS, formatLength, type LengthUnit } from '../units/index';
 import type { Leg, LegStep, Loop, RoundLoop, BundleLoop } from '../loops/index';
 import { mergeColumns, planLeg, type LegPlan } from './legPlan';
+import { boxOf, figures, passKind, passOf, pin, THROUGH } from './boxes';
 import type { Drawing, Live, Shape } from './shapes';
 
 /** Measures of a loop drawing, in units that the screen shows as pixels. */
@@ -17,7 +18,6 @@ const SMALL: Measures = { source: 94, load: 92, gap: 52, legs: 66 };
 const measuresOf = (loop: Loop): Measures => (loop.kind === 'lock-power' ? LARGE : SMALL);
 /** Width of one character of a figure at its 11 units. */
 const FIGURE_WIDTH = 6.7;
-const THROUGH = 88;
 const UPPER = 56;
 const ABOVE = 50;
 const BELOW = 28;
@@ -67,7 +67,8 @@ function drawRound(plan: Plan, loop: RoundLoop, options: DrawOptions): Drawing {
     const pass = upper.passes[column.upper ?? -1] ?? lower.passes[column.lower ?? -1];
     if (!pass) return;
     shapes.push(...boxOf(plan, pass.device, 'through', x, top, THROUGH, bottom - top));
-    if (column.upper !== null && column.lower !== null) {
+    const poles = [upper.passes[column.upper ?? -1], lower.passes[column.lower ?? -1]];
+    if (poles.every((one) => one && passKind(plan, one.step) === 'contact')) {
       shapes.push({ kind: 'gang', x: x + THROUGH / 2, y1: UPPER + 10, y2: lowerY - 14 });
     }
     for (const [leg, y, at] of [
@@ -75,7 +76,7 @@ function drawRound(plan: Plan, loop: RoundLoop, options: DrawOptions): Drawing {
       [lower, lowerY, column.lower],
     ] as const) {
       const one = at === null ? undefined : leg.passes[at];
-      if (one) shapes.push(...passOf(one.step, one.terminal, x, y, options.live));
+      if (one) shapes.push(...passOf(plan, one.step, one.terminal, x, y, options.live));
     }
   });
   shapes.push(...sourceOf(plan, loop, lowerY, height, options.live));
@@ -161,88 +162,6 @@ function wireLabel(plan: Plan, id: string, room: number, unit?: LengthUnit): str
   const length = formatLength(wire.length, unit);
   const together = `${wire.number} ${length}`;
   return together.length * FIGURE_WIDTH <= room - 8 ? [together] : [wire.number, length];
-}
-
-function boxOf(
-  plan: Plan,
-  id: string,
-  role: Extract<Shape, { kind: 'box' }>['role'],
-  x: number,
-  y: number,
-  width: number,
-  height: number,
-): Shape[] {
-  const device = plan.devices[id];
-  const name = device ? typeIn(plan, device).short : '';
-  return [
-    { kind: 'box', device: id, role, x, y, width, height },
-    { kind: 'text', style: 'tag', x: x + 9, y: y + 17, anchor: 'start', text: device?.tag ?? id, of: id },
-    { kind: 'text', style: 'name', x: x + 9, y: y + 31, anchor: 'start', text: name, of: id },
-  ];
-}
-
-/** Inside a through box: the contact in its present position, or just the terminal two wires share. */
-function passOf(
-  step: Extract<LegStep, { kind: 'through' }> | null,
-  terminal: string,
-  x: number,
-  y: number,
-  live?: Live,
-): Shape[] {
-  if (!step) {
-    return [
-      {
-        kind: 'lead',
-        points: [
-          [x, y],
-          [x + THROUGH, y],
-        ],
-      },
-      { kind: 'terminal', terminal, x, y },
-      { kind: 'terminal', terminal, x: x + THROUGH, y },
-      pin(terminal, x + THROUGH / 2, y + 19, 'middle'),
-    ];
-  }
-  const key = `${step.device}:${step.part}`;
-  return [
-    {
-      kind: 'contact',
-      part: key,
-      x1: x,
-      y1: y,
-      x2: x + THROUGH,
-      y2: y,
-      closed: live?.isClosed(key) ?? step.part.endsWith('.nc'),
-      live: Math.abs(live?.ampsThrough(key) ?? 0) > 1e-4,
-    },
-    { kind: 'terminal', terminal: step.from, x, y },
-    { kind: 'terminal', terminal: step.to, x: x + THROUGH, y },
-    pin(step.from, x + 9, y + 19, 'start'),
-    pin(step.to, x + THROUGH - 9, y + 19, 'end'),
-  ];
-}
-
-const pin = (terminal: string, x: number, y: number, anchor: 'start' | 'middle' | 'end'): Shape => ({
-  kind: 'text',
-  style: 'pin',
-  x,
-  y,
-  anchor,
-  text: pinOf(terminal).replace('-', '−'),
-  of: terminal,
-});
-
-function figures(lines: readonly string[], of: string, x: number, middle: number): Shape[] {
-  const top = middle - (lines.length - 1) * 8 + 5;
-  return lines.map((text, index) => ({
-    kind: 'text',
-    style: index === 0 ? 'reading' : 'figure',
-    x,
-    y: top + index * 17,
-    anchor: 'start',
-    text,
-    of,
-  }));
 }
 
 function sourceOf(plan: Plan, loop: RoundLoop, lowerY: number, height: number, live?: Live): Shape[] {

@@ -33,6 +33,7 @@ export type Shape =
       readonly live: boolean;
     }
   | { readonly kind: 'lead'; readonly points: readonly (readonly [number, number])[] }
+  | { readonly kind: 'resistor'; readonly x1: number; readonly x2: number; readonly y: number }
   | { readonly kind: 'gang'; readonly x: number; readonly y1: number; readonly y2: number }
   | {
       readonly kind: 'gap';

@@ -58,6 +58,8 @@ function shapeSvg(shape: Shape): string {
         .join('');
     case 'lead':
       return `<path d="M${shape.points.map(([x, y]) => `${n(x)},${n(y)}`).join(' L')}" fill="none" stroke="${INK}" stroke-width="2"/>`;
+    case 'resistor':
+      return `<rect x="${n(shape.x1)}" y="${n(shape.y - 6)}" width="${n(shape.x2 - shape.x1)}" height="12" fill="#ffffff" stroke="${INK}" stroke-width="2"/>`;
     case 'gang':
       return `<line x1="${n(shape.x)}" y1="${n(shape.y1)}" x2="${n(shape.x)}" y2="${n(shape.y2)}" stroke="#8b8f97" stroke-dasharray="2 3"/>`;
     case 'gap':

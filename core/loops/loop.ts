@@ -27,6 +27,7 @@ export const LOOP_KINDS = [
   'exit',
   'feed',
   'contact',
+  'line',
   'signal',
   'coil',
   'data',

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../testing/doors';
+import { HARDWARE_SETS } from '../brief/index';
+import {
+  MAGNET_BRIEF,
+  magnetDoor,
+  mustApply,
+  STRIKE_BRIEF,
+  strikeDoor,
+  wireBetween,
+  wiredDoor,
+} from '../testing/doors';
 import { metres, mm2 } from '../units/index';
 import { applyEdit, conductorsOf, type Plan } from '../plan/index';
 import { loopWires, traceLoops, type RoundLoop } from './index';
@@ -76,6 +85,27 @@ describe('traceLoops', () => {
     };
     const loops = traceLoops(mustApply(magnetDoor(), { kind: 'connect', conductor: wire }), 'D01');
     expect(loops.at(-1)).toMatchObject({ kind: 'other', lines: [{ conductor: 'D01/W99' }] });
+  });
+  it.each(HARDWARE_SETS.map(({ id, electricalEgress }) => [id, electricalEgress] as const))(
+    'finds loops of %s whose legs nowhere cross, and no wire of no loop',
+    (id, egress) => {
+      const loops = traceLoops(wiredDoor(id, egress ? MAGNET_BRIEF : STRIKE_BRIEF), 'D01');
+      expect(loops.filter(({ kind }) => kind === 'other')).toEqual([]);
+      for (const loop of loops) {
+        if (loop.shape !== 'round' || loop.load.part === '' || loop.kind === 'feed') continue;
+        const touched = (leg: RoundLoop['supply']) =>
+          new Set(leg.complete ? leg.steps.flatMap(({ from, to }) => [from, to]) : []);
+        const back = touched(loop.back);
+        expect([...touched(loop.supply)].filter((terminal) => back.has(terminal))).toEqual([]);
+      }
+    },
+  );
+  it('shows the resistor across a contact as a loop of its own, the way while the contact is open', () => {
+    const loops = traceLoops(wiredDoor('mortise-bus', STRIKE_BRIEF), 'D01');
+    const line = loops.find(({ kind }) => kind === 'line') as RoundLoop;
+    expect(line.complete).toBe(true);
+    expect(line.source.top).toBe('D01/K1.DC1');
+    expect(line.load.device).toMatch(/D01\/E\d/);
   });
   it('never loses a wire, whatever is taken away', () => {
     const plan = magnetDoor();

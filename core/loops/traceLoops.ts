@@ -3,8 +3,6 @@ import {
   conductorsOf,
   deviceOf,
   scopeOf,
-  findTypeIn,
-  pinOf,
   terminalId,
   typeIn,
   type Device,
@@ -16,13 +14,14 @@ import {
 import {
   LOOP_KINDS,
   loopWires,
-  type BundleLoop,
   type Leg,
+  type LegStep,
   type Loop,
   type LoopEnd,
   type LoopKind,
   type RoundLoop,
 } from './loop';
+import { bundles } from './bundles';
 import { findWay, longestWay, reverseWay, wireGraph, type Barred, type WireGraph } from './wireGraph';
 
 /** A part that a loop works, with the kind of loop it makes. */
@@ -73,7 +72,8 @@ export function traceLoops(plan: Plan, door: DoorId): Loop[] {
   const inputs = endsOf(scope, (part) => part.kind === 'input')
     .filter(({ end }) => landed.has(end.top))
     .map(({ end, device, part }): Input => ({ end, kind: inputKind(typeIn(plan, device), part.a) }));
-  rounds.push(...inputLoops(graph, inputs, contactsOf(scope, mine, landed), barred));
+  const contacts = [...contactsOf(scope, mine, landed), ...resistorsOf(scope, mine, landed)];
+  rounds.push(...inputLoops(graph, inputs, contacts, barred));
   const claimed = new Set(rounds.flatMap((loop) => loopWires({ ...loop, letter: '' })));
   rounds.push(...broken.map((load) => brokenLoop(graph, load, sources, barred, claimed)));
   for (const loop of rounds) for (const wire of loopWires({ ...loop, letter: '' })) claimed.add(wire);
@@ -149,6 +149,15 @@ const contactsOf = (scope: Scope, devices: readonly Device[], landed: ReadonlySe
     ];
   });
 
+/** Resistors that watch an input's pair: the way that is left while the contact is open. */
+const resistorsOf = (scope: Scope, devices: readonly Device[], landed: ReadonlySet<TerminalId>): Load[] =>
+  endsOf({ devices, types: scope.types }, (part) => part.kind === 'resistor')
+    .filter((found) => found.type.family === 'suppression' && inUse(found, landed))
+    .map(({ end }) => ({ kind: 'line', end }));
+
+/** Terminals that a way touches, its ends included. */
+const touched = (way: readonly LegStep[]): TerminalId[] => way.flatMap(({ from, to }) => [from, to]);
+
 const flip = (end: LoopEnd): LoopEnd => ({ ...end, top: end.bottom, bottom: end.top });
 
 const bar = (barred: Barred, ...terminals: TerminalId[]): Barred => ({
@@ -222,7 +231,9 @@ function inputLoops(
         const back =
           supply &&
           findWay(graph, end.bottom, input.bottom, { ...bar(barred, input.top, end.top), parts: part });
-        if (!back) continue;
+        // A leg that crosses the other is no loop: the common of a neighbouring contact was taken for a way.
+        const out = new Set(supply && touched(supply));
+        if (!back || touched(back).some((terminal) => out.has(terminal))) continue;
         const wires = [...supply, ...back].flatMap((step) => (step.kind === 'wire' ? [step.conductor] : []));
         const key = [input.top, ...wires.sort()].join(' ');
         if (seen.has(key)) break;
@@ -310,43 +321,4 @@ function brokenInputs(
     const kind = type.family === 'contact' ? 'contact' : type.family === 'exit' ? 'exit' : asked;
     return [round(kind, input, end, leg, { complete: false, near: [], far }, false)];
   });
-}
-
-/** Wires of no loop, gathered by the two devices they join. */
-function bundles(plan: Plan, door: DoorId, claimed: ReadonlySet<string>): Draft<BundleLoop>[] {
-  const byPair = new Map<string, BundleLoop['lines'][number][]>();
-  for (const wire of conductorsOf(plan, door)) {
-    if (claimed.has(wire.id)) continue;
-    const [left, right] = [wire.from, wire.to].sort(
-      (a, b) => rank(plan, a) - rank(plan, b) || a.localeCompare(b),
-    );
-    if (left === undefined || right === undefined) continue;
-    const key = `${deviceOf(left)}|${deviceOf(right)}`;
-    const lines = byPair.get(key) ?? [];
-    lines.push({ conductor: wire.id, left, right });
-    byPair.set(key, lines);
-  }
-  return [...byPair].map(([key, lines]) => {
-    const [left = '', right = ''] = key.split('|');
-    return { shape: 'bundle', id: `bundle:${key}`, kind: bundleKind(plan, lines), left, right, lines };
-  });
-}
-
-/** Supplies and controllers stand at the left of a drawing. */
-function rank(plan: Plan, terminal: TerminalId): number {
-  const device = plan.devices[deviceOf(terminal)];
-  const family = device ? typeIn(plan, device).family : 'joint';
-  return ['supply', 'controller', 'keypad', 'release', 'lock'].indexOf(family) >>> 0;
-}
-
-function bundleKind(plan: Plan, lines: BundleLoop['lines']): LoopKind {
-  const ends = lines.flatMap(({ left, right }) => [left, right]);
-  const types = ends.map((end) => findTypeIn(plan, plan.devices[deviceOf(end)]?.type ?? ''));
-  if (types.some((type) => type?.family === 'suppression')) return 'across';
-  const carries = new Set(
-    ends.map((end, i) => types[i]?.terminals.find((terminal) => terminal.id === pinOf(end))?.carries),
-  );
-  if (carries.has('bus')) return 'bus';
-  if (carries.has('data')) return 'data';
-  return carries.has('audio') ? 'audio' : 'other';
 }

@@ -18,6 +18,7 @@ const LOOP_NAMES: Record<string, string> = {
   exit: 'exit request',
   feed: 'device power',
   contact: 'door contact',
+  line: 'end of line',
   signal: 'signal',
   data: 'reader data',
   bus: 'reader bus',

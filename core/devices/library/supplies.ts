@@ -118,7 +118,7 @@ export const supplies: readonly DeviceType[] = [
     ...SUPPLY,
     id: 'supply-12v-fire',
     name: 'Supply 12 V 3 A with fire input',
-    short: 'supply with fire input',
+    short: 'fire supply',
     description:
       'Four outputs that drop all at once while the fire input is open. The always-on output stays for controllers.',
     terminals: [

@@ -39,34 +39,36 @@ export function PackPage({ sites }: { sites: readonly { readonly id: string; rea
     </a>
   );
   return (
-    <div className={css['columns']}>
-      <section className={css['card']}>
-        <h2>Hand over doors</h2>
-        {doorsInOrder(plan).length === 0 && <p>No doors yet.</p>}
-        {doorsInOrder(plan).map((door) => (
-          <div key={door.id}>
-            {link(
-              `${base}/doors/${encodeURIComponent(door.id)}/pack.pdf`,
-              `${door.id} ${door.name || 'Unnamed door'}, PDF`,
-            )}
-          </div>
-        ))}
-        {link(`${base}/wires.csv`, 'All wires as CSV')}
-      </section>
-      <section className={css['card']}>
-        <h2>Take the site out</h2>
-        <p>An Aldaba file holds the whole site in plain JSON and can be taken in again without loss.</p>
-        <label className={css['check']}>
-          <input type="checkbox" checked={secrets} onChange={(event) => setSecrets(event.target.checked)} />
-          With codes and keypad memories
-        </label>
-        {link(`${base}/export.json${secrets ? '?secrets=include' : ''}`, 'Site as Aldaba JSON', true)}
-      </section>
-      <Import />
-      <NewSite count={sites.length} />
-      <SiteDetails />
+    <>
+      <div className={css['columns']}>
+        <section className={css['card']}>
+          <h2>Hand over doors</h2>
+          {doorsInOrder(plan).length === 0 && <p>No doors yet.</p>}
+          {doorsInOrder(plan).map((door) => (
+            <div key={door.id}>
+              {link(
+                `${base}/doors/${encodeURIComponent(door.id)}/pack.pdf`,
+                `${door.id} ${door.name || 'Unnamed door'}, PDF`,
+              )}
+            </div>
+          ))}
+          {link(`${base}/wires.csv`, 'All wires as CSV')}
+        </section>
+        <section className={css['card']}>
+          <h2>Take the site out</h2>
+          <p>An Aldaba file holds the whole site in plain JSON and can be taken in again without loss.</p>
+          <label className={css['check']}>
+            <input type="checkbox" checked={secrets} onChange={(event) => setSecrets(event.target.checked)} />
+            With codes and keypad memories
+          </label>
+          {link(`${base}/export.json${secrets ? '?secrets=include' : ''}`, 'Site as Aldaba JSON', true)}
+        </section>
+        <Import />
+        <NewSite count={sites.length} />
+        <SiteDetails />
+      </div>
       <ColourScheme />
-    </div>
+    </>
   );
 }
 

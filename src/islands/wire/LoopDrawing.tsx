@@ -21,7 +21,17 @@ interface Props {
 export function LoopDrawing(props: Props) {
   const { drawing, title } = props;
   // Boxes first, wires above them, terminals on top.
-  const order: Shape['kind'][] = ['box', 'gang', 'wire', 'gap', 'lead', 'contact', 'text', 'terminal'];
+  const order: Shape['kind'][] = [
+    'box',
+    'gang',
+    'wire',
+    'gap',
+    'lead',
+    'resistor',
+    'contact',
+    'text',
+    'terminal',
+  ];
   const shapes = [...drawing.shapes].sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind));
   return (
     <svg
@@ -129,6 +139,16 @@ function ShapeView({
       );
     case 'lead':
       return <path d={`M${shape.points.map((p) => p.join(',')).join(' L')}`} className={css['blade']} />;
+    case 'resistor':
+      return (
+        <rect
+          x={shape.x1}
+          y={shape.y - 6}
+          width={shape.x2 - shape.x1}
+          height={12}
+          className={css['resistor']}
+        />
+      );
     case 'gang':
       return <line x1={shape.x} x2={shape.x} y1={shape.y1} y2={shape.y2} className={css['gang']} />;
     case 'gap':
