@@ -81,6 +81,20 @@ function keyIn(plan: Plan): Plan {
   ].reduce<Plan>(apply, plan);
 }
 
+/** Addresses and hardware numbers as they were noted on site; the locally administered range of numbers. */
+const NETWORK: readonly [device: string, last: number][] = [
+  ['D10/K1', 24],
+  ['D12/K1', 26],
+  ['D13/K1', 27],
+];
+
+const noteNetwork = (plan: Plan): Plan =>
+  NETWORK.reduce((current, [device, last]) => {
+    const set = (setting: string, value: string) => ({ kind: 'setSetting', device, setting, value }) as const;
+    const noted = apply(current, set('ip', `10.20.4.${last}`));
+    return apply(noted, set('mac', `02:00:5e:20:04:${last}`));
+  }, plan);
+
 /** Times that somebody settled, and readings taken on an earlier visit: D02 whole, D04 begun. */
 function commission(plan: Plan): Plan {
   const times: [string, string, number][] = [
@@ -144,5 +158,5 @@ export function quillhaven({ mistakes = true } = {}): Plan {
     plan = apply(plan, wiring.edit);
   }
   if (mistakes) plan = MISTAKES.flatMap((mistake) => mistake.edits(plan)).reduce(apply, plan);
-  return commission(keyIn(plan));
+  return commission(keyIn(noteNetwork(plan)));
 }

@@ -16,6 +16,7 @@ import {
   supervisedInput,
   supervisionSetting,
 } from '../build';
+import { networkSettings } from './network';
 
 const CONTROLLER = {
   ...PASSIVE,
@@ -150,6 +151,7 @@ const dryController = (
       ...doors.flatMap((_, i) => channelTimes(`ch${i + 1}`, `door ${i + 1} `)),
       ...eol,
       ...bus.settings,
+      ...(options.bus ? networkSettings() : []),
     ],
     behaviour: {
       kind: 'controller',
@@ -171,7 +173,7 @@ const dryController = (
     },
     roles: rolesOf(doors, { plus: '+12', minus: '0V' }),
     interfaces: options.bus
-      ? ['rs485', 'dry-input']
+      ? ['ethernet', 'rs485', 'dry-input']
       : options.serial
         ? ['serial', 'dry-input']
         : ['wiegand', 'dry-input'],
@@ -220,6 +222,7 @@ function poeController(): DeviceType {
       choice('output', 'lock output jumper', { wet: 'wet: 12 V on the common', dry: 'dry: a plain contact' }),
       choice('switch', 'network switch', { battery: 'on a battery', plain: 'dead when the mains fails' }),
       numberSetting('hours', 'hours asked of its battery', 'h', [0, 72], 4),
+      ...networkSettings(),
       ...channelTimes('ch1', ''),
     ],
     behaviour: { kind: 'controller', board: 'board', channels: [door.channel] },
@@ -305,7 +308,7 @@ export const controllers: readonly DeviceType[] = [
     'controller-2-bus',
     2,
     'Two-door controller, readers on an RS-485 bus',
-    'Two dry relays. Readers share one pair of wires and are told apart by their address: odd for door 1, even for door 2.',
+    'An address on the network, and two dry relays. Readers share one pair of wires and are told apart by their address: odd for door 1, even for door 2.',
     { wiegand: false, bus: true, supervised: true },
   ),
   dryController(

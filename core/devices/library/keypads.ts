@@ -127,7 +127,7 @@ export const keypads: readonly DeviceType[] = [
       dryInput('sensor', 'SEN', 'G', 'board'),
       { kind: 'link', id: 'ground', a: '0V', b: 'G' },
     ],
-    settings: channelTimes('ch1', ''),
+    settings: [...channelTimes('ch1', ''), ...networkSettings()],
     behaviour: {
       kind: 'keypad',
       board: 'board',

@@ -5,6 +5,7 @@ import { Empty } from '../../ui/Empty';
 import { usePlan } from '../store/context';
 import { BusCard } from './BusCard';
 import { IntercomCard } from './IntercomCard';
+import { NetworkCard } from './NetworkCard';
 import css from './Sets.module.css';
 
 /** What spans several doors: intercom sets, buses of readers, and devices of the network. */
@@ -30,32 +31,7 @@ export function SetsPage() {
       {buses.map((bus) => (
         <BusCard key={bus.controller.device} bus={bus} />
       ))}
-      {network.length > 0 && (
-        <section className={css['card']} aria-label="Network">
-          <h2>Network devices</h2>
-          <table className={css['table']}>
-            <thead>
-              <tr>
-                <th scope="col">Device</th>
-                <th scope="col">What</th>
-                <th scope="col">Address</th>
-                <th scope="col">Hardware number (MAC)</th>
-              </tr>
-            </thead>
-            <tbody>
-              {network.map((device) => (
-                <tr key={device.id}>
-                  <th scope="row">{device.id.replace('/', ' ')}</th>
-                  <td>{typeIn(plan, device).name}</td>
-                  <td>{String(device.settings['ip'] ?? '') || 'not noted'}</td>
-                  <td>{String(device.settings['mac'] ?? '') || 'not noted'}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <p>They are noted at Wire, Hardware, on the device.</p>
-        </section>
-      )}
+      {network.length > 0 && <NetworkCard devices={network} />}
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import { Trash2 } from 'lucide-react';
 import type { Setting, Terminal } from '#core/devices/index';
 import { Button } from '../../ui/Button';
+import { cx } from '../../ui/cx';
 import { ValueFields } from './ValueFields';
 import css from './TypeEditor.module.css';
 
@@ -21,7 +22,7 @@ export function TerminalRow({
 }) {
   const sizes = terminal.sizes ?? [0.14, 1.5];
   return (
-    <div className={css['row']} role="group" aria-label={`Terminal ${terminal.id}`}>
+    <div className={cx(css['row'], css['terminal'])} role="group" aria-label={`Terminal ${terminal.id}`}>
       <label className={css['value']}>
         <span>name</span>
         <input

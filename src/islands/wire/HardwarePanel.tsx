@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Plus, Trash2 } from 'lucide-react';
-import { settingValue, type Place, type Setting } from '#core/devices/index';
+import { settingValue, type Place } from '#core/devices/index';
 import {
   devicesOf,
   newerVersion,
@@ -11,13 +11,13 @@ import {
   type Edit,
 } from '#core/plan/index';
 import { Button } from '../../ui/Button';
-import { DipSwitches } from '../../ui/DipSwitches';
-import { SelectField, TextField } from '../../ui/Field';
+import { SelectField } from '../../ui/Field';
 import { Symbol } from '../../ui/Symbol';
 import { cx } from '../../ui/cx';
 import { useHighlight } from '../navigation';
 import { useDispatch, usePlan } from '../store/context';
 import { CatalogueDialog } from './CatalogueDialog';
+import { SettingField } from './SettingField';
 import { TypeUpdateDialog } from './TypeUpdateDialog';
 import type { Wiring } from './useWiring';
 import css from './HardwarePanel.module.css';
@@ -164,62 +164,3 @@ function TagField({ device }: { device: Device }) {
     />
   );
 }
-
-interface SettingProps {
-  readonly setting: Setting;
-  readonly value: string | number | undefined;
-  onSet(value: string | number): void;
-}
-
-function SettingField({ setting, value, onSet }: SettingProps) {
-  const label = setting.label.charAt(0).toUpperCase() + setting.label.slice(1);
-  const [draft, setDraft] = useState<string | null>(null);
-  if (setting.kind === 'choice') {
-    return (
-      <SelectField label={label} value={String(value)} onChange={(event) => onSet(event.target.value)}>
-        {setting.options.map((option) => (
-          <option key={option.value} value={option.value}>
-            {option.label}
-          </option>
-        ))}
-      </SelectField>
-    );
-  }
-  const text = draft ?? String(value ?? '');
-  const wrong = draft !== null && !fits(setting, draft);
-  const keep = () => {
-    if (draft !== null && !wrong)
-      onSet(setting.kind === 'number' ? Number(draft.replace(',', '.')) : draft.trim());
-    if (!wrong) setDraft(null);
-  };
-  return (
-    <div className={css['number']}>
-      <TextField
-        label={label}
-        unit={setting.kind === 'number' ? setting.unit : undefined}
-        inputMode={setting.kind === 'number' ? 'decimal' : 'text'}
-        placeholder={setting.kind === 'text' ? setting.example : undefined}
-        value={text}
-        error={wrong ? wanted(setting) : null}
-        onChange={(event) => setDraft(event.target.value)}
-        onBlur={keep}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') keep();
-          if (event.key === 'Escape') setDraft(null);
-        }}
-      />
-      {setting.kind === 'number' && setting.dip && <DipSwitches value={Number(value)} bits={setting.dip} />}
-    </div>
-  );
-}
-
-type Written = Exclude<Setting, { kind: 'choice' }>;
-
-function fits(setting: Written, text: string): boolean {
-  if (setting.kind === 'text') return text.trim() === '' || new RegExp(setting.pattern).test(text.trim());
-  const value = Number(text.replace(',', '.'));
-  return text.trim() !== '' && Number.isFinite(value) && value >= setting.min && value <= setting.max;
-}
-
-const wanted = (setting: Written): string =>
-  setting.kind === 'text' ? `Like ${setting.example}.` : `A number from ${setting.min} to ${setting.max}.`;

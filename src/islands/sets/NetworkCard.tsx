@@ -1,0 +1,67 @@
+import { typeIn, type Device } from '#core/plan/index';
+import { settingValue } from '#core/devices/index';
+import { useDispatch, usePlan } from '../store/context';
+import { SettingField } from '../wire/SettingField';
+import css from './Sets.module.css';
+
+/** Devices of the network: address and hardware number, noted from the screen or the label of each. */
+export function NetworkCard({ devices }: { devices: readonly Device[] }) {
+  const plan = usePlan();
+  const dispatch = useDispatch();
+  const uses = new Map<string, number>();
+  for (const { settings } of devices) {
+    const ip = String(settings['ip'] ?? '');
+    if (ip) uses.set(ip, (uses.get(ip) ?? 0) + 1);
+  }
+  return (
+    <section className={css['card']} aria-label="Network">
+      <h2>Network devices</h2>
+      <p>Note the address and the hardware number from the screen or the label before the cover goes on.</p>
+      <table className={css['table']}>
+        <thead>
+          <tr>
+            <th scope="col">Device</th>
+            <th scope="col">What</th>
+            <th scope="col">Address</th>
+            <th scope="col">Hardware number (MAC)</th>
+          </tr>
+        </thead>
+        <tbody>
+          {devices.map((device) => {
+            const type = typeIn(plan, device);
+            const name = device.id.replace('/', ' ');
+            const twice = (uses.get(String(device.settings['ip'] ?? '')) ?? 0) > 1;
+            return (
+              <tr key={device.id}>
+                <th scope="row">{name}</th>
+                <td>{type.name}</td>
+                {(['ip', 'mac'] as const).map((id) => {
+                  const setting = type.settings.find((one) => one.id === id);
+                  return (
+                    <td key={id} className={css['written']}>
+                      {setting && (
+                        <SettingField
+                          bare
+                          setting={setting}
+                          name={`${setting.label} of ${name}`}
+                          value={settingValue(type, device.settings, id)}
+                          onSet={(value) =>
+                            dispatch(
+                              { kind: 'setSetting', device: device.id, setting: id, value },
+                              `set ${device.tag}`,
+                            )
+                          }
+                        />
+                      )}
+                      {id === 'ip' && twice && <b className={css['bad']}>taken twice</b>}
+                    </td>
+                  );
+                })}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,75 @@
+import { useState } from 'react';
+import type { Setting } from '#core/devices/index';
+import { DipSwitches } from '../../ui/DipSwitches';
+import { SelectField, TextField } from '../../ui/Field';
+import css from './SettingField.module.css';
+
+interface SettingProps {
+  readonly setting: Setting;
+  readonly value: string | number | undefined;
+  onSet(value: string | number): void;
+  /** What it is called here, where that is not the setting's own label. */
+  readonly name?: string;
+  /** The label is for screen readers only. */
+  readonly bare?: boolean;
+}
+
+/** A setting of a device, changed where it stands: a choice, a number within its range, a text of its form. */
+export function SettingField({ setting, value, onSet, name, bare = false }: SettingProps) {
+  const label = name ?? setting.label.charAt(0).toUpperCase() + setting.label.slice(1);
+  const [draft, setDraft] = useState<string | null>(null);
+  if (setting.kind === 'choice') {
+    return (
+      <SelectField
+        label={label}
+        bare={bare}
+        value={String(value)}
+        onChange={(event) => onSet(event.target.value)}
+      >
+        {setting.options.map((option) => (
+          <option key={option.value} value={option.value}>
+            {option.label}
+          </option>
+        ))}
+      </SelectField>
+    );
+  }
+  const text = draft ?? String(value ?? '');
+  const wrong = draft !== null && !fits(setting, draft);
+  const keep = () => {
+    if (draft !== null && !wrong)
+      onSet(setting.kind === 'number' ? Number(draft.replace(',', '.')) : draft.trim());
+    if (!wrong) setDraft(null);
+  };
+  return (
+    <div className={css['written']}>
+      <TextField
+        label={label}
+        bare={bare}
+        unit={setting.kind === 'number' ? setting.unit : undefined}
+        inputMode={setting.kind === 'number' ? 'decimal' : 'text'}
+        placeholder={setting.kind === 'text' ? setting.example : undefined}
+        value={text}
+        error={wrong ? wanted(setting) : null}
+        onChange={(event) => setDraft(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') keep();
+          if (event.key === 'Escape') setDraft(null);
+        }}
+      />
+      {setting.kind === 'number' && setting.dip && <DipSwitches value={Number(value)} bits={setting.dip} />}
+    </div>
+  );
+}
+
+type Written = Exclude<Setting, { kind: 'choice' }>;
+
+function fits(setting: Written, text: string): boolean {
+  if (setting.kind === 'text') return text.trim() === '' || new RegExp(setting.pattern).test(text.trim());
+  const value = Number(text.replace(',', '.'));
+  return text.trim() !== '' && Number.isFinite(value) && value >= setting.min && value <= setting.max;
+}
+
+const wanted = (setting: Written): string =>
+  setting.kind === 'text' ? `Like ${setting.example}.` : `A number from ${setting.min} to ${setting.max}.`;
