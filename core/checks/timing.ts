@@ -6,7 +6,7 @@ const find = finder('T', 'timing');
 
 /** The unlock time against the way people have to walk, and re-locking against what the door can sense. */
 export const times: Check = ({ plan, door, parts, world, rest }) => {
-  const set = doorTimes(plan, door.id);
+  const set = doorTimes(plan, door.id, parts);
   if (!set) return [];
   const advice = recommendUnlock(door.brief);
   const at = [{ kind: 'device', id: set.decider.device.id } as const];

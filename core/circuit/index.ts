@@ -13,7 +13,7 @@ export {
 export { settle } from './settle';
 export { linearise, type LinearNetwork } from './linearNetwork';
 export { islandReferences, solveDense } from './denseTwin';
-export { measureOhms } from './measureOhms';
+export { measureAllOhms, measureOhms } from './measureOhms';
 export { joinedNodes } from './joined';
 export { readInput, type InputReading } from './readInput';
 export { currentPath, type PathStep } from './currentPath';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { magnetDoor } from '../testing/doors';
 import { scopeOf } from '../plan/index';
-import { compileNetlist, measureOhms } from './index';
+import { compileNetlist, measureAllOhms, measureOhms } from './index';
 
 describe('measureOhms', () => {
   const netlist = compileNetlist(scopeOf(magnetDoor(), 'D01'));
@@ -11,6 +11,16 @@ describe('measureOhms', () => {
   it('reads a closed break glass and an open one', () => {
     expect(measureOhms(netlist, 'D01/EB1.1C', 'D01/EB1.1NC')).toBeCloseTo(0.03, 3);
     expect(measureOhms(netlist, 'D01/EB1.1C', 'D01/EB1.1NO')).toBe(Infinity);
+  });
+  it('reads the same with all meters in one circuit as with one at a time', () => {
+    const pairs = netlist.branches.map(({ a, b }) => [netlist.nodes[a]!, netlist.nodes[b]!] as const);
+    const together = measureAllOhms(netlist, [...pairs, ['D01/L1.+', 'nowhere']]);
+    expect(together.pop()).toBe(Infinity);
+    for (const [index, [from, to]] of pairs.entries()) {
+      const alone = measureOhms(netlist, from, to);
+      if (Number.isFinite(alone)) expect(together[index]! / alone).toBeCloseTo(1, 6);
+      else expect(together[index]).toBe(Infinity);
+    }
   });
   it('reads nothing between islands', () => {
     expect(measureOhms(netlist, 'D01/EB1.1NO', 'D01/X1.NC')).toBe(Infinity);

@@ -1,4 +1,4 @@
-import { measureOhms, voltsAcross, voltsBetween } from '../circuit/index';
+import { measureAllOhms, voltsAcross, voltsBetween } from '../circuit/index';
 import { checkContext, type CheckContext } from '../checks/index';
 import type { Leg, RoundLoop } from '../loops/index';
 import { terminalLabel, type Plan, type Reading } from '../plan/index';
@@ -68,15 +68,29 @@ export function checkSheet(plan: Plan, doorId: string, given?: CheckContext): Ch
 const label = ({ plan, door }: CheckContext, terminal: string) => terminalLabel(plan, terminal, door.id);
 
 function beforePower(context: CheckContext): CheckItem[] {
-  const { loops, world } = context;
-  const items: CheckItem[] = [];
-  for (const loop of loops) {
-    if (loop.shape !== 'round' || loop.source.part === '') continue;
-    for (const [leg, ends, name] of legsOf(loop)) {
-      if (!leg.complete || leg.steps.length === 0) continue;
-      const expected = measureOhms(world.netlist, ends[0], ends[1]);
+  const { loops, world, parts } = context;
+  const legs = loops.flatMap((loop) =>
+    loop.shape !== 'round' || loop.source.part === ''
+      ? []
+      : legsOf(loop)
+          .filter(([leg]) => leg.complete && leg.steps.length > 0)
+          .map(([, ends, name]) => ({ loop, ends, name })),
+  );
+  const supplies = parts.supplies.flatMap(({ device, type }) => {
+    const ends = type.roles.supply;
+    return ends
+      ? [{ device, ends: [`${device.id}.${ends.plus}`, `${device.id}.${ends.minus}`] as const }]
+      : [];
+  });
+  const ohms = measureAllOhms(
+    world.netlist,
+    [...legs, ...supplies].map(({ ends }) => ends),
+  );
+  return [
+    ...legs.map(({ loop, ends, name }, index): CheckItem => {
+      const expected = ohms[index]!;
       const open = !Number.isFinite(expected) || expected > OPEN_OHMS;
-      items.push({
+      return {
         id: `ohms:${ends[0]}:${ends[1]}`,
         phase: 'before-power',
         task: open ? 'contact-open' : 'leg-continuity',
@@ -86,27 +100,23 @@ function beforePower(context: CheckContext): CheckItem[] {
         expected,
         low: open ? OPEN_OHMS : 0,
         high: open ? null : expected + TOLERANCE.ohms(expected),
-      });
-    }
-  }
-  for (const supply of context.parts.supplies) {
-    const ends = supply.type.roles.supply;
-    if (!ends) continue;
-    const [plus, minus] = [`${supply.device.id}.${ends.plus}`, `${supply.device.id}.${ends.minus}`];
-    const expected = measureOhms(world.netlist, plus, minus);
-    items.push({
-      id: `short:${supply.device.id}`,
-      phase: 'before-power',
-      task: 'supply-not-shorted',
-      unit: 'Ω',
-      where: [label(context, plus), label(context, minus)],
-      values: { tag: supply.device.tag },
-      expected,
-      low: Number.isFinite(expected) ? expected * 0.7 : OPEN_OHMS,
-      high: null,
-    });
-  }
-  return items;
+      };
+    }),
+    ...supplies.map(({ device, ends }, index): CheckItem => {
+      const expected = ohms[legs.length + index]!;
+      return {
+        id: `short:${device.id}`,
+        phase: 'before-power',
+        task: 'supply-not-shorted',
+        unit: 'Ω',
+        where: ends.map((end) => label(context, end)),
+        values: { tag: device.tag },
+        expected,
+        low: Number.isFinite(expected) ? expected * 0.7 : OPEN_OHMS,
+        high: null,
+      };
+    }),
+  ];
 }
 
 const legsOf = (loop: RoundLoop): [Leg, [string, string], string][] => [
@@ -217,7 +227,7 @@ function functions(context: CheckContext): CheckItem[] {
       { tag, ...values },
     );
   const items: CheckItem[] = [];
-  const times = doorTimes(plan, door.id);
+  const times = doorTimes(plan, door.id, parts);
   if (parts.readers.length > 0 || parts.decider?.type.family === 'keypad') {
     items.push(lockVolts('card', 'lock-volts-credential', run({ kind: 'credential', valid: true })));
     const self = world.inhabitants.find(({ device }) => device.id === times?.decider.device.id);

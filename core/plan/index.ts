@@ -5,3 +5,4 @@ export * from './scope';
 export * from './wireLine';
 export * from './types';
 export * from './colourScheme';
+export { applyDelta, planDelta, type PlanDelta } from './planDelta';

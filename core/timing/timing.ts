@@ -1,6 +1,6 @@
 import { settingValue } from '../devices/index';
 import { typeIn, type Brief, type Plan } from '../plan/index';
-import { doorParts, type Placed } from '../autowire/index';
+import { doorParts, type DoorParts, type Placed } from '../autowire/index';
 
 /**
  * Walking speeds in metres a second. Source: practice in pedestrian design, 1.2 for most adults and 0.6 where
@@ -51,9 +51,15 @@ export interface DoorTimes {
   readonly held: number | null;
 }
 
-/** The times of the controller channel or keypad that serves this door; null where there is none. */
-export function doorTimes(plan: Plan, door: string): DoorTimes | null {
-  const { decider, channel } = doorParts(plan, door);
+/**
+ * The times of the controller channel or keypad that serves this door; null where there is none. Who has sorted
+ * the door's parts already hands them in.
+ */
+export function doorTimes(
+  plan: Plan,
+  door: string,
+  { decider, channel }: Pick<DoorParts, 'decider' | 'channel'> = doorParts(plan, door),
+): DoorTimes | null {
   if (!decider) return null;
   const { device } = decider;
   const type = typeIn(plan, device);

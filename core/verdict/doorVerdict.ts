@@ -84,7 +84,7 @@ function marks(context: CheckContext, findings: readonly Finding[]): DoorVerdict
   const touched =
     Object.values(door.brief).some((answer) => typeof answer === 'boolean' && answer) || briefed;
   const unproven = proof.rows.some((row) => worstOf(row) !== 'pass');
-  const times = doorTimes(plan, door.id);
+  const times = doorTimes(plan, door.id, parts);
   const partial: Omit<DoorVerdict['marks'], 'hand-over'> = {
     brief: touched ? mark('brief', briefed) : 'not-begun',
     wire: parts.all.length === 0 ? 'not-begun' : mark('wire', conductorsOf(plan, door.id).length > 0),
@@ -115,15 +115,16 @@ function programMark(
     id,
     language,
     memory.programmingCode,
-    doorTimes(plan, door.id)?.unlock ?? 5,
+    doorTimes(plan, door.id, parts)?.unlock ?? 5,
   );
   const same = compareMemory(memory, target).every((line) => line.state === 'same');
   return same ? mark('program', true) : 'begun';
 }
 
 function testMark(context: CheckContext): StationMark {
-  const items = checkSheet(context.plan, context.door.id, context);
   const latest = latestReadings(context.plan, context.door.id);
+  if (latest.size === 0) return 'not-begun';
+  const items = checkSheet(context.plan, context.door.id, context);
   const taken = items.filter((item) => latest.has(item.id));
   if (taken.length === 0) return 'not-begun';
   const good = taken.every((item) => {

@@ -1,11 +1,12 @@
-import type { Plan } from '#core/plan/index';
+import type { Plan, PlanDelta } from '#core/plan/index';
 import type { BatteryPoint } from '#core/power/index';
 import type { DoorSummary, DoorVerdict } from '#core/verdict/index';
 
 /** What goes to the verdict worker and what comes back. */
 export type VerdictRequest = {
   readonly version: number;
-  readonly plan: Plan;
+  /** The plan itself the first time, then what became of it: a site of a hundred doors is not copied at a key. */
+  readonly change: { readonly plan: Plan } | { readonly delta: PlanDelta };
   /** Door to judge at once and in full; null where none is open. */
   readonly door: string | null;
   /** Doors whose summary may have changed. */

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { Plan } from '#core/plan/index';
+import { planDelta, type Plan } from '#core/plan/index';
 import { doorVerdict, type DoorSummary, type DoorVerdict } from '#core/verdict/index';
 import { staleDoors } from './staleDoors';
 import type { VerdictAnswer, VerdictRequest } from '../../workers/protocol';
@@ -29,11 +29,14 @@ export function useVerdicts(
     summaries: Object.fromEntries(given.map((one) => [one.door, one])),
   });
   const worker = useRef<Worker | null>(null);
-  const sent = useRef(plan);
+  /** State of the plan that was judged last, and the one that the worker holds; null before it has any. */
+  const judged = useRef(plan);
+  const sent = useRef<Plan | null>(null);
 
   useEffect(() => {
     const made = new Worker(new URL('../../workers/verdict.worker.ts', import.meta.url), { type: 'module' });
     worker.current = made;
+    sent.current = null;
     made.addEventListener('message', ({ data }: MessageEvent<VerdictAnswer>) => {
       setState((old) => {
         if (data.version < old.version) return old;
@@ -51,9 +54,12 @@ export function useVerdicts(
   }, []);
 
   useEffect(() => {
-    const stale = staleDoors(sent.current, plan);
+    if (!worker.current) return;
+    const stale = staleDoors(judged.current, plan);
+    const change = sent.current ? { delta: planDelta(sent.current, plan) } : { plan };
+    judged.current = plan;
     sent.current = plan;
-    worker.current?.postMessage({ version, plan, door, stale } satisfies VerdictRequest);
+    worker.current.postMessage({ version, change, door, stale } satisfies VerdictRequest);
   }, [plan, version, door]);
 
   return state.verdict?.door === door ? state : { ...state, verdict: null };
