@@ -5,7 +5,7 @@ import type { Live, Shape } from './shapes';
 /** Width of a box that a leg passes through. */
 export const THROUGH = 88;
 /** Average width of a letter of a name at its 11 units. */
-const LETTER = 5.5;
+const LETTER = 4.7;
 
 type Through = Extract<LegStep, { kind: 'through' }>;
 
@@ -34,7 +34,7 @@ export function boxOf(
       x: x + 9,
       y: y + 31,
       anchor: 'start',
-      text: fit(name, width - 16),
+      text: fit(name, width - 12),
       of: id,
     },
   ];

@@ -164,6 +164,10 @@ function wireLabel(plan: Plan, id: string, room: number, unit?: LengthUnit): str
   return together.length * FIGURE_WIDTH <= room - 8 ? [together] : [wire.number, length];
 }
 
+/** A figure in fewer letters where the box is too narrow for it: 0.45/2.5 A. */
+const narrowed = (line: string, room: number): string =>
+  line.length * FIGURE_WIDTH <= room ? line : line.replace(' of ', '/');
+
 function sourceOf(plan: Plan, loop: RoundLoop, lowerY: number, height: number, live?: Live): Shape[] {
   const { device, part, top, bottom } = loop.source;
   const { source } = measuresOf(loop);
@@ -171,7 +175,12 @@ function sourceOf(plan: Plan, loop: RoundLoop, lowerY: number, height: number, l
   if (part === '') return [];
   return [
     ...boxOf(plan, device, 'source', EDGE, EDGE, source, height - 2 * EDGE),
-    ...figures(live?.figures(device, part) ?? [], device, EDGE + 9, (UPPER + lowerY) / 2 + 4),
+    ...figures(
+      (live?.figures(device, part) ?? []).map((line) => narrowed(line, source - 14)),
+      device,
+      EDGE + 9,
+      (UPPER + lowerY) / 2 + 4,
+    ),
     { kind: 'terminal', terminal: top, x, y: UPPER },
     { kind: 'terminal', terminal: bottom, x, y: lowerY },
     pin(top, x - 10, UPPER + 4, 'end'),

@@ -15,9 +15,9 @@ import css from './CablesView.module.css';
 
 const SCREENS = {
   none: 'not earthed',
-  enclosure: 'earthed in the enclosure',
-  door: 'earthed at the door',
-  both: 'earthed at both ends',
+  enclosure: 'earth at enclosure',
+  door: 'earth at door',
+  both: 'earth at both ends',
 } as const;
 
 /** What to pull, what to cut, what to buy, and labels for both ends of every wire. */
@@ -127,7 +127,7 @@ function Cable({ row, door, unit }: { row: CableRow; door: DoorId; unit: LengthU
       <header>
         <b>{row.name}</b>
         <span>
-          {row.from} – {row.to}
+          {row.from} to {row.to}
         </span>
         <em>
           run {formatLength(row.run, unit)}, cut {formatLength(row.cut, unit)}
@@ -182,7 +182,7 @@ function Cable({ row, door, unit }: { row: CableRow; door: DoorId; unit: LengthU
             onMouseLeave={() => point(null)}
           >
             <i style={{ background: COLOURS[conductor.colour].hex }} aria-hidden />
-            <b>{conductor.number}</b> {conductor.colour} <span>{from}</span> – <span>{to}</span>
+            <b>{conductor.number}</b> {conductor.colour} <span>{from}</span> to <span>{to}</span>
           </li>
         ))}
         {row.spare !== null && row.spare > 0 && (
