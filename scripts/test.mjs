@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { install, root } from './prepare.mjs';
 
@@ -30,33 +30,59 @@ function systemPackages() {
   }
 }
 
-const STEPS = [
-  ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
-  ['lint', 'npx', ['eslint', '.']],
-  ['types of core, without DOM or Node', 'npx', ['tsc', '-p', 'core/tsconfig.json']],
-  ['types', 'npx', ['astro', 'check', '--minimumSeverity', 'error']],
-  ['unit tests', 'npx', ['vitest', 'run', '--reporter=dot']],
-  ['crosscheck', 'npx', ['tsx', 'cli/crosscheck.ts']],
-  ['build', 'npx', ['astro', 'build']],
-  ['size of the door bench', 'node', ['scripts/bundleSize.mjs']],
-  ['in the browser', 'npx', ['playwright', 'test']],
+/** Each lane runs its steps one after the other; the lanes of a stage run side by side, on two cores. */
+const STAGES = [
+  [
+    [
+      ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
+      ['lint', 'npx', ['eslint', '.']],
+      ['types of core, without DOM or Node', 'npx', ['tsc', '-p', 'core/tsconfig.json']],
+      ['types', 'npx', ['astro', 'check', '--minimumSeverity', 'error']],
+    ],
+    [
+      ['unit tests', 'npx', ['vitest', 'run', '--reporter=dot']],
+      ['crosscheck', 'npx', ['tsx', 'cli/crosscheck.ts']],
+    ],
+  ],
+  [[['build', 'npx', ['astro', 'build']]]],
+  [[['size of the door bench', 'node', ['scripts/bundleSize.mjs']]]],
+  [[['in the browser', 'npx', ['playwright', 'test']]]],
 ];
+
+/** Runs one step; where others run beside it, what it says is kept together and shown when it ends. */
+const step = (name, command, args, alone) =>
+  new Promise((resolve) => {
+    const start = Date.now();
+    if (alone) console.log(`\n== ${name}`);
+    const out = alone ? 'inherit' : 'pipe';
+    const child = spawn(command, args, { cwd: root, stdio: ['ignore', out, out] });
+    const said = [];
+    for (const stream of [child.stdout, child.stderr]) stream?.on('data', (chunk) => said.push(chunk));
+    const end = (ok, why = '') => {
+      if (!alone) console.log(`\n== ${name}\n${Buffer.concat(said).toString().trimEnd()}`);
+      const seconds = ((Date.now() - start) / 1000).toFixed(1);
+      console.log(`== ${name}: ${ok ? 'passed' : 'FAILED'} in ${seconds} s${why}`);
+      resolve(ok);
+    };
+    child.on('error', (error) => end(false, `: ${error.message}`));
+    child.on('close', (code) => end(code === 0));
+  });
 
 install();
 systemPackages();
 let passed = 0;
 const failed = [];
-for (const [name, command, args] of STEPS) {
-  const start = Date.now();
-  console.log(`\n== ${name}`);
-  const { status } = spawnSync(command, args, { cwd: root, stdio: ['ignore', 'inherit', 'inherit'] });
-  console.log(
-    `== ${name}: ${status === 0 ? 'passed' : 'FAILED'} in ${((Date.now() - start) / 1000).toFixed(1)} s`,
+stages: for (const lanes of STAGES) {
+  await Promise.all(
+    lanes.map(async (steps) => {
+      for (const [name, command, args] of steps) {
+        if (await step(name, command, args, lanes.length === 1)) passed += 1;
+        else failed.push(name);
+      }
+    }),
   );
-  if (status === 0) passed += 1;
-  else failed.push(name);
   // Without a build there is nothing to drive a browser against.
-  if (status !== 0 && name === 'build') break;
+  if (failed.includes('build')) break stages;
 }
 if (failed.length > 0) console.log(`\nFailed: ${failed.join(', ')}`);
 console.log(`\nsteps: ${passed} passed, ${failed.length} failed`);

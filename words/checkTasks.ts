@@ -9,6 +9,7 @@ export const PHASES: Record<Phase, { name: string; hint: string }> = {
 };
 
 type Values = CheckItem['values'];
+const keyWords = (v: Values) => (v['key'] ? `key ${v['key']} of ${v['call']} held` : `${v['call']} held`);
 const TASKS: Record<CheckTask, (v: Values) => string> = {
   'supply-not-shorted': (v) => `Across the output of ${v['tag']}: no short`,
   'leg-continuity': (v) => `Loop ${v['loop']}, ${loopName(String(v['kind']))}, the way ${v['leg']}`,
@@ -22,6 +23,8 @@ const TASKS: Record<CheckTask, (v: Values) => string> = {
   'relock-seconds': (v) => `Seconds until ${v['tag']} locks again, door left shut`,
   'wrong-credential': (v) => `A wrong card or code leaves ${v['tag']} locked`,
   'lock-volts-exit': (v) => `At ${v['tag']}, just after ${v['exit']}`,
+  'lock-volts-call': (v) => `At ${v['tag']}, with ${keyWords(v)}`,
+  'sounder-volts': (v) => `${v['tag']} sounds with ${keyWords(v)}`,
   'door-contact': (v) => `Opening the door shows at the input of ${v['contact']}`,
   'lock-volts-break': (v) => `At ${v['tag']}, with ${v['glass']} broken`,
   'reset-break': (v) => `${v['glass']} reset: ${v['tag']} locks again`,

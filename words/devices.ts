@@ -1,4 +1,4 @@
-import type { BehaviourKind, Family, PartKind, TypeProblem } from '#core/devices/index';
+import type { BehaviourKind, Family, PartKind, TypeChange, TypeProblem } from '#core/devices/index';
 
 export const FAMILY_LABELS: Record<Family, string> = {
   lock: 'Locks',
@@ -76,5 +76,27 @@ export function typeProblemWords({ code, id, path }: TypeProblem): string {
       return `The limits of “${id}” are the wrong way round (${path}).`;
     case 'not-positive':
       return `“${id}” must be more than zero (${path}).`;
+  }
+}
+
+/** A difference between two versions of a type, as a line. */
+export function typeChangeWords(change: TypeChange): string {
+  switch (change.kind) {
+    case 'name':
+      return `Called “${change.name}”`;
+    case 'added':
+      return `New ${change.what} ${change.id}`;
+    case 'removed':
+      return `Without ${change.what} ${change.id}`;
+    case 'changed':
+      return `Other ${change.what} ${change.id}: ${change.fields
+        .map(({ field, before, after }) => `${field} ${before ?? 'none'} → ${after ?? 'none'}`)
+        .join(', ')}`;
+    case 'behaviour':
+      return 'Behaves differently';
+    case 'lock':
+      return 'Locks differently';
+    case 'roles':
+      return 'Terminals have other jobs for Aldaba’s wiring';
   }
 }

@@ -9,6 +9,10 @@ export const SCHOOL_QUESTIONS: Record<keyof Schools, { label: string; hint: stri
     label: 'Fire release cuts',
     hint: 'The last element that feeds the lock, never a rule in software.',
   },
+  fireTrigger: {
+    label: 'Contact at a fire input',
+    hint: 'Only one that opens on alarm notices a cut wire.',
+  },
   status: { label: 'Bond or bolt contact', hint: 'Whether the lock really holds.' },
   contact: { label: 'Door contact', hint: 'Resistors show a cut or a short of the pair.' },
 };
@@ -22,6 +26,7 @@ export const SCHOOL_OPTIONS: { [K in keyof Schools]: Readonly<Record<Schools[K],
   },
   readerFeed: { supply: 'the supply, 0 V joined', shared: 'the controller’s terminals' },
   fire: { 'lock-power': 'the lock’s own power', 'supply-input': 'a supply’s fire input' },
+  fireTrigger: { NC: 'opens on alarm, monitored', NO: 'closes on alarm' },
   status: { 'own-input': 'on an input of its own', 'with-contact': 'in series with the door contact' },
   contact: { plain: 'plain', 'end-of-line': 'with end-of-line resistors' },
 };

@@ -1,11 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { checkContext, runChecks, type Finding } from '#core/checks/index';
 import { checkSheet } from '#core/commission/index';
+import { loopWords, traceLoops } from '#core/loops/index';
 import { doorsInOrder, type Edit } from '#core/plan/index';
 import { prove, SITUATIONS } from '#core/prove/index';
 import { atRest, buildWorld } from '#core/simulate/index';
 import { quillhaven } from '#demo/quillhaven';
 import { magnetDoor, mustApply, strikeDoor } from '../core/testing/doors';
+import { HARDWARE_MISTAKES } from '../core/testing/hardwareMistakes';
+import { PROOF_MISTAKES } from '../core/testing/proofMistakes';
+import { WIRE_MISTAKES } from '../core/testing/wireMistakes';
 import {
   cellReason,
   editWords,
@@ -18,7 +22,9 @@ import {
   refusalWords,
   remedyName,
   situationName,
+  stepWords,
   taskWords,
+  typeChangeWords,
   valueWords,
 } from './index';
 
@@ -50,6 +56,30 @@ describe('words of findings', () => {
       }
     }
     expect(seen.size).toBeGreaterThan(18);
+  });
+  it('are whole sentences with sensible digits for every mistake of every rule', () => {
+    const seen = new Set<string>();
+    for (const [code, , make, edits] of [...WIRE_MISTAKES, ...HARDWARE_MISTAKES, ...PROOF_MISTAKES]) {
+      const plan = make();
+      const broken = mustApply(plan, ...edits(plan));
+      const door = code === 'channel-beyond' ? 'D02' : 'D01';
+      for (const finding of runChecks(checkContext(broken, door))) {
+        seen.add(finding.code);
+        const [title, reason] = [findingTitle(finding), findingReason(finding)];
+        readable(title);
+        readable(reason);
+        // A title is a headline: no full stop, and short enough for the margin. A reason is sentences.
+        expect(title).toMatch(/[^.]$/);
+        expect([title, title.length < 64]).toEqual([title, true]);
+        expect(reason).toMatch(/[.:;)]$/);
+        expect(`${title} ${reason}`).not.toMatch(/\d\.\d{3,}/);
+        if (finding.remedy) {
+          readable(remedyName(finding));
+          expect(remedyName(finding).length).toBeLessThan(34);
+        }
+      }
+    }
+    expect(seen.size).toBeGreaterThan(100);
   });
   it('are whole sentences for every finding of the demo site', () => {
     const demo = quillhaven();
@@ -98,6 +128,43 @@ describe('words of problems', () => {
   it('are sentences', () => {
     readable(refusalWords({ reason: 'unknown-terminal', id: 'L1.x' }));
     readable(lineFaultWords({ code: 'unknown-device', word: 'PS9', start: 0, end: 3, choices: ['PS1'] }));
+  });
+});
+
+describe('words of loops and types', () => {
+  it('tell every loop of every door from source to source', () => {
+    const demo = quillhaven();
+    for (const door of doorsInOrder(demo)) {
+      for (const loop of traceLoops(demo, door.id)) {
+        const lines = loopWords(demo, door.id, loop).map(stepWords);
+        for (const line of lines) readable(line);
+        if (loop.shape === 'round' && loop.complete) {
+          expect(lines[0]).toMatch(/^(from|through) /);
+          expect(lines.some((line) => line.endsWith(' itself'))).toBe(true);
+        }
+      }
+    }
+  });
+  it('say every kind of change of a type', () => {
+    const lines = (
+      [
+        { kind: 'name', name: 'Other' },
+        { kind: 'added', what: 'terminal', id: 'V2' },
+        { kind: 'removed', what: 'part', id: 'board' },
+        {
+          kind: 'changed',
+          what: 'part',
+          id: 'board',
+          fields: [{ field: 'draw', before: '0.06', after: null }],
+        },
+        { kind: 'behaviour' },
+        { kind: 'lock' },
+        { kind: 'roles' },
+      ] as const
+    ).map(typeChangeWords);
+    lines.forEach(readable);
+    expect(lines[3]).toBe('Other part board: draw 0.06 → none');
+    expect(new Set(lines).size).toBe(lines.length);
   });
 });
 

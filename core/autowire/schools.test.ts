@@ -49,6 +49,7 @@ const OPTIONS: readonly Partial<Schools>[] = [
   { readerFeed: 'supply' },
   { status: 'own-input' },
   { status: 'with-contact' },
+  { fireTrigger: 'NO' },
   { contact: 'plain' },
   { contact: 'end-of-line' },
 ];
@@ -183,5 +184,53 @@ describe('a colour scheme', () => {
     const numbers = conductorsOf(magnetDoor(), 'D01').map(({ number }) => number);
     expect(new Set(numbers).size).toBe(numbers.length);
     expect(mm2(1)).toBe('1mm2');
+  });
+});
+
+describe('the fire contact', () => {
+  const hold = (plan: Plan, fire: boolean) => {
+    const world = buildWorld(plan, 'D01');
+    const rest = atRest(world);
+    const state = fire ? stimulate(world, rest, { kind: 'fire' }).state : rest;
+    return doorHold(lockStatuses(world, state.point));
+  };
+  const set = (plan: Plan, value: string) =>
+    mustApply(plan, { kind: 'setSetting', device: 'D01/PS1', setting: 'trigger', value });
+  const lobby = door('lobby-pull');
+  const closing = teach(lobby, { fireTrigger: 'NO' });
+
+  it('opens or closes on alarm; wire and setting follow the school together', () => {
+    expect(
+      ends(lobby)
+        .filter((one) => one.includes('F1.'))
+        .join(),
+    ).toMatch(/F1\.NC/);
+    expect(
+      ends(closing)
+        .filter((one) => one.includes('F1.'))
+        .join(),
+    ).toMatch(/F1\.NO/);
+    for (const plan of [lobby, closing]) {
+      expect([hold(plan, false), hold(plan, true)]).toEqual(['held', 'free']);
+      expect(bad(plan)).toEqual([]);
+    }
+  });
+  it('of the other kind than the supply is set to leaves the door open, and is found', () => {
+    for (const wrong of [set(lobby, 'NO'), set(closing, 'NC')]) {
+      expect(hold(wrong, false)).toBe('free');
+      expect(bad(wrong).length).toBeGreaterThan(0);
+    }
+  });
+  it('that closes on alarm does not release where its wire is cut, and a caution says so', () => {
+    const cut = (plan: Plan) =>
+      mustApply(plan, {
+        kind: 'disconnect',
+        id: conductorsOf(plan, 'D01').find(({ from, to }) => [from, to].includes('D01/PS1.FI'))!.id,
+      });
+    expect(hold(cut(lobby), false)).toBe('free');
+    expect(hold(cut(closing), true)).toBe('held');
+    const codes = runChecks(checkContext(closing, 'D01')).map(({ code }) => code);
+    expect(codes).toContain('fire-unwatched');
+    expect(runChecks(checkContext(lobby, 'D01')).map(({ code }) => code)).not.toContain('fire-unwatched');
   });
 });

@@ -75,6 +75,7 @@ export const FINDING_CODES = [
   'break-not-in-lock-power',
   'break-both-legs',
   'fire-not-latched',
+  'fire-unwatched',
   'no-fire-release',
   'opens-when-dead',
   'stays-shut-when-dead',

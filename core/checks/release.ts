@@ -165,8 +165,11 @@ const isLatching = (settings: Device['settings'], type: DeviceType): boolean =>
 
 /** The relay works the fire input of a supply, and that input latches. */
 function latchesAtSupply({ parts, groupOf }: CheckContext, relay: string, type: DeviceType): boolean {
-  const poles = (type.roles.breakers ?? []).flatMap(({ com, nc }) =>
-    [com, nc].map((pin) => groupOf(terminalId(relay, pin))),
+  // Either throw may work the input: the one that opens on alarm, or the one that closes.
+  const poles = (type.roles.breakers ?? []).flatMap(({ com }) =>
+    type.parts
+      .filter((part) => part.kind === 'contact' && part.a === com)
+      .flatMap((part) => [part.a, part.b].map((pin) => groupOf(terminalId(relay, pin)))),
   );
   return parts.supplies.some((supply) => {
     const { behaviour, roles } = supply.type;
@@ -175,6 +178,19 @@ function latchesAtSupply({ parts, groupOf }: CheckContext, relay: string, type: 
     return latching && poles.includes(groupOf(terminalId(supply.device.id, roles.fireInput.input)));
   });
 }
+
+/** A fire input whose contact closes on alarm: a cut wire goes unnoticed until the fire. */
+export const fireTrigger: Check = ({ parts, door, wiresAt }) =>
+  parts.supplies.flatMap(({ device, type }): Finding[] => {
+    const { behaviour, roles } = type;
+    if (device.door !== door.id || behaviour.kind !== 'fireInput' || !roles.fireInput) return [];
+    const setting = behaviour.triggerSetting;
+    const closes = setting !== undefined && settingValue(type, device.settings, setting) === 'NO';
+    if (!closes || wiresAt(terminalId(device.id, roles.fireInput.input)).length === 0) return [];
+    return [
+      find('fire-unwatched', 'caution', 'practice', [{ kind: 'device', id: device.id }], { tag: device.tag }),
+    ];
+  });
 
 /** What the proof found: people locked in, out, or not kept out; and what it could not prove. */
 export const proven: Check = (context) => {
@@ -225,4 +241,11 @@ export const proven: Check = (context) => {
 const saidElsewhere = (missing: Missing): boolean =>
   ['no-fire-release', 'brief', 'no-lock', 'no-dead-state', 'restless'].includes(missing.kind);
 
-export const releaseChecks: readonly Check[] = [deadState, trapped, breakGlass, fireRelease, proven];
+export const releaseChecks: readonly Check[] = [
+  deadState,
+  trapped,
+  breakGlass,
+  fireRelease,
+  fireTrigger,
+  proven,
+];

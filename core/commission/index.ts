@@ -1,1 +1,3 @@
-export * from './checkSheet';
+export type { CheckItem, CheckTask, CheckUnit, Phase } from './checkItem';
+export { checkSheet } from './checkSheet';
+export { isStale, judgeReading, latestReadings } from './readings';

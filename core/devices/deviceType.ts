@@ -147,12 +147,14 @@ export type Behaviour =
   | { readonly kind: 'breakGlass'; readonly state: string }
   | { readonly kind: 'doorContact'; readonly state: string }
   | { readonly kind: 'fireRelay'; readonly state: string; readonly latchSetting: string }
-  /** Outputs that drop while a monitored input is not closed. */
+  /** Outputs that drop on a fire input: while it is not closed (NC), or while it is (NO, where a setting says so). */
   | {
       readonly kind: 'fireInput';
       readonly input: string;
       readonly state: string;
       readonly latchSetting: string;
+      /** Setting with the values NC and NO; without one the input is a monitored NC. */
+      readonly triggerSetting?: string;
     }
   | { readonly kind: 'reader'; readonly board: string; readonly d0: string; readonly d1: string }
   | { readonly kind: 'busReader'; readonly board: string; readonly bus: BusPort }

@@ -7,4 +7,4 @@ export { resolveLock, type ResolvedLock } from './lockMode';
 export { BUS_UNIT_LOADS, INTERFACES, type InterfaceId } from './interfaces';
 export { SYMBOL_IDS, SYMBOLS, type SymbolId } from './symbols';
 export { typeProblems, type TypeProblem } from './typeProblems';
-export { typeChanges } from './typeChanges';
+export { typeChanges, type TypeChange, type TypeThing } from './typeChanges';

@@ -1,37 +1,59 @@
 import type { DeviceType } from './deviceType';
 
-/** What differs between two versions of a type, a line each, for whoever decides about updating. */
-export function typeChanges(before: DeviceType, after: DeviceType): string[] {
-  const lines: string[] = [];
-  const compare = <T extends { readonly id: string }>(what: string, old: readonly T[], now: readonly T[]) => {
-    const had = new Map(old.map((one) => [one.id, JSON.stringify(one)]));
-    const has = new Map(now.map((one) => [one.id, JSON.stringify(one)]));
-    for (const id of has.keys()) if (!had.has(id)) lines.push(`New ${what} ${id}`);
-    for (const id of had.keys()) if (!has.has(id)) lines.push(`Without ${what} ${id}`);
-    for (const [id, text] of has) {
-      const was = had.get(id);
-      if (was !== undefined && was !== text) lines.push(`Other ${what} ${id}: ${differences(was, text)}`);
+/** One difference between two versions of a type. */
+export type TypeChange =
+  | { readonly kind: 'name'; readonly name: string }
+  | { readonly kind: 'added' | 'removed'; readonly what: TypeThing; readonly id: string }
+  | {
+      readonly kind: 'changed';
+      readonly what: TypeThing;
+      readonly id: string;
+      /** Fields that differ, with their values as JSON; null for a field that one of the two lacks. */
+      readonly fields: readonly {
+        readonly field: string;
+        readonly before: string | null;
+        readonly after: string | null;
+      }[];
     }
-  };
-  if (before.name !== after.name) lines.push(`Called “${after.name}”`);
-  compare('terminal', before.terminals, after.terminals);
-  compare('part', before.parts, after.parts);
-  compare('setting', before.settings, after.settings);
-  if (JSON.stringify(before.behaviour) !== JSON.stringify(after.behaviour)) lines.push('Behaves differently');
-  if (JSON.stringify(before.lock) !== JSON.stringify(after.lock)) lines.push('Locks differently');
-  if (JSON.stringify(before.roles) !== JSON.stringify(after.roles))
-    lines.push('Terminals have other jobs for Aldaba’s wiring');
-  return lines.length > 0 ? lines : ['Nothing that the circuit sees'];
+  | { readonly kind: 'behaviour' | 'lock' | 'roles' };
+export type TypeThing = 'terminal' | 'part' | 'setting';
+
+/** What differs between two versions of a type, for whoever decides about updating. Empty: nothing the circuit sees. */
+export function typeChanges(before: DeviceType, after: DeviceType): TypeChange[] {
+  const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
+  return [
+    ...(before.name === after.name ? [] : [{ kind: 'name', name: after.name } as const]),
+    ...compare('terminal', before.terminals, after.terminals),
+    ...compare('part', before.parts, after.parts),
+    ...compare('setting', before.settings, after.settings),
+    ...(['behaviour', 'lock', 'roles'] as const).flatMap((kind) =>
+      same(before[kind], after[kind]) ? [] : [{ kind } as const],
+    ),
+  ];
 }
 
-/** Fields of two JSON objects that differ: `draw 0.06 → 0.08`. */
-function differences(before: string, after: string): string {
-  const [a, b] = [
-    JSON.parse(before) as Record<string, unknown>,
-    JSON.parse(after) as Record<string, unknown>,
+function compare(
+  what: TypeThing,
+  old: readonly { readonly id: string }[],
+  now: readonly { readonly id: string }[],
+): TypeChange[] {
+  const had = new Map(old.map((one) => [one.id, one]));
+  const has = new Map(now.map((one) => [one.id, one]));
+  return [
+    ...[...has.keys()].filter((id) => !had.has(id)).map((id): TypeChange => ({ kind: 'added', what, id })),
+    ...[...had.keys()].filter((id) => !has.has(id)).map((id): TypeChange => ({ kind: 'removed', what, id })),
+    ...[...has].flatMap(([id, one]): TypeChange[] => {
+      const was = had.get(id);
+      const fields = was ? differences(was, one) : [];
+      return fields.length > 0 ? [{ kind: 'changed', what, id, fields }] : [];
+    }),
   ];
+}
+
+function differences(before: object, after: object) {
+  const [a, b] = [before as Record<string, unknown>, after as Record<string, unknown>];
+  const text = (value: unknown) => JSON.stringify(value) ?? null;
   return [...new Set([...Object.keys(a), ...Object.keys(b)])]
-    .filter((key) => JSON.stringify(a[key]) !== JSON.stringify(b[key]))
-    .map((key) => `${key} ${JSON.stringify(a[key]) ?? 'none'} → ${JSON.stringify(b[key]) ?? 'none'}`)
-    .join(', ');
+    .filter((field) => text(a[field]) !== text(b[field]))
+    .map((field) => ({ field, before: text(a[field]), after: text(b[field]) }));
 }

@@ -64,6 +64,7 @@ export const schoolsSchema = z
     release: z.enum(['own-relay', 'timed-supply', 'wet-output']),
     readerFeed: z.enum(['shared', 'supply']),
     fire: z.enum(['lock-power', 'supply-input']),
+    fireTrigger: z.enum(['NC', 'NO']),
     status: z.enum(['own-input', 'with-contact']),
     contact: z.enum(['plain', 'end-of-line']),
   })

@@ -191,7 +191,7 @@ const behaviour = z.discriminatedUnion('kind', [
   kindOnly('breakGlass', { state: name }),
   kindOnly('doorContact', { state: name }),
   kindOnly('fireRelay', { state: name, latchSetting: name }),
-  kindOnly('fireInput', { input: name, state: name, latchSetting: name }),
+  kindOnly('fireInput', { input: name, state: name, latchSetting: name, triggerSetting: name.optional() }),
   kindOnly('reader', { board: name, d0: name, d1: name }),
   kindOnly('busReader', { board: name, bus }),
   kindOnly('operator', { board: name, activate: name, relay: name, settings: name }),

@@ -107,6 +107,8 @@ export interface Schools {
   readonly readerFeed: 'shared' | 'supply';
   /** Where the fire release cuts: in the lock's own power, or at a supply's fire input. */
   readonly fire: 'lock-power' | 'supply-input';
+  /** Contact at a supply's fire input: one that opens on alarm and is monitored so, or one that closes. */
+  readonly fireTrigger: 'NC' | 'NO';
   /** How a bond or bolt contact is reported: on its own input, or in series with the door contact. */
   readonly status: 'own-input' | 'with-contact';
   /** Whether the door contact carries end-of-line resistors. */
@@ -220,6 +222,7 @@ export const DEFAULT_SCHOOLS: Schools = {
   release: 'own-relay',
   readerFeed: 'supply',
   fire: 'lock-power',
+  fireTrigger: 'NC',
   status: 'own-input',
   contact: 'plain',
 };

@@ -1,7 +1,7 @@
 import type { Edit, Person, Plan } from '../plan/index';
 import { metres, mm2 } from '../units/index';
 import { magnetDoor, strikeDoor } from './doors';
-import { drop, move, patch, type Row, wire } from './ruleEdits';
+import { drop, lobby, move, patch, set, type Row, wire } from './ruleEdits';
 
 const become = (device: string, type: string): Edit => ({
   kind: 'setDevice',
@@ -68,6 +68,12 @@ export const PROOF_MISTAKES: readonly Row[] = [
     'another dead state than is recommended',
     magnetDoor,
     () => [choose({ state: 'fail-secure', overrideReason: 'The archive insists.', by: 'I. Calloway' })],
+  ],
+  [
+    'fire-unwatched',
+    'a fire contact that closes on alarm',
+    lobby,
+    (plan) => [move(plan, 'F1.NC', 'PS1.FC', 'from', 'F1.NO'), set('PS1', 'trigger', 'NO')],
   ],
   ['not-released', 'the fire relay bridged', magnetDoor, () => [wire('F1.C', 'F1.NC')]],
   [

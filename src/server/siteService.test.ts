@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Edit, Plan } from '#core/plan/index';
+import { findType } from '#core/devices/index';
+import { applyEdit, type Edit, type Plan } from '#core/plan/index';
+import { quillhaven } from '#demo/quillhaven';
 import { magnetDoor, strikeDoor } from '../../core/testing/doors';
 import { openDatabase } from './db/open';
 import { loadPlan } from './db/planRepository';
@@ -22,7 +24,8 @@ function fresh(plan: Plan) {
 
 describe('createSite', () => {
   it('stores a plan in rows and gives it back unchanged', () => {
-    for (const plan of [magnetDoor(), strikeDoor()]) expect(fresh(plan).stored().plan).toEqual(plan);
+    for (const plan of [magnetDoor(), strikeDoor(), quillhaven()])
+      expect(fresh(plan).stored().plan).toEqual(plan);
   });
   it('finds a free id beside a site that is there', () => {
     const { db } = fresh(magnetDoor());
@@ -97,6 +100,37 @@ describe('submitEdits', () => {
         expect(again.stored().plan).toEqual(stored().plan);
       }),
       { numRuns: 20 },
+    );
+  });
+  it('keeps the rows equal to the plan with types, cables, schools, colours and settings changed', () => {
+    const own = { ...findType('exit-touchless')!, id: 'own-touchless@1', version: 1 };
+    const cable = Object.keys(magnetDoor().cables)[0] ?? '';
+    const edit = fc.constantFrom<Edit>(
+      { kind: 'addType', type: own },
+      { kind: 'removeType', id: own.id },
+      { kind: 'setDevice', id: 'D01/X1', patch: { type: own.id } },
+      { kind: 'setDevice', id: 'D01/X1', patch: { place: 'outside' } },
+      { kind: 'setCable', id: cable, cable: null },
+      { kind: 'setCable', id: cable, cable: { ...magnetDoor().cables[cable]!, make: '4x0.5s' } },
+      { kind: 'setDoor', id: 'D01', patch: { schools: { leg: 'minus', fire: 'supply-input' } } },
+      { kind: 'setSite', patch: { colours: { plus: 'OG' } } },
+      { kind: 'setSite', patch: { colours: {} } },
+      { kind: 'setSetting', device: 'D01/K1', setting: 'ch1.unlock', value: 9 },
+    );
+    fc.assert(
+      fc.property(fc.array(edit, { minLength: 1, maxLength: 8 }), (edits) => {
+        const { submit, stored } = fresh(magnetDoor());
+        let plan = magnetDoor();
+        for (const one of edits) {
+          const here = applyEdit(plan, one);
+          const there = submit(stored().revision, one);
+          // The tab and the server judge an edit alike, so that nothing shows that is not kept.
+          expect([one.kind, there.ok]).toEqual([one.kind, here.ok]);
+          if (here.ok) plan = here.plan;
+        }
+        expect(stored().plan).toEqual(plan);
+      }),
+      { numRuns: 40 },
     );
   });
   const loadPlanTwice = (plan: Plan) => fresh(plan);

@@ -183,20 +183,36 @@ export const lockStatus: Template = (parts, ledger) => {
   return layout(inSeries(contacts, live, common, { live: 'status', common: 'contact-common' }, ledger));
 };
 
-/** Fire contact, closed at rest, across the input of a supply that drops its lock outputs. */
+/**
+ * Fire contact across the input of a supply that drops its lock outputs: closed at rest and opening on alarm, or
+ * the other way round where that school is chosen and the supply can be set to it.
+ */
 export const fireInput: Template = (parts, ledger) => {
   if (parts.schools.fire !== 'supply-input') return NO_LAYOUT;
   const supply = parts.supplies.find(({ type }) => type.roles.fireInput);
   const input = supply?.type.roles.fireInput;
   if (!supply || !input) return NO_LAYOUT;
+  const { behaviour } = supply.type;
+  const setting = behaviour.kind === 'fireInput' ? behaviour.triggerSetting : undefined;
+  const trigger = setting === undefined ? 'NC' : parts.schools.fireTrigger;
   const contacts = parts.fireRelays.flatMap((at): ContactAt[] => {
     const [pole] = at.type.roles.breakers ?? [];
-    return pole ? [{ at, ends: { a: pole.com, b: pole.nc } }] : [];
+    const b = pole && (trigger === 'NC' ? pole.nc : normallyOpenOf(at, pole.com));
+    return pole && b ? [{ at, ends: { a: pole.com, b } }] : [];
   });
   if (contacts.length === 0) return NO_LAYOUT;
   const colours: PairColours = { live: 'alarm', common: 'exit-common' };
-  return layout(inSeries(contacts, pin(supply, input.input), pin(supply, input.common), colours, ledger));
+  // Any of several contacts releases: one that opens a chain, or one that closes a pair.
+  const chain = trigger === 'NC' ? inSeries : inParallel;
+  return layout(
+    chain(contacts, pin(supply, input.input), pin(supply, input.common), colours, ledger),
+    setting === undefined ? [] : [{ device: supply.device.id, setting, value: trigger }],
+  );
 };
+
+/** The other throw of a changeover: the terminal that its common reaches while the state is on. */
+const normallyOpenOf = ({ type }: Placed, com: string): string | undefined =>
+  type.parts.find((part) => part.kind === 'contact' && part.form === 'NO' && part.a === com)?.b;
 
 /** Second circuit of a pull station: it shorts the alarm line, whose resistor sits at the station. */
 export const alarmLine: Template = (parts, ledger) => {

@@ -120,7 +120,7 @@ export const supplies: readonly DeviceType[] = [
     name: 'Supply 12 V 3 A with fire input',
     short: 'fire supply',
     description:
-      'Four outputs that drop all at once while the fire input is open. The always-on output stays for controllers.',
+      'Four outputs that drop all at once on the fire input, a contact that opens or closes on alarm. The always-on output stays for controllers.',
     terminals: [
       ...outputs('+V', '0V'),
       ...each(optional('L+', 'L-'), { maxConductors: 4, sizes: [0.22, 4] }),
@@ -140,8 +140,18 @@ export const supplies: readonly DeviceType[] = [
         latching: 'latching: reset by key',
         following: 'follows the fire panel',
       }),
+      choice('trigger', 'fire contact', {
+        NC: 'opens on alarm: a cut wire releases',
+        NO: 'closes on alarm: a cut wire is not noticed',
+      }),
     ],
-    behaviour: { kind: 'fireInput', input: 'fire', state: 'dropped', latchSetting: 'latch' },
+    behaviour: {
+      kind: 'fireInput',
+      input: 'fire',
+      state: 'dropped',
+      latchSetting: 'latch',
+      triggerSetting: 'trigger',
+    },
     roles: { ...feeds, lockSupply: { plus: 'L+', minus: 'L-' }, fireInput: { input: 'FI', common: 'FC' } },
     symbol: 'battery',
   },

@@ -51,7 +51,9 @@ const MODELS: { [K in BehaviourKind]: Model<K> } = {
     const following = settingValue(self.type, self.device.settings, spec.latchSetting) === 'following';
     if (signal.kind === 'input' && signal.input === spec.input) {
       if (signal.reading === 'dead') return NOTHING;
-      const ok = signal.reading === 'closed';
+      // A monitored contact is closed while all is well; a short of a plain one, like its alarm, closes it.
+      const closes = triggerOf(self, spec.triggerSetting) === 'NO';
+      const ok = (signal.reading === 'closed') !== closes;
       if (!ok) return { memory: { ok, asked: false }, set: { [spec.state]: true } };
       const fed = following || memory['asked'] === true || signal.before === 'dead';
       return { memory: { ok, asked: false }, ...(fed ? { set: { [spec.state]: false } } : {}) };
@@ -76,6 +78,10 @@ const MODELS: { [K in BehaviourKind]: Model<K> } = {
     return signal.kind === 'fireGone' && !latched ? { set: { [spec.state]: false } } : NOTHING;
   },
 };
+
+/** Whether a fire contact opens or closes on alarm. */
+const triggerOf = (self: Inhabitant, setting: string | undefined) =>
+  setting === undefined ? 'NC' : settingValue(self.type, self.device.settings, setting);
 
 /** Every channel answers; what one remembers the next one sees. */
 const overChannels = (

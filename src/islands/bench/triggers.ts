@@ -1,5 +1,4 @@
-import { settingValue } from '#core/devices/index';
-import { doorDevices, exits } from '#core/prove/index';
+import { callers, doorDevices, exits } from '#core/prove/index';
 import type { Stimulus } from '#core/simulate/index';
 import type { Bench as BenchState } from './useBench';
 
@@ -63,22 +62,14 @@ const calls: Group = ({ world }, on) => {
     stimulus: { kind: 'press', device },
   });
   const list: Trigger[] = [];
-  for (const { device, type } of doorDevices(world, 'button')) {
-    if (type.family === 'sounder') list.push(press(device.id, device.tag, 'Ring'));
-    if (type.family === 'intercom') list.push(press(device.id, device.tag, 'Key of'));
-  }
+  for (const { device, type, key } of callers(world))
+    if (key === null) list.push(press(device.id, device.tag, type.family === 'sounder' ? 'Ring' : 'Key of'));
   for (const { device, type } of doorDevices(world, 'switch')) {
     const turned = type.behaviour.kind === 'switch' && on(`${device.id}:${type.behaviour.state}`);
     list.push({ ...press(device.id, device.tag, 'Turn'), on: turned });
   }
-  const channels = world.inhabitants.flatMap(({ device, type }) => {
-    const pins = type.roles.intercom;
-    if (device.door !== world.door.id || pins?.part !== 'door-station') return [];
-    return [String(settingValue(type, device.settings, pins.channelSetting))];
-  });
-  for (const { device, type } of world.inhabitants) {
-    if (type.behaviour.kind !== 'keys') continue;
-    for (const key of channels)
+  for (const { device, key } of callers(world)) {
+    if (key !== null)
       list.push({
         id: `key-${device.id}-${key}`,
         label: `Key ${key} of ${device.tag}`,

@@ -1,7 +1,7 @@
-import type { DeviceType } from '#core/devices/index';
+import { typeChanges, type DeviceType } from '#core/devices/index';
 import { applyEdit, deviceOf, pinOf, typeIn, type Device, type Edit } from '#core/plan/index';
 import { refusalWords } from '#words/problems';
-import { typeChanges } from '#core/devices/index';
+import { typeChangeWords } from '#words/devices';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { useDispatch, usePlan } from '../store/context';
@@ -24,6 +24,7 @@ export function TypeUpdateDialog({ device, newer, open, onOpenChange }: Props) {
   const hanging = Object.values(plan.conductors).filter(({ from, to }) =>
     [from, to].some((end) => deviceOf(end) === device.id && !pins.has(pinOf(end))),
   );
+  const changes = typeChanges(typeIn(plan, device), newer).map(typeChangeWords);
   return (
     <Dialog
       open={open}
@@ -31,7 +32,7 @@ export function TypeUpdateDialog({ device, newer, open, onOpenChange }: Props) {
       title={`${device.tag}: version ${newer.version} of ${newer.name}`}
     >
       <ul>
-        {typeChanges(typeIn(plan, device), newer).map((line) => (
+        {(changes.length > 0 ? changes : ['Nothing that the circuit sees']).map((line) => (
           <li key={line}>{line}</li>
         ))}
       </ul>

@@ -1,0 +1,118 @@
+import { voltsAcross } from '../circuit/index';
+import type { CheckContext } from '../checks/index';
+import { callers, doorDevices } from '../prove/index';
+import { lockStatuses, settingMs, stimulate, type SimState, type Stimulus } from '../simulate/index';
+import { doorTimes } from '../timing/index';
+import { TOLERANCE, voltsItem, yes, type CheckItem, type CheckTask } from './checkItem';
+
+type Run = (...stimuli: Stimulus[]) => SimState;
+type LockVolts = (id: string, task: CheckTask, state: SimState, values?: CheckItem['values']) => CheckItem;
+
+/** The door in use: card, exits, calls, break glass, fire, mains off, all off. */
+export function functions(context: CheckContext): CheckItem[] {
+  const { world, rest, plan, door, parts } = context;
+  const lock = lockStatuses(world, rest.point)[0];
+  if (!lock) return [];
+  const run: Run = (...stimuli) =>
+    stimuli.reduce((state, stimulus) => stimulate(world, state, stimulus).state, rest);
+  const branch = world.netlist.branches[lock.branch];
+  const where = [world.netlist.nodes[branch?.a ?? 0] ?? '', world.netlist.nodes[branch?.b ?? 0] ?? ''];
+  const tag = lock.tag;
+  const lockVolts: LockVolts = (id, task, state, values = {}) =>
+    voltsItem(
+      context,
+      id,
+      'function',
+      task,
+      voltsAcross(world.netlist, state.point, lock.branch) ?? 0,
+      where,
+      { tag, ...values },
+    );
+  const items: CheckItem[] = [];
+  const times = doorTimes(plan, door.id, parts);
+  if (parts.readers.length > 0 || parts.decider?.type.family === 'keypad') {
+    items.push(lockVolts('card', 'lock-volts-credential', run({ kind: 'credential', valid: true })));
+    const self = world.inhabitants.find(({ device }) => device.id === times?.decider.device.id);
+    if (times && self) {
+      const seconds = settingMs(self, `${times.prefix}.unlock`, times.unlock) / 1000;
+      items.push({
+        id: 'relock',
+        phase: 'function',
+        task: 'relock-seconds',
+        unit: 's',
+        where: [],
+        values: { tag },
+        expected: seconds,
+        low: seconds - TOLERANCE.seconds(seconds),
+        high: seconds + TOLERANCE.seconds(seconds),
+      });
+    }
+    items.push(yes('wrong-card', 'wrong-credential', { tag }));
+  }
+  for (const { device } of parts.exits) {
+    items.push(
+      lockVolts(`exit:${device.id}`, 'lock-volts-exit', run({ kind: 'press', device: device.id }), {
+        exit: device.tag,
+      }),
+    );
+  }
+  items.push(...calls(context, run, lockVolts));
+  for (const { device } of parts.contacts)
+    items.push(yes(`contact:${device.id}`, 'door-contact', { contact: device.tag }));
+  for (const { device } of doorDevices(world, 'breakGlass')) {
+    const broken = run({ kind: 'breakGlass', device: device.id });
+    items.push(lockVolts(`break:${device.id}`, 'lock-volts-break', broken, { glass: device.tag }));
+    items.push(yes(`reset:${device.id}`, 'reset-break', { glass: device.tag, tag }));
+  }
+  for (const { device } of doorDevices(world, 'fireRelay')) {
+    items.push(
+      lockVolts(`fire:${device.id}`, 'lock-volts-fire', run({ kind: 'fire' }), { fire: device.tag }),
+    );
+    items.push(yes(`fire-stays:${device.id}`, 'fire-stays', { fire: device.tag, tag }));
+    items.push(yes(`fire-reset:${device.id}`, 'reset-fire', { fire: device.tag, tag }));
+  }
+  if (context.budget.supplies.some((supply) => supply.battery)) {
+    items.push(lockVolts('mains-off', 'lock-volts-battery', run({ kind: 'mains', on: false })));
+  }
+  const dead = lockStatuses(world, run({ kind: 'dead', on: true }).point)[0];
+  items.push(yes('dead', 'all-dead', { tag, state: dead?.hold === 'free' ? 'open' : 'shut' }));
+  if (door.brief.mechanicalEgress) items.push(yes('lever', 'lever-dead', {}));
+  return items;
+}
+
+/** A voltage that differs by this much was switched, volts. */
+const SWITCHED_VOLTS = 1;
+
+/** Bells and keys: what the lock gets where one releases it, and every sounder that one makes sound. */
+function calls({ world, rest, door, ...context }: CheckContext, run: Run, lockVolts: LockVolts): CheckItem[] {
+  const lock = lockStatuses(world, rest.point)[0];
+  const sounders = world.inhabitants.filter(
+    ({ device, type }) => device.door === door.id && type.family === 'sounder',
+  );
+  return callers(world).flatMap(({ device, key }): CheckItem[] => {
+    const state = run({ kind: 'press', device: device.id, ...(key === null ? {} : { key }) });
+    const at = (branch: number, of: SimState) => voltsAcross(world.netlist, of.point, branch) ?? 0;
+    const differs = (branch: number) => Math.abs(at(branch, state) - at(branch, rest)) > SWITCHED_VOLTS;
+    const id = key === null ? device.id : `${device.id}:${key}`;
+    const values = { call: device.tag, key: key ?? '' };
+    const items: CheckItem[] = [];
+    if (lock && differs(lock.branch)) items.push(lockVolts(`call:${id}`, 'lock-volts-call', state, values));
+    world.netlist.branches.forEach((branch, index) => {
+      const sounder = sounders.find((one) => 'device' in branch && one.device.id === branch.device);
+      if (!sounder || !['load', 'coil', 'electronic'].includes(branch.kind) || !differs(index)) return;
+      const ends = [world.netlist.nodes[branch.a] ?? '', world.netlist.nodes[branch.b] ?? ''];
+      items.push(
+        voltsItem(
+          { world, rest, door, ...context },
+          `sound:${id}:${branch.id}`,
+          'function',
+          'sounder-volts',
+          at(index, state),
+          ends,
+          { ...values, tag: sounder.device.tag },
+        ),
+      );
+    });
+    return items;
+  });
+}
