@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { openDoor, ownCopy, ready, saved, verdicts } from './help';
+import { bench, openDoor, ownCopy, ready, saved, verdicts } from './help';
+import { DEMO } from './servers';
 
 test('a wire is typed with completion, refused with a clear word, undone and redone', async ({ page }) => {
   const site = await ownCopy(page);
@@ -68,5 +69,56 @@ test('wiring anew says what it changes and keeps what a hand laid', async ({ pag
   await page.getByRole('button', { name: 'Wire it' }).click();
   await expect(page.getByRole('dialog')).toContainText('Keeps 1 wire laid by hand');
   await page.getByRole('button', { name: 'Lay the wires' }).click();
+  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+});
+
+test('a terminal with too many conductors is settled by a joint, in one click and one undo', async ({
+  page,
+}) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D05', 'wire', site);
+  const line = page.getByRole('combobox', { name: /New wire/ });
+  for (const wire of ['PS1.0V K1.G BK 0.5 1m', 'PS1.0V X1.NO BK 0.5 1m', 'PS1.0V K1.0V BK 0.5 1m']) {
+    await line.fill(wire);
+    await line.press('Escape');
+    await line.press('Enter');
+    await expect(line).toHaveValue('');
+  }
+  const full = verdicts(page).getByText('Too many conductors in PS1.0V');
+  await expect(full).toBeVisible();
+  await verdicts(page).getByRole('button', { name: 'Put a joint in' }).first().click();
+  await expect(full).toHaveCount(0);
+  await page.getByRole('tab', { name: 'Hardware' }).click();
+  await expect(page.getByLabel('Tag of J1')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Tag of J1')).toHaveCount(0);
+  await expect(full).toBeVisible();
+});
+
+test('a fire contact that closes on alarm is wired and set together, and gets its caution', async ({
+  page,
+}) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D09', 'wire', site);
+  await page.getByRole('button', { name: 'Wire it' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Contact at a fire input').selectOption('NO');
+  await dialog.getByRole('button', { name: 'Lay the wires' }).click();
+  await expect(page.getByRole('button', { name: /F1\.NO/ }).first()).toBeVisible();
+  await expect(verdicts(page).getByText('A cut wire at PS1’s fire input goes unseen')).toBeVisible();
+  await bench(page).getByRole('button', { name: 'Fire', exact: true }).click();
+  await expect(bench(page).getByText('Free to open')).toBeVisible();
+});
+
+test('the colours of a site are what Aldaba lays', async ({ page }) => {
+  const site = await ownCopy(page);
+  await page.goto(`${DEMO.url}/s/${site}/pack`);
+  await ready(page);
+  await page.getByLabel('Plus', { exact: true }).selectOption('OG');
+  await saved(page);
+  await openDoor(page, 'D02', 'wire', site);
+  await page.getByRole('button', { name: 'Wire it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Lay the wires' }).click();
+  await expect(page.getByRole('button', { name: /^W01, orange, PS1\.\+V to F1\.C/ })).toBeVisible();
   await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
 });

@@ -97,6 +97,18 @@ describe('alarms', () => {
     state = stimulate(world, state, { kind: 'closeDoor' }).state;
     expect([...state.alarms]).toEqual([]);
   });
+  it('are gone when the controller starts again and finds the door shut', () => {
+    const { world, rest } = start(magnetDoor());
+    const end = (
+      [
+        { kind: 'openDoor', from: 'force' },
+        { kind: 'dead', on: true },
+        { kind: 'closeDoor' },
+        { kind: 'dead', on: false },
+      ] as const
+    ).reduce((state, one) => stimulate(world, state, one).state, rest);
+    expect([...end.alarms]).toEqual([]);
+  });
   it('need a door contact', () => {
     const { world, rest } = start(magnetDoor(), { kind: 'removeDevice', id: 'D01/C1' });
     const forced = stimulate(world, rest, { kind: 'openDoor', from: 'force' }).state;

@@ -182,7 +182,7 @@ export const LOOP_FINDINGS = {
     reason: (v) => `${v['tag']} stands in the supply and the return of ${v['lock']}.`,
   },
   'fire-unwatched': {
-    title: (v) => `A cut wire at ${v['tag']}'s fire input goes unseen`,
+    title: (v) => `A cut wire at ${v['tag']}’s fire input goes unseen`,
     reason: () =>
       'Its contact closes on alarm: nothing notices a broken wire before the fire. A contact that opens on alarm releases when the wire is cut.',
   },

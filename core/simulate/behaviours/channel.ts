@@ -94,7 +94,10 @@ function doorMoved(
   signal: Extract<Signal, { kind: 'input' }>,
 ): Reaction {
   const { reading, before } = signal;
-  if (before === 'dead' || reading === 'dead') return NOTHING;
+  if (reading === 'dead') return NOTHING;
+  // A board that starts again and finds the door shut has nothing to raise any more.
+  if (before === 'dead')
+    return reading === 'closed' ? { alarms: { 'held-open': false, forced: false } } : NOTHING;
   if (reading === 'open' && before === 'closed') {
     const timers = [{ name: `${key}.held`, after: settingMs(self, `${channel.settings}.held`, 30) }];
     const right = memory[`${key}.released`] === true || memory[`${key}.wanted`] === true;
