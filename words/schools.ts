@@ -13,6 +13,10 @@ export const SCHOOL_QUESTIONS: Record<keyof Schools, { label: string; hint: stri
     label: 'Contact at a fire input',
     hint: 'Only one that opens on alarm notices a cut wire.',
   },
+  fireReach: {
+    label: 'Another door’s fire relay comes',
+    hint: 'A home run has no single point of failure; a chain is quick.',
+  },
   status: { label: 'Bond or bolt contact', hint: 'Whether the lock really holds.' },
   contact: { label: 'Door contact', hint: 'Resistors show a cut or a short of the pair.' },
 };
@@ -27,6 +31,10 @@ export const SCHOOL_OPTIONS: { [K in keyof Schools]: Readonly<Record<Schools[K],
   readerFeed: { supply: 'the supply, 0 V joined', shared: 'the controller’s terminals' },
   fire: { 'lock-power': 'the lock’s own power', 'supply-input': 'a supply’s fire input' },
   fireTrigger: { NC: 'opens on alarm, monitored', NO: 'closes on alarm' },
+  fireReach: {
+    'home-run': 'by a pair from the relay itself',
+    'daisy-chain': 'on from the door before',
+  },
   status: { 'own-input': 'on an input of its own', 'with-contact': 'in series with the door contact' },
   contact: { plain: 'plain', 'end-of-line': 'with end-of-line resistors' },
 };

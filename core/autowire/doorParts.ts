@@ -1,4 +1,5 @@
 import { resolveLock, type DeviceType, type Roles } from '../devices/index';
+import { fireLineFor, type FireLine } from './fireLine';
 import {
   schoolsOf,
   scopeOf,
@@ -37,6 +38,8 @@ export interface DoorParts {
   /** Fire relays first, then break glasses: the order they stand in the supply leg. */
   readonly fireRelays: readonly Placed[];
   readonly breakGlasses: readonly Placed[];
+  /** Where a door without a fire relay gets the fire line of another door; null where there is none. */
+  readonly fireLine: FireLine | null;
   /** Diodes and varistors. */
   readonly diodes: readonly Placed[];
   readonly resistors: readonly Placed[];
@@ -78,6 +81,7 @@ export function doorParts(plan: Plan, doorId: DoorId): DoorParts {
     contacts: family('contact'),
     readers: family('reader'),
     fireRelays: releases.filter(({ type }) => type.behaviour.kind === 'fireRelay'),
+    fireLine: door ? fireLineFor(plan, door) : null,
     breakGlasses: releases.filter(({ type }) => type.behaviour.kind === 'breakGlass'),
     diodes: small.filter((one) => !isResistor(one)),
     resistors: small.filter(isResistor),

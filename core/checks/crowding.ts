@@ -40,8 +40,10 @@ function jointFor(
   most: number,
 ): Edit | null {
   const moved = [...wires]
-    .filter((wire) => wire.door === door.id)
-    .sort((a, b) => areaOf(a.gauge) - areaOf(b.gauge))
+    // Wires of this door first: what another door laid there moves only where these are not enough.
+    .sort(
+      (a, b) => Number(b.door === door.id) - Number(a.door === door.id) || areaOf(a.gauge) - areaOf(b.gauge),
+    )
     .slice(0, wires.length - most + 1);
   const joint = newDevice(plan, door.id, 'joint');
   const ways = typeIn(plan, joint).terminals.map(({ id }) => terminalId(joint.id, id));
@@ -51,6 +53,7 @@ function jointFor(
   const lead: Conductor = {
     ...thickest,
     id: `${door.id}/${number}`,
+    door: door.id,
     number,
     from: terminal,
     to: ways[0]!,

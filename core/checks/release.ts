@@ -4,7 +4,7 @@ import { settingValue, type DeviceType } from '../devices/index';
 import { terminalId, type Device } from '../plan/index';
 import type { RoundLoop } from '../loops/index';
 import { leverOpens } from '../simulate/index';
-import type { Cell, Missing } from '../prove/index';
+import { fireReleases, type Cell, type Missing } from '../prove/index';
 import { finder, type Check, type CheckContext } from './context';
 import type { Finding } from './finding';
 
@@ -127,10 +127,10 @@ function glassesIn(leg: RoundLoop['supply'], { parts }: CheckContext): string[] 
 
 /** The fire release: there where the door opens by losing power, and latched. */
 export const fireRelease: Check = (context) => {
-  const { parts, loops, plan } = context;
+  const { parts, loops, plan, world } = context;
   const safe = parts.locks.some((lock) => lockDeadState(plan, lock) === 'fail-safe');
   if (!safe) return [];
-  if (parts.fireRelays.length === 0)
+  if (fireReleases(world).length === 0)
     return [find('no-fire-release', 'caution', 'local-code', doorSubject(context))];
   return parts.fireRelays.flatMap(({ device, type }): Finding[] => {
     const spec = type.behaviour;

@@ -1,6 +1,6 @@
 import { voltsAcross } from '../circuit/index';
 import type { CheckContext } from '../checks/index';
-import { callers, doorDevices } from '../prove/index';
+import { callers, doorDevices, fireReleases } from '../prove/index';
 import { lockStatuses, settingMs, stimulate, type SimState, type Stimulus } from '../simulate/index';
 import { doorTimes } from '../timing/index';
 import { TOLERANCE, voltsItem, yes, type CheckItem, type CheckTask } from './checkItem';
@@ -64,7 +64,7 @@ export function functions(context: CheckContext): CheckItem[] {
     items.push(lockVolts(`break:${device.id}`, 'lock-volts-break', broken, { glass: device.tag }));
     items.push(yes(`reset:${device.id}`, 'reset-break', { glass: device.tag, tag }));
   }
-  for (const { device } of doorDevices(world, 'fireRelay')) {
+  for (const { device } of fireReleases(world)) {
     items.push(
       lockVolts(`fire:${device.id}`, 'lock-volts-fire', run({ kind: 'fire' }), { fire: device.tag }),
     );

@@ -65,6 +65,7 @@ export const schoolsSchema = z
     readerFeed: z.enum(['shared', 'supply']),
     fire: z.enum(['lock-power', 'supply-input']),
     fireTrigger: z.enum(['NC', 'NO']),
+    fireReach: z.enum(['home-run', 'daisy-chain']),
     status: z.enum(['own-input', 'with-contact']),
     contact: z.enum(['plain', 'end-of-line']),
   })

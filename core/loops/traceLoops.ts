@@ -74,6 +74,16 @@ export function traceLoops(plan: Plan, door: DoorId): Loop[] {
     .map(({ end, device, part }): Input => ({ end, kind: inputKind(typeIn(plan, device), part.a) }));
   const contacts = [...contactsOf(scope, mine, landed), ...resistorsOf(scope, mine, landed)];
   rounds.push(...inputLoops(graph, inputs, contacts, barred));
+  // The fire relay of another door, where its line comes by wires of this one.
+  const others = scope.devices.filter(
+    (device) => device.door !== door && typeIn(plan, device).family === 'release',
+  );
+  const wireDoor = new Map(scope.conductors.map((wire) => [wire.id, wire.door]));
+  rounds.push(
+    ...inputLoops(graph, inputs, contactsOf(scope, others, landed), barred).filter((loop) =>
+      loopWires({ ...loop, letter: '' }).some((id) => wireDoor.get(id) === door),
+    ),
+  );
   const claimed = new Set(rounds.flatMap((loop) => loopWires({ ...loop, letter: '' })));
   rounds.push(...broken.map((load) => brokenLoop(graph, load, sources, barred, claimed)));
   for (const loop of rounds) for (const wire of loopWires({ ...loop, letter: '' })) claimed.add(wire);

@@ -109,6 +109,8 @@ export interface Schools {
   readonly fire: 'lock-power' | 'supply-input';
   /** Contact at a supply's fire input: one that opens on alarm and is monitored so, or one that closes. */
   readonly fireTrigger: 'NC' | 'NO';
+  /** How the fire relay of another door reaches this one: by a pair of its own, or on from the door before. */
+  readonly fireReach: 'home-run' | 'daisy-chain';
   /** How a bond or bolt contact is reported: on its own input, or in series with the door contact. */
   readonly status: 'own-input' | 'with-contact';
   /** Whether the door contact carries end-of-line resistors. */
@@ -223,6 +225,7 @@ export const DEFAULT_SCHOOLS: Schools = {
   readerFeed: 'supply',
   fire: 'lock-power',
   fireTrigger: 'NC',
+  fireReach: 'home-run',
   status: 'own-input',
   contact: 'plain',
 };

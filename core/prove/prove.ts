@@ -10,7 +10,7 @@ import {
   type World,
 } from '../simulate/index';
 import type { Cell, Expectation, Means, Missing, PathLabel, Proof, ProofRow, Side } from './proof';
-import { doorDevices, exits, SITUATIONS, type Situation } from './situations';
+import { doorDevices, exits, fireReleases, SITUATIONS, type Situation } from './situations';
 
 /**
  * Proves a door: every situation against what must be possible from outside and inside. A cell passes only
@@ -91,7 +91,7 @@ function missingFor(
     if (lock.hold === 'weak') missing.push({ kind: 'weak-lock', tag: lock.tag, volts: lock.volts ?? 0 });
   }
   const inFire = situation.id === 'fire' && deadState === 'fail-safe';
-  if (inFire && doorDevices(world, 'fireRelay').length === 0) missing.push({ kind: 'no-fire-release' });
+  if (inFire && fireReleases(world).length === 0) missing.push({ kind: 'no-fire-release' });
   return missing;
 }
 

@@ -1,4 +1,5 @@
-import type { Brief, DeadState } from '../plan/index';
+import { joinedNodes } from '../circuit/index';
+import { terminalId, type Brief, type DeadState } from '../plan/index';
 import { advance, stimulate, type SimState, type Stimulus, type World } from '../simulate/index';
 import type { Expectation, SituationId } from './proof';
 
@@ -22,6 +23,29 @@ export const doorDevices = (world: World, kind: string) =>
   world.inhabitants.filter(
     ({ device, type }) => device.door === world.door.id && type.behaviour.kind === kind,
   );
+
+/**
+ * Fire relays that release this door: its own, or, where it has none, that of another door whose line reaches
+ * the fire input of a supply of this one.
+ */
+export function fireReleases(world: World) {
+  const own = doorDevices(world, 'fireRelay');
+  const supplies = doorDevices(world, 'fireInput');
+  if (own.length > 0 || supplies.length === 0) return own;
+  const { netlist } = world;
+  const joined = joinedNodes(netlist);
+  const point = (device: string, pin: string) => joined[netlist.nodeOf.get(terminalId(device, pin)) ?? -1];
+  const inputs = new Set(
+    supplies.flatMap(({ device, type }) =>
+      type.roles.fireInput ? [point(device.id, type.roles.fireInput.input)] : [],
+    ),
+  );
+  return world.inhabitants.filter(
+    ({ device, type }) =>
+      type.behaviour.kind === 'fireRelay' &&
+      type.parts.some((part) => [part.a, part.b].some((pin) => inputs.has(point(device.id, pin)))),
+  );
+}
 
 /** Exit devices that people inside can use: a key switch outside is none. */
 export const exits = (world: World) =>
@@ -139,16 +163,14 @@ export const SITUATIONS: readonly Situation[] = [
   {
     id: 'fire-burnt',
     prepare: (world, rest) =>
-      doorDevices(world, 'fireRelay').length > 0
-        ? run(world, rest, { kind: 'fire' }, { kind: 'fireGone' })
-        : null,
+      fireReleases(world).length > 0 ? run(world, rest, { kind: 'fire' }, { kind: 'fireGone' }) : null,
     outside: forRescuers,
     inside: released,
   },
   {
     id: 'fire-reset',
     prepare: (world, rest) =>
-      doorDevices(world, 'fireRelay').length > 0
+      fireReleases(world).length > 0
         ? run(world, rest, { kind: 'fire' }, { kind: 'fireGone' }, { kind: 'fireReset' })
         : null,
     outside: shut,

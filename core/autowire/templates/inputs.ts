@@ -200,15 +200,39 @@ export const fireInput: Template = (parts, ledger) => {
     const b = pole && (trigger === 'NC' ? pole.nc : normallyOpenOf(at, pole.com));
     return pole && b ? [{ at, ends: { a: pole.com, b } }] : [];
   });
-  if (contacts.length === 0) return NO_LAYOUT;
   const colours: PairColours = { live: 'alarm', common: 'exit-common' };
+  const settings = setting === undefined ? [] : [{ device: supply.device.id, setting, value: trigger }];
+  if (contacts.length === 0) {
+    const ends = lineEnds(parts, trigger);
+    if (!ends) return NO_LAYOUT;
+    return layout(
+      [
+        run(ledger.take(ends.live), ledger.take(pin(supply, input.input)), colours.live, 'signal'),
+        run(ledger.take(pin(supply, input.common)), ledger.take(ends.common), colours.common, 'signal'),
+      ],
+      settings,
+    );
+  }
   // Any of several contacts releases: one that opens a chain, or one that closes a pair.
   const chain = trigger === 'NC' ? inSeries : inParallel;
   return layout(
     chain(contacts, pin(supply, input.input), pin(supply, input.common), colours, ledger),
-    setting === undefined ? [] : [{ device: supply.device.id, setting, value: trigger }],
+    settings,
   );
 };
+
+/** Where the pair of another door's fire relay comes from: its contact, or the fire input of the door before. */
+function lineEnds(
+  { fireLine, schools }: DoorParts,
+  trigger: unknown,
+): { live: TerminalId; common: TerminalId } | null {
+  if (!fireLine) return null;
+  if (schools.fireReach === 'daisy-chain')
+    return { live: fireLine.before.input, common: fireLine.before.common };
+  const [pole] = fireLine.relay.type.roles.breakers ?? [];
+  const far = pole && (trigger === 'NC' ? pole.nc : normallyOpenOf(fireLine.relay, pole.com));
+  return pole && far ? { live: pin(fireLine.relay, pole.com), common: pin(fireLine.relay, far) } : null;
+}
 
 /** The other throw of a changeover: the terminal that its common reaches while the state is on. */
 const normallyOpenOf = ({ type }: Placed, com: string): string | undefined =>

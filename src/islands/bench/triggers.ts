@@ -1,4 +1,4 @@
-import { callers, doorDevices, exits } from '#core/prove/index';
+import { callers, doorDevices, exits, fireReleases } from '#core/prove/index';
 import type { Stimulus } from '#core/simulate/index';
 import type { Bench as BenchState } from './useBench';
 
@@ -91,7 +91,7 @@ const emergencies: Group = ({ world }, on) => {
       stimulus: { kind: broken ? 'resetGlass' : 'breakGlass', device: device.id },
     });
   }
-  const fires = doorDevices(world, 'fireRelay');
+  const fires = fireReleases(world);
   const drops = doorDevices(world, 'fireInput');
   if (fires.length + drops.length > 0) {
     const alarm = [...fires, ...drops].some(
