@@ -1,5 +1,5 @@
 import { resolveLock, type DeviceType, type Roles } from '../devices/index';
-import { fireLineFor, type FireLine } from './fireLine';
+import { fireLineFor, isFireLine, type FireLine } from './fireLine';
 import {
   schoolsOf,
   scopeOf,
@@ -102,7 +102,17 @@ const byTag = (devices: Device[]): Device[] =>
  * where the door has none of its own.
  */
 function sharedWith(plan: Plan, door: DoorId): Device[] {
-  const reached = scopeOf(plan, door).devices.filter((device) => device.door !== door);
+  const lines = Object.values(plan.conductors).filter((wire) => isFireLine(plan, wire));
+  const served =
+    lines.length === 0
+      ? plan
+      : {
+          ...plan,
+          conductors: Object.fromEntries(
+            Object.entries(plan.conductors).filter(([, wire]) => !lines.includes(wire)),
+          ),
+        };
+  const reached = scopeOf(served, door).devices.filter((device) => device.door !== door);
   const families = new Set(
     Object.values(plan.devices)
       .filter((device) => device.door === door)

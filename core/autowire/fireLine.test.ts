@@ -66,6 +66,18 @@ describe('the fire line of another door', () => {
       expect(rows.filter((row) => worstOf(row) !== 'pass').map(({ situation }) => situation)).toEqual([]);
     }
   });
+  it('is laid once: wiring a door again changes nothing, and no neighbour counts as its supply', () => {
+    for (const plan of [home, chain]) {
+      for (const door of DOORS) {
+        const { added, removed, adjusted } = autowire(plan, door, metres(12));
+        expect([door, added, removed, adjusted]).toEqual([door, [], [], []]);
+        const { parts, budget } = checkContext(plan, door);
+        expect(parts.supplies.map(({ device }) => device.id)).toEqual([`${door}/PS1`]);
+        expect(parts.decider?.device.id).toBe(`${door}/K1`);
+        expect(budget.supplies.map(({ device }) => device)).toEqual([`${door}/PS1`]);
+      }
+    }
+  });
   it('chain: nothing to put right; home run: the third pair asks for a joint at the relay', () => {
     for (const door of DOORS) expect(bad(chain, door)).toEqual([]);
     expect(bad(home, 'D02').map(([code]) => code)).toEqual(['terminal-full', 'terminal-full']);

@@ -1,7 +1,9 @@
 import type { DeviceType } from '../devices/index';
 import {
+  deviceOf,
   devicesOf,
   doorsInOrder,
+  pinOf,
   schoolsOf,
   terminalId,
   typeIn,
@@ -16,6 +18,21 @@ export interface FireLine {
   readonly relay: { readonly device: Device; readonly type: DeviceType };
   /** Fire input of the last door before this one that hangs on the same relay. */
   readonly before: { readonly input: TerminalId; readonly common: TerminalId };
+}
+
+/**
+ * A pair that carries a fire alarm from one door to another: it joins the commons of two supplies, and still
+ * neither serves the other's door.
+ */
+export function isFireLine(plan: Plan, { from, to }: { from: TerminalId; to: TerminalId }): boolean {
+  const [one, two] = [plan.devices[deviceOf(from)], plan.devices[deviceOf(to)]];
+  if (!one || !two || one.door === two.door) return false;
+  const carries = (device: Device, terminal: TerminalId) => {
+    const { family, roles } = typeIn(plan, device);
+    const pins: string[] = roles.fireInput ? [roles.fireInput.input, roles.fireInput.common] : [];
+    return family === 'release' || pins.includes(pinOf(terminal));
+  };
+  return carries(one, from) && carries(two, to);
 }
 
 const fireInputOf = (plan: Plan, door: Door) =>

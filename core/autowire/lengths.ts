@@ -23,7 +23,7 @@ const inEnclosure = (device: Device | undefined) => device === undefined || devi
 /** Length of a conductor between two devices, from where they stand. */
 export function lengthBetween(from: Device | undefined, to: Device | undefined, run: Metres): Metres {
   if (isLead(from, to)) return metres(LEAD);
-  if (isFireLine(from, to)) return run;
+  if (betweenDoors(from, to)) return run;
   if (inEnclosure(from) && inEnclosure(to)) return metres(IN_ENCLOSURE);
   if (!inEnclosure(from) && !inEnclosure(to)) return metres(AT_DOOR);
   const field = inEnclosure(from) ? to : from;
@@ -33,7 +33,7 @@ export function lengthBetween(from: Device | undefined, to: Device | undefined, 
 /** Cable a conductor belongs to, named after the device at its far end; empty inside an enclosure. */
 export function cableBetween(from: Device | undefined, to: Device | undefined): string {
   if (isLead(from, to)) return '';
-  if (isFireLine(from, to)) return `${from?.door}–${to?.door}`;
+  if (betweenDoors(from, to)) return `${from?.door}–${to?.door}`;
   if (inEnclosure(from) && inEnclosure(to)) return '';
   if (!inEnclosure(from) && !inEnclosure(to)) return [from?.tag, to?.tag].sort().join('–');
   return (inEnclosure(from) ? to?.tag : from?.tag) ?? '';
@@ -47,7 +47,7 @@ const isLead = (from: Device | undefined, to: Device | undefined): boolean =>
     [from, to].some((device) => device !== undefined && isSmall(device)));
 
 /** A pair that carries a fire alarm from one door's enclosure to another's. */
-const isFireLine = (from: Device | undefined, to: Device | undefined): boolean =>
+const betweenDoors = (from: Device | undefined, to: Device | undefined): boolean =>
   from !== undefined &&
   to !== undefined &&
   from.door !== to.door &&

@@ -39,15 +39,20 @@ export function checkContext(plan: Plan, doorId: string): CheckContext {
       else wires.set(end, [wire]);
     }
   }
+  const parts = doorParts(plan, doorId);
+  const budget = powerBudget(plan, world, rest);
+  // What only a fire line joins to this door is in its circuit, and still no supply of it.
+  const serves = new Set(parts.supplies.map(({ device }) => device.id));
+  const isOwn = (id: string) => [doorId, null].includes(plan.devices[id]?.door ?? null) || serves.has(id);
   return {
     plan,
     door: world.door,
-    parts: doorParts(plan, doorId),
+    parts,
     loops: traceLoops(plan, doorId),
     world,
     rest,
     proof: prove(plan, world, rest),
-    budget: powerBudget(plan, world, rest),
+    budget: { ...budget, supplies: budget.supplies.filter(({ device }) => isOwn(device)) },
     groupOf: (terminal) => group[world.netlist.nodeOf.get(terminal) ?? -1] ?? -1,
     wiresAt: (terminal) => wires.get(terminal) ?? [],
   };

@@ -62,8 +62,7 @@ function candidates(way: Way, width: number): { place: NumberPlace; cost: number
       const place = { x: x1 + (x2 - x1) * t, y: y1 + (y2 - y1) * t, width, upright };
       found.push({ place, cost: own + (COST.offCentre * Math.abs(k)) / (half + 1) });
     }
-    // A piece too short for its number has it beside it: a jumper between two neighbours.
-    if (room >= 0) continue;
+    // Beside its wire a number stands only where it must: a jumper between two neighbours is too short for it.
     const [x, y] = [(x1 + x2) / 2, (y1 + y2) / 2];
     for (const side of [1, -1]) {
       const away = side * (HALF_WIRE + 3 + (upright ? width : NUMBER_HEIGHT) / 2);
