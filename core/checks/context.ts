@@ -1,7 +1,7 @@
 import { doorParts, type DoorParts } from '../autowire/index';
 import { joinedNodes } from '../circuit/index';
 import { traceLoops, type Loop } from '../loops/index';
-import type { Conductor, Door, Plan, TerminalId } from '../plan/index';
+import { deviceOf, type Conductor, type Door, type Plan, type TerminalId } from '../plan/index';
 import { powerBudget, type PowerBudget } from '../power/index';
 import { prove, type Proof } from '../prove/index';
 import { atRest, buildWorld, type SimState, type World } from '../simulate/index';
@@ -43,6 +43,8 @@ export function checkContext(plan: Plan, doorId: string): CheckContext {
   const budget = powerBudget(plan, world, rest);
   // What only a fire line joins to this door is in its circuit, and still no supply of it.
   const serves = new Set(parts.supplies.map(({ device }) => device.id));
+  const near = new Set(parts.all.map(({ device }) => device.id));
+  const isNear = (id: string) => near.has(id);
   const isOwn = (id: string) => [doorId, null].includes(plan.devices[id]?.door ?? null) || serves.has(id);
   return {
     plan,
@@ -52,7 +54,15 @@ export function checkContext(plan: Plan, doorId: string): CheckContext {
     world,
     rest,
     proof: prove(plan, world, rest),
-    budget: { ...budget, supplies: budget.supplies.filter(({ device }) => isOwn(device)) },
+    budget: {
+      supplies: budget.supplies.filter(({ device }) => isOwn(device)),
+      voltages: budget.voltages.filter(({ device }) => isOwn(device)),
+      drops: budget.drops.filter(({ conductor }) => {
+        const wire = plan.conductors[conductor];
+        // A shared supply's own feeds and returns drop this door's voltage too, whoever laid them.
+        return wire?.door === doorId || [wire?.from, wire?.to].every((end) => end && isNear(deviceOf(end)));
+      }),
+    },
     groupOf: (terminal) => group[world.netlist.nodeOf.get(terminal) ?? -1] ?? -1,
     wiresAt: (terminal) => wires.get(terminal) ?? [],
   };

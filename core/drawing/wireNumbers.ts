@@ -63,6 +63,7 @@ function candidates(way: Way, width: number): { place: NumberPlace; cost: number
       found.push({ place, cost: own + (COST.offCentre * Math.abs(k)) / (half + 1) });
     }
     // Beside its wire a number stands only where it must: a jumper between two neighbours is too short for it.
+    if (room > 12) continue;
     const [x, y] = [(x1 + x2) / 2, (y1 + y2) / 2];
     for (const side of [1, -1]) {
       const away = side * (HALF_WIRE + 3 + (upright ? width : NUMBER_HEIGHT) / 2);
