@@ -44,7 +44,6 @@ export function checkContext(plan: Plan, doorId: string): CheckContext {
   // What only a fire line joins to this door is in its circuit, and still no supply of it.
   const serves = new Set(parts.supplies.map(({ device }) => device.id));
   const near = new Set(parts.all.map(({ device }) => device.id));
-  const isNear = (id: string) => near.has(id);
   const isOwn = (id: string) => [doorId, null].includes(plan.devices[id]?.door ?? null) || serves.has(id);
   return {
     plan,
@@ -60,7 +59,7 @@ export function checkContext(plan: Plan, doorId: string): CheckContext {
       drops: budget.drops.filter(({ conductor }) => {
         const wire = plan.conductors[conductor];
         // A shared supply's own feeds and returns drop this door's voltage too, whoever laid them.
-        return wire?.door === doorId || [wire?.from, wire?.to].every((end) => end && isNear(deviceOf(end)));
+        return wire?.door === doorId || [wire?.from, wire?.to].every((end) => end && near.has(deviceOf(end)));
       }),
     },
     groupOf: (terminal) => group[world.netlist.nodeOf.get(terminal) ?? -1] ?? -1,

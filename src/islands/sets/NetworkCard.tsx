@@ -21,7 +21,9 @@ export function NetworkCard({ devices }: { devices: readonly Device[] }) {
         <thead>
           <tr>
             <th scope="col">Device</th>
-            <th scope="col">What</th>
+            <th scope="col" className={css['what']}>
+              What
+            </th>
             <th scope="col">Address</th>
             <th scope="col">Hardware number (MAC)</th>
           </tr>
@@ -34,7 +36,7 @@ export function NetworkCard({ devices }: { devices: readonly Device[] }) {
             return (
               <tr key={device.id}>
                 <th scope="row">{name}</th>
-                <td>{type.name}</td>
+                <td className={css['what']}>{type.name}</td>
                 {(['ip', 'mac'] as const).map((id) => {
                   const setting = type.settings.find((one) => one.id === id);
                   return (
