@@ -25,7 +25,7 @@ describe('quillhaven', () => {
   it('is the same as the file that ships for the command line', () => {
     const file = readFileSync(new URL('./quillhaven.json', import.meta.url), 'utf8');
     expect(JSON.parse(file)).toEqual(writeAldaba(plan, { secrets: true }));
-    expect(parseAldaba(file)).toEqual({ ok: true, plan });
+    expect(parseAldaba(file)).toEqual({ ok: true, plan, notes: [] });
   });
   it('has its table of mistakes and findings in docs', () => {
     const text = readFileSync(new URL('../docs/mistakes.md', import.meta.url), 'utf8');

@@ -74,6 +74,10 @@ export function typeProblemWords({ code, id, path }: TypeProblem): string {
       return `Both ends are at “${id}” (${path}).`;
     case 'limits-crossed':
       return `The limits of “${id}” are the wrong way round (${path}).`;
+    case 'bad-initial':
+      return `“${id}” is not a value that the setting takes (${path}).`;
+    case 'wrong-kind':
+      return `“${id}” is not the kind of setting that is asked for here (${path}).`;
     case 'not-positive':
       return `“${id}” must be more than zero (${path}).`;
   }

@@ -23,6 +23,12 @@ export function refusalWords(refusal: EditRefusal): string {
       return `The device type is not whole: ${refusal.id}.`;
     case 'bad-setting':
       return `“${refusal.id}” is not a value this device takes.`;
+    case 'id-differs':
+      return `“${refusal.id}” is not the id that belongs to it.`;
+    case 'too-many':
+      return `A site has at most ${refusal.most} of these: ${refusal.what}.`;
+    case 'invalid':
+      return `${refusal.id ? `At ${refusal.id}: ` : ''}${refusal.message}.`;
   }
 }
 

@@ -1,5 +1,6 @@
 import type { ColourCode } from '../units/index';
 import type { Channel, DeviceType, Setting, Terminal } from './deviceType';
+import type { SettingRole } from './settings';
 import type { ContactPart, ElectronicPart, InputPart } from './parts';
 
 /** Small helpers that keep the library files to what differs between devices. */
@@ -155,8 +156,15 @@ export const numberSetting = (
   dip?: number,
 ): Setting => ({ id, label, kind: 'number', unit, min, max, initial, ...(dip ? { dip } : {}) });
 
-export const supervisionSetting = (id: string, label: string): Setting =>
-  choice(id, label, { none: 'plain contact', eol: 'two end-of-line resistors, 2.2 kΩ' });
+export const supervisionSetting = (id: string, label: string, channel: number): Setting =>
+  of(choice(id, label, { none: 'plain contact', eol: 'two end-of-line resistors, 2.2 kΩ' }), 'eol', channel);
+
+/** A setting with what it is for, and whose channel's. */
+export const of = (setting: Setting, role: SettingRole, channel?: number): Setting => ({
+  ...setting,
+  role,
+  ...(channel === undefined ? {} : { channel }),
+});
 
 export const voltageJumper = choice('voltage', 'voltage jumper', { '12': '12 V', '24': '24 V' });
 
@@ -167,23 +175,35 @@ export const busSettings = (bits: number): Setting[] => [
 ];
 
 /** Times of one channel, in seconds, as every controller and keypad of this library keeps them. */
-export const channelTimes = (prefix: string, name: string): Setting[] => [
-  numberSetting(`${prefix}.unlock`, `${name}unlock time`, 's', [1, 99], 5),
-  numberSetting(`${prefix}.exit`, `${name}exit time`, 's', [1, 99], 5),
-  choice(
-    `${prefix}.relock`,
-    `${name}re-lock`,
-    { close: 'when the door closes', time: 'when the time is up' },
-    'close',
+export const channelTimes = (prefix: string, name: string, channel = 0): Setting[] => [
+  of(numberSetting(`${prefix}.unlock`, `${name}unlock time`, 's', [1, 99], 5), 'unlock', channel),
+  of(numberSetting(`${prefix}.exit`, `${name}exit time`, 's', [1, 99], 5), 'exit', channel),
+  of(
+    choice(
+      `${prefix}.relock`,
+      `${name}re-lock`,
+      { close: 'when the door closes', time: 'when the time is up' },
+      'close',
+    ),
+    'relock',
+    channel,
   ),
-  numberSetting(`${prefix}.held`, `${name}held-open alarm after`, 's', [5, 600], 30),
-  choice(
-    `${prefix}.rex`,
-    `${name}exit sense`,
-    { unlocks: 'unlocks the door', reports: 'reports only: the lever opens it' },
-    'unlocks',
+  of(numberSetting(`${prefix}.held`, `${name}held-open alarm after`, 's', [5, 600], 30), 'held', channel),
+  of(
+    choice(
+      `${prefix}.rex`,
+      `${name}exit sense`,
+      { unlocks: 'unlocks the door', reports: 'reports only: the lever opens it' },
+      'unlocks',
+    ),
+    'rex',
+    channel,
   ),
-  choice(`${prefix}.form`, `${name}exit contact`, { NO: 'normally open', NC: 'normally closed' }),
+  of(
+    choice(`${prefix}.form`, `${name}exit contact`, { NO: 'normally open', NC: 'normally closed' }),
+    'form',
+    channel,
+  ),
 ];
 
 /** A channel whose parts and settings carry the same ending. */

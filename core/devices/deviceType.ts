@@ -1,6 +1,7 @@
 import type { ColourCode } from '../units/index';
 import type { InterfaceId } from './interfaces';
 import type { Param, Part } from './parts';
+import type { SettingRole, TextFormat } from './settings';
 import type { SymbolId } from './symbols';
 
 /** Where a device stands, seen from the door it belongs to. */
@@ -46,17 +47,20 @@ export interface Terminal {
 }
 
 /** A DIP switch, jumper or menu value of the device. */
-export type Setting =
+export type Setting = {
+  readonly id: string;
+  readonly label: string;
+  /** What it is for, where that is more than the circuit sees. */
+  readonly role?: SettingRole;
+  /** Which channel it belongs to, from 0, for a role that each channel has. */
+  readonly channel?: number;
+} & (
   | {
-      readonly id: string;
-      readonly label: string;
       readonly kind: 'choice';
       readonly options: readonly { readonly value: string; readonly label: string }[];
       readonly initial: string;
     }
   | {
-      readonly id: string;
-      readonly label: string;
       readonly kind: 'number';
       readonly unit: string;
       readonly min: number;
@@ -66,14 +70,13 @@ export type Setting =
       readonly dip?: number;
     }
   | {
-      readonly id: string;
-      readonly label: string;
       readonly kind: 'text';
-      /** Regular expression that a value must match; an empty value always may stand. */
-      readonly pattern: string;
+      /** What a value must look like; an empty value always may stand. */
+      readonly format: TextFormat;
       readonly example: string;
       readonly initial: string;
-    };
+    }
+);
 
 export type SettingValue = string | number;
 
@@ -120,7 +123,7 @@ export interface Channel {
   readonly d1Input: string | null;
   /** Data lines of the reader on the inside, where a channel takes two. */
   readonly inner?: { readonly d0Input: string; readonly d1Input: string };
-  /** Prefix of this channel's settings: `ch1` → `ch1.unlock`. */
+  /** What the ids of this channel's settings begin with: `ch1` → `ch1.unlock`. Their roles say what they are for. */
   readonly settings: string;
 }
 

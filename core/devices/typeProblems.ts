@@ -1,4 +1,8 @@
 import type { DeviceType } from './deviceType';
+import type { Param } from './parts';
+import { settingFits } from './settings';
+import { settingShapeProblems } from './settingProblems';
+import { channelsOf } from './upgradeType';
 
 /** Something that keeps a device type from being used: where, and what about. */
 export interface TypeProblem {
@@ -15,6 +19,10 @@ export interface TypeProblem {
     | 'value-missing'
     | 'same-ends'
     | 'limits-crossed'
+    /** A setting that starts on a value it does not take. */
+    | 'bad-initial'
+    /** A setting of another kind than its role or its use asks for. */
+    | 'wrong-kind'
     | 'not-positive';
   readonly id: string;
 }
@@ -35,6 +43,29 @@ export function typeProblems(type: DeviceType): TypeProblem[] {
   type.terminals.forEach(({ id }, i) => {
     if (!TERMINAL.test(id)) add(`terminals[${i}].id`, 'bad-terminal-id', id);
   });
+  twice([...points]).forEach((id) => add('nodes', 'twice', id));
+  for (const { path, code, id } of settingShapeProblems(type)) add(path, code, id);
+  /** A number by setting: the setting is a choice, and every option has its number. */
+  const tableProblems = (path: string, table: Exclude<Param, number>) => {
+    const setting = settings.get(table.setting);
+    if (!setting) return add(path, 'unknown-setting', table.setting);
+    if (setting.kind !== 'choice') return add(path, 'wrong-kind', table.setting);
+    for (const { value } of setting.options) {
+      if (!Object.hasOwn(table.values, value)) add(path, 'value-missing', value);
+    }
+    return undefined;
+  };
+  for (const { path, id, options } of settingNames(type)) {
+    const setting = settings.get(id);
+    if (!setting) add(path, 'unknown-setting', id);
+    else if (options.length > 0 && setting.kind !== 'choice') add(path, 'wrong-kind', id);
+    else if (options.length > 0) {
+      const missing = options.find((option) => !settingFits(setting, option));
+      if (missing) add(path, 'value-missing', missing);
+    }
+  }
+  if (type.lock?.kind === 'magnet' && typeof type.lock.ratedVolts !== 'number')
+    tableProblems('lock.ratedVolts', type.lock.ratedVolts);
   const states = knownStates(type);
   const seen = new Map<string, string>();
   type.parts.forEach((part, i) => {
@@ -50,15 +81,7 @@ export function typeProblems(type: DeviceType): TypeProblem[] {
     if (part.when && !settings.has(part.when.setting))
       add(`${at}.when`, 'unknown-setting', part.when.setting);
     for (const [key, value] of Object.entries(part)) {
-      if (isTable(value)) {
-        const setting = settings.get(value.setting);
-        if (!setting) add(`${at}.${key}`, 'unknown-setting', value.setting);
-        else if (setting.kind === 'choice') {
-          for (const option of setting.options) {
-            if (value.values[option.value] === undefined) add(`${at}.${key}`, 'value-missing', option.value);
-          }
-        }
-      }
+      if (isTable(value)) tableProblems(`${at}.${key}`, value);
       if (typeof value === 'number' && /ohms|maxAmps|maxVolts|draw|volts/i.test(key) && !(value > 0))
         add(`${at}.${key}`, 'not-positive', String(value));
     }
@@ -67,6 +90,13 @@ export function typeProblems(type: DeviceType): TypeProblem[] {
       if (part.needs && parts.get(part.needs)?.kind !== 'electronic')
         add(`${at}.needs`, 'unknown-part', part.needs);
     }
+    if (part.kind === 'source' && part.battery) {
+      const { ampHours, cutOffVolts, fullVolts } = part.battery;
+      if (typeof ampHours !== 'number') tableProblems(`${at}.battery.ampHours`, ampHours);
+      if (!(cutOffVolts < fullVolts)) add(`${at}.battery.cutOffVolts`, 'limits-crossed', part.id);
+    }
+    if (part.kind === 'input' && !(part.closedBelow <= part.openAbove))
+      add(`${at}.closedBelow`, 'limits-crossed', part.id);
     if (part.kind === 'input' && parts.get(part.poweredBy)?.kind !== 'electronic')
       add(`${at}.poweredBy`, 'unknown-part', part.poweredBy);
     if (part.kind === 'electronic' && !(part.minVolts <= part.startVolts && part.startVolts < part.maxVolts))
@@ -96,18 +126,40 @@ function knownStates(type: DeviceType): Set<string> {
   const { behaviour } = type;
   const states = new Set(['doorOpen', 'keyed', 'boltIn', 'ringing']);
   for (const part of type.parts) if (part.kind === 'coil') states.add(part.id);
-  const channels =
-    behaviour.kind === 'controller' || behaviour.kind === 'keypad'
-      ? behaviour.channels
-      : behaviour.kind === 'timer'
-        ? [behaviour.channel]
-        : [];
-  for (const channel of channels) states.add(channel.relay);
+  for (const channel of channelsOf(type)) states.add(channel.relay);
   if ('state' in behaviour) states.add(behaviour.state);
   if (behaviour.kind === 'keys') for (const state of Object.values(behaviour.keys)) states.add(state);
   if (behaviour.kind === 'reader') states.add(behaviour.d0).add(behaviour.d1);
   if (behaviour.kind === 'operator') states.add(behaviour.relay);
   return states;
+}
+
+/** A setting that the type names, with the values it must be able to take. */
+interface NamedSetting {
+  readonly path: string;
+  readonly id: string;
+  readonly options: readonly string[];
+}
+
+/** Settings that behaviour, lock and roles name: what is not there would silently read as nothing. */
+function settingNames({ behaviour, lock, roles }: DeviceType): NamedSetting[] {
+  const names: NamedSetting[] = [];
+  const add = (path: string, id: string | null | undefined, ...options: string[]) => {
+    if (id !== null && id !== undefined) names.push({ path, id, options });
+  };
+  if (behaviour.kind === 'fireRelay' || behaviour.kind === 'fireInput')
+    add('behaviour.latchSetting', behaviour.latchSetting, 'latching');
+  if (behaviour.kind === 'fireInput') add('behaviour.triggerSetting', behaviour.triggerSetting, 'NC', 'NO');
+  const bus = 'bus' in behaviour ? behaviour.bus : undefined;
+  add('behaviour.bus.addressSetting', bus?.addressSetting);
+  add('behaviour.bus.terminatorSetting', bus?.terminatorSetting, 'on');
+  if (lock?.kind === 'strike' && lock.mode.by === 'setting')
+    add('lock.mode.setting', lock.mode.setting, 'fail-safe', 'fail-secure');
+  if (roles.intercom?.part === 'door-station') {
+    add('roles.intercom.channelSetting', roles.intercom.channelSetting);
+    add('roles.intercom.coresSetting', roles.intercom.coresSetting, 'out');
+  }
+  return names;
 }
 
 /** Parts that the behaviour and the lock name. */
@@ -117,13 +169,7 @@ function partNames(type: DeviceType): string[] {
   if ('board' in behaviour) names.push(behaviour.board);
   if (behaviour.kind === 'fireInput') names.push(behaviour.input);
   if (behaviour.kind === 'operator') names.push(behaviour.activate);
-  const channels =
-    behaviour.kind === 'controller' || behaviour.kind === 'keypad'
-      ? behaviour.channels
-      : behaviour.kind === 'timer'
-        ? [behaviour.channel]
-        : [];
-  for (const { exitInput, contactInput, d0Input, d1Input, inner } of channels) {
+  for (const { exitInput, contactInput, d0Input, d1Input, inner } of channelsOf(type)) {
     for (const id of [exitInput, contactInput, d0Input, d1Input, inner?.d0Input, inner?.d1Input])
       if (id) names.push(id);
   }

@@ -1,15 +1,8 @@
-export {
-  parseAldaba,
-  readAldaba,
-  writeAldaba,
-  type FileProblem,
-  type ReadResult,
-  type WriteOptions,
-} from './aldabaFile';
-export * from './aldabaSchema';
-export { spiceDeck, type SpiceDeck } from './spiceDeck';
-export { wiresCsv } from './wiresCsv';
-export { loopsSvg, type LoopSvg } from './loopsSvg';
-export { editSchema } from './editSchema';
-export { readWireRows, type WireRow, type WireRowOutcome, type WireRows } from './wireRows';
-export { asDeviceType, deviceTypeSchema } from './deviceTypeSchema';
+export { parseAldaba, readAldaba, type FileProblem, type ReadResult } from './aldaba/readAldaba';
+export { writeAldaba, type AldabaFile, type WriteOptions } from './aldaba/writeAldaba';
+export { fileSchema } from './aldaba/fileSchema';
+export type { ReadNote } from './aldaba/differences';
+export { spiceDeck, type SpiceDeck } from './spice/spiceDeck';
+export { wiresCsv } from './table/wiresCsv';
+export { readWireRows, type WireRow, type WireRowOutcome, type WireRows } from './table/wireRows';
+export { loopsSvg, type LoopSvg } from './svg/loopsSvg';

@@ -47,7 +47,7 @@ describe('applyEdit', () => {
     const conductor = { ...Object.values(plan.conductors)[0]!, id: 'x', number: 'W99', to: 'D01/L1.nowhere' };
     expect(applyEdit(plan, { kind: 'connect', conductor })).toEqual({
       ok: false,
-      refusal: { reason: 'unknown-terminal', id: 'D01/L1.nowhere' },
+      refusal: { reason: 'unknown-terminal', id: 'D01/L1.nowhere', at: 'to' },
     });
   });
   it('refuses a taken tag, a taken wire number and a setting out of range', () => {

@@ -1,274 +1,201 @@
-import { typeProblems } from '../devices/index';
+import { settingFault } from '../devices/index';
+import type { Edit } from './edit';
+import { entityProblem } from './entityProblem';
+import { COLLECTIONS, kindOf, type Collection, type Entities } from './kinds/index';
+import { findIn, type Plan } from './plan';
+import type { EditRefusal } from './refusal';
 import { findTypeIn } from './types';
-import type { Edit, EditRefusal } from './edit';
-import type { Conductor, Device, Plan, TerminalId } from './plan';
-import { deviceOf, pinOf } from './plan';
+import { VERBS } from './verbs';
 
 export type EditResult =
   | { readonly ok: true; readonly plan: Plan; readonly inverse: Edit }
   | { readonly ok: false; readonly refusal: EditRefusal };
 
-type Collection =
-  'doors' | 'devices' | 'conductors' | 'people' | 'memories' | 'readings' | 'types' | 'cables';
-
 const refuse = (refusal: EditRefusal): EditResult => ({ ok: false, refusal });
 const done = (plan: Plan, inverse: Edit): EditResult => ({ ok: true, plan, inverse });
-const missing = (what: string, id: string) => refuse({ reason: 'missing', what, id });
 
-function put<C extends Collection>(plan: Plan, collection: C, id: string, value: Plan[C][string]): Plan {
-  return { ...plan, [collection]: { ...plan[collection], [id]: value } };
-}
+type Table = Readonly<Record<string, unknown>>;
+const tableOf = (plan: Plan, collection: Collection): Table => plan[collection] as Table;
+
+const put = (plan: Plan, collection: Collection, id: string, value: unknown): Plan => ({
+  ...plan,
+  [collection]: { ...tableOf(plan, collection), [id]: value },
+});
 
 function drop(plan: Plan, collection: Collection, id: string): Plan {
-  const { [id]: _gone, ...rest } = plan[collection] as Record<string, unknown>;
+  const { [id]: _gone, ...rest } = tableOf(plan, collection);
   return { ...plan, [collection]: rest };
 }
 
 /** The values a patch is about to replace: applying them takes the patch back. */
-function before<T extends object>(entity: T, patch: Partial<T>): Partial<T> {
-  return Object.fromEntries(Object.keys(patch).map((key) => [key, entity[key as keyof T]])) as Partial<T>;
+const before = (entity: object, patch: object): object =>
+  Object.fromEntries(Object.keys(patch).map((key) => [key, (entity as Table)[key]]));
+
+/** An edit as the kinds' verbs make it, read key by key. */
+type KindEdit = Readonly<Record<string, unknown>>;
+const asEdit = (edit: Record<string, unknown>): Edit => edit as unknown as Edit;
+
+function isFull(plan: Plan, collection: Collection): EditRefusal | null {
+  const { most, word } = kindOf(collection);
+  const full = Object.keys(tableOf(plan, collection)).length >= most;
+  return full ? { reason: 'too-many', what: word, id: word, most } : null;
 }
 
-/** True where the plan has this terminal. */
-export function hasTerminal(plan: Plan, terminal: TerminalId): boolean {
-  const device = plan.devices[deviceOf(terminal)];
-  const pin = pinOf(terminal);
-  return device !== undefined && findTypeIn(plan, device.type)?.terminals.some((t) => t.id === pin) === true;
+function add<C extends Collection>(plan: Plan, collection: C, edit: KindEdit): EditResult {
+  const kind = kindOf(collection);
+  const entity = edit[kind.as] as Entities[C];
+  const id = (entity as KindEdit)[kind.key] as string;
+  if (findIn(tableOf(plan, collection), id) !== undefined)
+    return refuse({ reason: 'exists', what: kind.word, id, at: kind.key });
+  const problem = isFull(plan, collection) ?? entityProblem(plan, collection, entity);
+  if (problem) return refuse(problem);
+  const { remove } = kind.verbs as { remove: string };
+  return done(put(plan, collection, id, entity), asEdit({ kind: remove, id }));
 }
 
-function conductorProblem(plan: Plan, conductor: Conductor): EditRefusal | null {
-  if (!plan.doors[conductor.door]) return { reason: 'missing', what: 'door', id: conductor.door };
-  for (const end of [conductor.from, conductor.to]) {
-    if (!hasTerminal(plan, end)) return { reason: 'unknown-terminal', id: end };
-  }
-  if (conductor.from === conductor.to) return { reason: 'same-terminal', id: conductor.from };
-  const clash = Object.values(plan.conductors).some(
-    (other) =>
-      other.id !== conductor.id && other.door === conductor.door && other.number === conductor.number,
+function set<C extends Collection>(plan: Plan, collection: C, edit: KindEdit): EditResult {
+  const kind = kindOf(collection);
+  const id = edit['id'] as string;
+  const entity = findIn(plan[collection] as Record<string, Entities[C]>, id);
+  if (entity === undefined) return refuse({ reason: 'missing', what: kind.word, id });
+  const patch = edit['patch'] as object;
+  const next = { ...entity, ...patch };
+  const problem = entityProblem(plan, collection, next, entity);
+  // What was wrong before (in a file of an older version) does not keep anybody from changing something else.
+  if (problem && JSON.stringify(problem) !== JSON.stringify(entityProblem(plan, collection, entity)))
+    return refuse(problem);
+  return done(
+    put(plan, collection, id, next),
+    asEdit({ kind: edit['kind'], id, patch: before(entity, patch) }),
   );
-  return clash ? { reason: 'number-taken', id: conductor.number } : null;
 }
 
-function deviceProblem(plan: Plan, device: Device): EditRefusal | null {
-  if (!findTypeIn(plan, device.type)) return { reason: 'unknown-type', id: device.type };
-  if (device.door !== null && !plan.doors[device.door])
-    return { reason: 'missing', what: 'door', id: device.door };
-  const clash = Object.values(plan.devices).some(
-    (other) => other.id !== device.id && other.door === device.door && other.tag === device.tag,
-  );
-  return clash ? { reason: 'tag-taken', id: device.tag } : null;
+/** Puts a whole entity in the place of the old one, or takes it out. */
+function replace<C extends Collection>(plan: Plan, collection: C, edit: KindEdit): EditResult {
+  const kind = kindOf(collection);
+  const id = edit[kind.key] as string;
+  const entity = edit[kind.as] as Entities[C] | null;
+  const old = findIn(plan[collection] as Record<string, Entities[C]>, id);
+  const inverse = asEdit({ kind: edit['kind'], [kind.key]: id, [kind.as]: old ?? null });
+  if (entity === null)
+    return old === undefined ? done(plan, inverse) : done(drop(plan, collection, id), inverse);
+  if ((entity as KindEdit)[kind.key] !== id) return refuse({ reason: 'id-differs', id, at: kind.key });
+  const problem =
+    (old === undefined ? isFull(plan, collection) : null) ?? entityProblem(plan, collection, entity, old);
+  return problem ? refuse(problem) : done(put(plan, collection, id, entity), inverse);
 }
 
-/** A wire that another type of this device would leave hanging. */
-function lostTerminal(plan: Plan, next: Device): EditRefusal | null {
-  if (plan.devices[next.id]?.type === next.type) return null;
-  const pins = new Set(findTypeIn(plan, next.type)?.terminals.map(({ id }) => id));
-  for (const { from, to } of Object.values(plan.conductors)) {
-    for (const end of [from, to]) {
-      if (deviceOf(end) === next.id && !pins.has(pinOf(end))) return { reason: 'unknown-terminal', id: end };
-    }
+/** Takes an entity out, after whatever names it has gone or let go; the inverse puts the thing back first. */
+function remove(plan: Plan, collection: Collection, edit: KindEdit): EditResult {
+  const kind = kindOf(collection);
+  const id = edit['id'] as string;
+  const entity = findIn(tableOf(plan, collection), id);
+  if (entity === undefined) return refuse({ reason: 'missing', what: kind.word, id });
+  const parts: Edit[] = [];
+  for (const other of [...COLLECTIONS].reverse()) {
+    const found = dependents(plan, other, collection, id);
+    if (found === null) return refuse({ reason: 'in-use', id });
+    parts.push(...found);
   }
-  return null;
-}
-
-type Apply = { [K in Edit['kind']]: (plan: Plan, edit: Extract<Edit, { kind: K }>) => EditResult };
-
-const APPLY: Apply = {
-  setSite: (plan, { patch }) =>
-    done({ ...plan, site: { ...plan.site, ...patch } }, { kind: 'setSite', patch: before(plan.site, patch) }),
-
-  addDoor: (plan, { door }) =>
-    plan.doors[door.id]
-      ? refuse({ reason: 'exists', what: 'door', id: door.id })
-      : done(put(plan, 'doors', door.id, door), { kind: 'removeDoor', id: door.id }),
-  setDoor: (plan, { id, patch }) => {
-    const door = plan.doors[id];
-    if (!door) return missing('door', id);
-    return done(put(plan, 'doors', id, { ...door, ...patch }), {
-      kind: 'setDoor',
-      id,
-      patch: before(door, patch),
-    });
-  },
-  removeDoor: (plan, { id }) => {
-    const door = plan.doors[id];
-    if (!door) return missing('door', id);
-    const parts: Edit[] = [
-      ...Object.values(plan.readings)
-        .filter((reading) => reading.door === id)
-        .map((reading): Edit => ({ kind: 'removeReading', id: reading.id })),
-      ...Object.values(plan.conductors)
-        .filter((conductor) => conductor.door === id)
-        .map((conductor): Edit => ({ kind: 'disconnect', id: conductor.id })),
-      ...Object.values(plan.devices)
-        .filter((device) => device.door === id)
-        .map((device): Edit => ({ kind: 'removeDevice', id: device.id })),
-      ...Object.values(plan.cables)
-        .filter((cable) => cable.door === id)
-        .map((cable): Edit => ({ kind: 'setCable', id: cable.id, cable: null })),
-      ...Object.values(plan.people)
-        .filter((person) => person.doors.includes(id))
-        .map((person): Edit => ({
-          kind: 'setPerson',
-          id: person.id,
-          patch: { doors: person.doors.filter((other) => other !== id) },
-        })),
-    ];
-    return cascade(plan, parts, (rest) => drop(rest, 'doors', id), { kind: 'addDoor', door });
-  },
-
-  addDevice: (plan, { device }) => {
-    if (plan.devices[device.id]) return refuse({ reason: 'exists', what: 'device', id: device.id });
-    const problem = deviceProblem(plan, device);
-    if (problem) return refuse(problem);
-    return done(put(plan, 'devices', device.id, device), { kind: 'removeDevice', id: device.id });
-  },
-  setDevice: (plan, { id, patch }) => {
-    const device = plan.devices[id];
-    if (!device) return missing('device', id);
-    const next = { ...device, ...patch };
-    const problem = deviceProblem(plan, next) ?? lostTerminal(plan, next);
-    if (problem) return refuse(problem);
-    return done(put(plan, 'devices', id, next), { kind: 'setDevice', id, patch: before(device, patch) });
-  },
-  removeDevice: (plan, { id }) => {
-    const device = plan.devices[id];
-    if (!device) return missing('device', id);
-    const parts: Edit[] = [
-      ...Object.values(plan.conductors)
-        .filter((conductor) => deviceOf(conductor.from) === id || deviceOf(conductor.to) === id)
-        .map((conductor): Edit => ({ kind: 'disconnect', id: conductor.id })),
-      ...(plan.memories[id] ? [{ kind: 'setMemory', device: id, memory: null } satisfies Edit] : []),
-      ...Object.values(plan.people)
-        .filter((person) => person.slots[id] !== undefined)
-        .map((person): Edit => {
-          const { [id]: _slot, ...slots } = person.slots;
-          return { kind: 'setPerson', id: person.id, patch: { slots } };
-        }),
-    ];
-    return cascade(plan, parts, (rest) => drop(rest, 'devices', id), { kind: 'addDevice', device });
-  },
-  setSetting: (plan, { device: id, setting, value }) => {
-    const device = plan.devices[id];
-    if (!device) return missing('device', id);
-    const spec = findTypeIn(plan, device.type)?.settings.find((candidate) => candidate.id === setting);
-    if (!spec) return refuse({ reason: 'bad-setting', id: setting });
-    if (value !== null) {
-      const fits =
-        spec.kind === 'choice'
-          ? spec.options.some((option) => option.value === value)
-          : spec.kind === 'text'
-            ? value === '' ||
-              (typeof value === 'string' && value.length <= 60 && new RegExp(spec.pattern).test(value))
-            : typeof value === 'number' && value >= spec.min && value <= spec.max;
-      if (!fits) return refuse({ reason: 'bad-setting', id: `${setting} = ${value}` });
-    }
-    const { [setting]: old, ...rest } = device.settings;
-    const settings = value === null ? rest : { ...rest, [setting]: value };
-    const inverse: Edit = { kind: 'setSetting', device: id, setting, value: old ?? null };
-    return done(put(plan, 'devices', id, { ...device, settings }), inverse);
-  },
-
-  connect: (plan, { conductor }) => {
-    if (plan.conductors[conductor.id])
-      return refuse({ reason: 'exists', what: 'wire', id: conductor.number });
-    const problem = conductorProblem(plan, conductor);
-    if (problem) return refuse(problem);
-    return done(put(plan, 'conductors', conductor.id, conductor), { kind: 'disconnect', id: conductor.id });
-  },
-  setConductor: (plan, { id, patch }) => {
-    const conductor = plan.conductors[id];
-    if (!conductor) return missing('wire', id);
-    const next = { ...conductor, ...patch };
-    const problem = conductorProblem(plan, next);
-    if (problem) return refuse(problem);
-    const inverse: Edit = { kind: 'setConductor', id, patch: before(conductor, patch) };
-    return done(put(plan, 'conductors', id, next), inverse);
-  },
-  disconnect: (plan, { id }) => {
-    const conductor = plan.conductors[id];
-    if (!conductor) return missing('wire', id);
-    return done(drop(plan, 'conductors', id), { kind: 'connect', conductor });
-  },
-
-  addPerson: (plan, { person }) =>
-    plan.people[person.id]
-      ? refuse({ reason: 'exists', what: 'person', id: person.name })
-      : done(put(plan, 'people', person.id, person), { kind: 'removePerson', id: person.id }),
-  setPerson: (plan, { id, patch }) => {
-    const person = plan.people[id];
-    if (!person) return missing('person', id);
-    const inverse: Edit = { kind: 'setPerson', id, patch: before(person, patch) };
-    return done(put(plan, 'people', id, { ...person, ...patch }), inverse);
-  },
-  removePerson: (plan, { id }) => {
-    const person = plan.people[id];
-    return person ? done(drop(plan, 'people', id), { kind: 'addPerson', person }) : missing('person', id);
-  },
-
-  setMemory: (plan, { device, memory }) => {
-    if (!plan.devices[device]) return missing('device', device);
-    const inverse: Edit = { kind: 'setMemory', device, memory: plan.memories[device] ?? null };
-    return done(memory ? put(plan, 'memories', device, memory) : drop(plan, 'memories', device), inverse);
-  },
-
-  addReading: (plan, { reading }) => {
-    if (plan.readings[reading.id]) return refuse({ reason: 'exists', what: 'reading', id: reading.id });
-    if (!plan.doors[reading.door]) return missing('door', reading.door);
-    return done(put(plan, 'readings', reading.id, reading), { kind: 'removeReading', id: reading.id });
-  },
-  removeReading: (plan, { id }) => {
-    const reading = plan.readings[id];
-    return reading
-      ? done(drop(plan, 'readings', id), { kind: 'addReading', reading })
-      : missing('reading', id);
-  },
-
-  addType: (plan, { type }) => {
-    if (findTypeIn(plan, type.id)) return refuse({ reason: 'exists', what: 'device type', id: type.id });
-    const [problem] = typeProblems(type);
-    if (problem) return refuse({ reason: 'bad-type', id: `${type.id}: ${problem.path}` });
-    return done(put(plan, 'types', type.id, type), { kind: 'removeType', id: type.id });
-  },
-  removeType: (plan, { id }) => {
-    const type = plan.types[id];
-    if (!type) return missing('device type', id);
-    if (Object.values(plan.devices).some((device) => device.type === id))
-      return refuse({ reason: 'in-use', id });
-    return done(drop(plan, 'types', id), { kind: 'addType', type });
-  },
-
-  setCable: (plan, { id, cable }) => {
-    if (cable && !plan.doors[cable.door]) return missing('door', cable.door);
-    const inverse: Edit = { kind: 'setCable', id, cable: plan.cables[id] ?? null };
-    return done(cable ? put(plan, 'cables', id, cable) : drop(plan, 'cables', id), inverse);
-  },
-
-  batch: (plan, { edits, label }) => {
-    let current = plan;
-    const inverses: Edit[] = [];
-    for (const edit of edits) {
-      const result = applyEdit(current, edit);
-      if (!result.ok) return result;
-      current = result.plan;
-      inverses.unshift(result.inverse);
-    }
-    return done(current, { kind: 'batch', label, edits: inverses });
-  },
-};
-
-/** Removes what hangs on a thing, then the thing; the inverse puts the thing back first. */
-function cascade(plan: Plan, parts: Edit[], remove: (plan: Plan) => Plan, restore: Edit): EditResult {
   const batch = applyEdit(plan, { kind: 'batch', label: '', edits: parts });
   if (!batch.ok) return batch;
-  return done(remove(batch.plan), { kind: 'batch', label: '', edits: [restore, batch.inverse] });
+  const { add: back } = kind.verbs as { add: string };
+  const restore = asEdit({ kind: back, [kind.as]: entity });
+  const inverse = parts.length === 0 ? restore : flat('', [restore, batch.inverse]);
+  return done(drop(batch.plan, collection, id), inverse);
 }
 
+/** Edits that loosen what a collection's entities hold on to; null where one of them keeps the thing in. */
+function dependents<C extends Collection>(
+  plan: Plan,
+  collection: C,
+  to: Collection,
+  gone: string,
+): Edit[] | null {
+  const kind = kindOf(collection);
+  const edits: Edit[] = [];
+  const refs = kind.refs.filter((ref) => ref.to === to);
+  if (refs.length === 0) return edits;
+  for (const [key, entity] of Object.entries(plan[collection]) as [string, Entities[C]][]) {
+    for (const ref of refs) {
+      if (!ref.of(entity).some(({ id }) => id === gone)) continue;
+      if (ref.onGone === 'keeps') return null;
+      if (ref.onGone !== 'goes') {
+        const { set: verb } = kind.verbs as { set: string };
+        edits.push(asEdit({ kind: verb, id: key, patch: ref.onGone(entity, gone) }));
+        continue;
+      }
+      edits.push(
+        'put' in kind.verbs
+          ? asEdit({ kind: kind.verbs.put, [kind.key]: key, [kind.as]: null })
+          : asEdit({ kind: kind.verbs.remove, id: key }),
+      );
+      break;
+    }
+  }
+  return edits;
+}
+
+/** A batch with no batch inside: order is all that counts, and undo of undo does not grow deeper. */
+const flat = (label: string, edits: readonly Edit[]): Edit => ({
+  kind: 'batch',
+  label,
+  edits: edits.flatMap((edit) => (edit.kind === 'batch' ? edit.edits : [edit])),
+});
+
+const BY_VERB = { add, set, remove, put: replace } as const;
+
 /**
- * Applies one edit. Pure: returns the new plan and the edit that takes it back, or why it was refused.
- * A batch is all or nothing.
+ * Applies one edit. Pure: returns the new plan and the edit that takes it back, or why it was refused. A batch is all or
+ * nothing. What comes from outside goes through `admit`, which looks at its shape first.
  */
 export function applyEdit(plan: Plan, edit: Edit): EditResult {
-  const apply = APPLY[edit.kind] as (plan: Plan, edit: Edit) => EditResult;
-  return apply(plan, edit);
+  switch (edit.kind) {
+    case 'setSite':
+      return done(
+        { ...plan, site: { ...plan.site, ...edit.patch } },
+        asEdit({ kind: 'setSite', patch: before(plan.site, edit.patch) }),
+      );
+    case 'setSetting':
+      return setSetting(plan, edit);
+    case 'batch': {
+      let current = plan;
+      const inverses: Edit[] = [];
+      for (const one of edit.edits) {
+        const result = applyEdit(current, one);
+        if (!result.ok) return result;
+        current = result.plan;
+        inverses.push(result.inverse);
+      }
+      return done(current, flat(edit.label, inverses.reverse()));
+    }
+    default: {
+      const verb = VERBS.get(edit.kind);
+      if (!verb) throw new Error(`no such edit: ${(edit as { kind: string }).kind}`);
+      return BY_VERB[verb.verb](plan, verb.collection, edit as unknown as KindEdit);
+    }
+  }
+}
+
+function setSetting(
+  plan: Plan,
+  { device: id, setting, value }: Extract<Edit, { kind: 'setSetting' }>,
+): EditResult {
+  const device = findIn(plan.devices, id);
+  if (!device) return refuse({ reason: 'missing', what: 'device', id });
+  const type = findTypeIn(plan, device.type);
+  const old = findIn(device.settings, setting);
+  // Taking a value out is always right: an older version may have left one that the type does not know.
+  if (value !== null && type && settingFault(type, setting, value) !== null)
+    return refuse({ reason: 'bad-setting', id: `${setting} = ${value}`, at: 'value' });
+  if (value === null && old === undefined && !type?.settings.some((one) => one.id === setting))
+    return refuse({ reason: 'bad-setting', id: setting, at: 'setting' });
+  const { [setting]: _old, ...rest } = device.settings;
+  const settings = value === null ? rest : { ...rest, [setting]: value };
+  return done(put(plan, 'devices', id, { ...device, settings }), {
+    kind: 'setSetting',
+    device: id,
+    setting,
+    value: old ?? null,
+  });
 }

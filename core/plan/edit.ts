@@ -1,68 +1,56 @@
-import type { DeviceType, SettingValue } from '../devices/index';
-import type {
-  Cable,
-  CableId,
-  Conductor,
-  ConductorId,
-  Device,
-  DeviceId,
-  Door,
-  DoorId,
-  KeypadRecord,
-  Person,
-  PersonId,
-  Reading,
-  Site,
-} from './plan';
+import type { SettingValue } from '../devices/index';
+import type { KINDS } from './kinds/index';
+import type { Collection, Entities } from './kinds/entities';
+import type { Site } from './kinds/site';
+import type { DeviceId } from './plan';
 
-/** Every way to change a plan. Browser and server apply the same function to the same data. */
-export type Edit =
+type Kinds = typeof KINDS;
+type As<C extends Collection> = Kinds[C]['as'];
+type Fixed<C extends Collection> = Kinds[C]['fixed'][number];
+type VerbsOf<C extends Collection> = Kinds[C]['verbs'];
+
+type Carrying<C extends Collection, Value> = { readonly [Key in As<C>]: Value };
+
+/** The edits that the verbs of a kind ask for. */
+type EditsOf<C extends Collection> =
+  | (VerbsOf<C> extends { readonly add: infer Add }
+      ? { readonly kind: Add } & Carrying<C, Entities[C]>
+      : never)
+  | (VerbsOf<C> extends { readonly set: infer Set }
+      ? {
+          readonly kind: Set;
+          readonly id: string;
+          readonly patch: Partial<Omit<Entities[C], Fixed<C>>>;
+        }
+      : never)
+  | (VerbsOf<C> extends { readonly remove: infer Remove }
+      ? { readonly kind: Remove; readonly id: string }
+      : never)
+  | (VerbsOf<C> extends { readonly put: infer Put }
+      ? { readonly kind: Put } & { readonly [Key in Kinds[C]['key']]: string } & Carrying<
+            C,
+            Entities[C] | null
+          >
+      : never);
+
+/** Edits that are not about one entity as a whole. */
+export type OtherEdit =
   | { readonly kind: 'setSite'; readonly patch: Partial<Omit<Site, 'id'>> }
-  | { readonly kind: 'addDoor'; readonly door: Door }
-  | { readonly kind: 'setDoor'; readonly id: DoorId; readonly patch: Partial<Omit<Door, 'id'>> }
-  | { readonly kind: 'removeDoor'; readonly id: DoorId }
-  | { readonly kind: 'addDevice'; readonly device: Device }
-  | {
-      readonly kind: 'setDevice';
-      readonly id: DeviceId;
-      readonly patch: Partial<Pick<Device, 'tag' | 'place' | 'notes' | 'type'>>;
-    }
-  | { readonly kind: 'removeDevice'; readonly id: DeviceId }
   | {
       readonly kind: 'setSetting';
       readonly device: DeviceId;
       readonly setting: string;
       readonly value: SettingValue | null;
-    }
-  | { readonly kind: 'connect'; readonly conductor: Conductor }
-  | {
-      readonly kind: 'setConductor';
-      readonly id: ConductorId;
-      readonly patch: Partial<Omit<Conductor, 'id' | 'door'>>;
-    }
-  | { readonly kind: 'disconnect'; readonly id: ConductorId }
-  | { readonly kind: 'addPerson'; readonly person: Person }
-  | { readonly kind: 'setPerson'; readonly id: PersonId; readonly patch: Partial<Omit<Person, 'id'>> }
-  | { readonly kind: 'removePerson'; readonly id: PersonId }
-  | { readonly kind: 'setMemory'; readonly device: DeviceId; readonly memory: KeypadRecord | null }
-  | { readonly kind: 'addReading'; readonly reading: Reading }
-  | { readonly kind: 'removeReading'; readonly id: string }
-  | { readonly kind: 'addType'; readonly type: DeviceType }
-  | { readonly kind: 'removeType'; readonly id: string }
-  | { readonly kind: 'setCable'; readonly id: CableId; readonly cable: Cable | null }
+    };
+
+/**
+ * Every way to change a plan. Browser and server apply the same function to the same data. What the kinds describe
+ * has its edits by its verbs; a batch is all or nothing.
+ */
+export type Edit =
+  | { [C in Collection]: EditsOf<C> }[Collection]
+  | OtherEdit
   | { readonly kind: 'batch'; readonly label: string; readonly edits: readonly Edit[] };
 
 export type EditKind = Edit['kind'];
-
-/** Why an edit could not be applied. The plan is untouched. */
-export type EditRefusal =
-  | { readonly reason: 'missing'; readonly what: string; readonly id: string }
-  | { readonly reason: 'exists'; readonly what: string; readonly id: string }
-  | { readonly reason: 'unknown-type'; readonly id: string }
-  | { readonly reason: 'unknown-terminal'; readonly id: string }
-  | { readonly reason: 'same-terminal'; readonly id: string }
-  | { readonly reason: 'tag-taken'; readonly id: string }
-  | { readonly reason: 'number-taken'; readonly id: string }
-  | { readonly reason: 'in-use'; readonly id: string }
-  | { readonly reason: 'bad-type'; readonly id: string }
-  | { readonly reason: 'bad-setting'; readonly id: string };
+export type { EditRefusal } from './refusal';

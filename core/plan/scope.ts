@@ -1,5 +1,8 @@
-import type { Conductor, Device, Door, DoorId, Plan, TerminalId } from './plan';
-import { deviceOf, pinOf } from './plan';
+import type { Conductor } from './kinds/conductor';
+import type { Device } from './kinds/device';
+import type { Door } from './kinds/door';
+import { deviceOf, pinOf, type TerminalId } from './kinds/terminal';
+import type { DoorId, Plan } from './plan';
 
 const natural = new Intl.Collator('en', { numeric: true }).compare;
 

@@ -1,12 +1,14 @@
-import { findType, type DeviceType } from '../devices/index';
-import type { Device, Plan } from './plan';
+import { findType, settingFault, type DeviceType } from '../devices/index';
+import type { Edit } from './edit';
+import type { Device } from './kinds/device';
+import { findIn, type Plan } from './plan';
 
 /** Whatever holds a site's own device types: a plan, or a part of one. */
 export type WithTypes = Pick<Plan, 'types'>;
 
 /** The type with this id, from the site's own types or the library; undefined for an unknown one. */
 export const findTypeIn = ({ types }: WithTypes, id: string): DeviceType | undefined =>
-  (Object.hasOwn(types, id) ? types[id] : undefined) ?? findType(id);
+  findIn(types, id) ?? findType(id);
 
 /** The type of a device. Throws on an unknown one: a plan in memory has passed the door and names only known types. */
 export function typeIn(plan: WithTypes, device: Pick<Device, 'type'>): DeviceType {
@@ -33,4 +35,19 @@ export function newerVersion(plan: WithTypes, id: string): DeviceType | null {
     .filter((type) => typeBase(type.id) === typeBase(id))
     .sort((a, b) => b.version - a.version)[0];
   return newest && newest.version > mine.version ? newest : null;
+}
+
+/**
+ * Puts another type in a device's place, as one edit: settings that the new type does not take are taken out first, by
+ * name, so that they come back with undo.
+ */
+export function changeType(device: Device, to: DeviceType): { edit: Edit; lost: string[] } {
+  const lost = Object.entries(device.settings)
+    .filter(([id, value]) => settingFault(to, id, value) !== null)
+    .map(([id]) => id);
+  const edits: Edit[] = [
+    ...lost.map((setting): Edit => ({ kind: 'setSetting', device: device.id, setting, value: null })),
+    { kind: 'setDevice', id: device.id, patch: { type: to.id } },
+  ];
+  return { edit: { kind: 'batch', label: `change the type of ${device.tag}`, edits }, lost };
 }

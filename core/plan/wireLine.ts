@@ -1,7 +1,8 @@
 import { COLOUR_CODES, isColourCode, mm2, metres, parseGauge, parseLength } from '../units/index';
 import type { ColourCode, Gauge, Metres } from '../units/index';
-import type { Device, DoorId, Plan, TerminalId } from './plan';
-import { terminalId } from './plan';
+import type { Device } from './kinds/device';
+import { terminalId, type TerminalId } from './kinds/terminal';
+import type { DoorId, Plan } from './plan';
 import { devicesOf } from './scope';
 import { findTypeIn } from './types';
 

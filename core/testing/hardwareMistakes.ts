@@ -166,6 +166,7 @@ export const HARDWARE_MISTAKES: readonly Row[] = [
     'an electric panic bar on a small relay',
     strikeDoor,
     (plan) => [
+      { kind: 'setSetting', device: 'D01/L1', setting: 'mode', value: null },
       { kind: 'setDevice', id: 'D01/L1', patch: { type: 'exit-bar-electric' } },
       add(plan, 'supply-24v-battery', 'PS9'),
       move(plan, 'PS1.+V', 'K1.COM', 'from', 'PS9.+V'),

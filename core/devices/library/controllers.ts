@@ -11,6 +11,7 @@ import {
   each,
   needed,
   numberSetting,
+  of,
   optional,
   PASSIVE,
   supervisedInput,
@@ -123,7 +124,7 @@ const dryController = (
   const doors = Array.from({ length: count }, (_, index) => dryDoor(index + 1, options));
   const eol = options.supervised
     ? doors.map((_, index) =>
-        supervisionSetting(`ch${index + 1}.eol`, `door ${index + 1} contact watched by`),
+        supervisionSetting(`ch${index + 1}.eol`, `door ${index + 1} contact watched by`, index),
       )
     : [];
   const bus = options.bus
@@ -148,7 +149,7 @@ const dryController = (
       ...doors.flatMap((door) => door.parts),
     ],
     settings: [
-      ...doors.flatMap((_, i) => channelTimes(`ch${i + 1}`, `door ${i + 1} `)),
+      ...doors.flatMap((_, i) => channelTimes(`ch${i + 1}`, `door ${i + 1} `, i)),
       ...eol,
       ...bus.settings,
       ...(options.bus ? networkSettings() : []),
@@ -219,9 +220,12 @@ function poeController(): DeviceType {
       dryInput('status', 'S', 'G', 'board'),
     ],
     settings: [
-      choice('output', 'lock output jumper', { wet: 'wet: 12 V on the common', dry: 'dry: a plain contact' }),
+      of(
+        choice('output', 'lock output jumper', { wet: 'wet: 12 V on the common', dry: 'dry: a plain contact' }),
+        'output',
+      ),
       choice('switch', 'network switch', { battery: 'on a battery', plain: 'dead when the mains fails' }),
-      numberSetting('hours', 'hours asked of its battery', 'h', [0, 72], 4),
+      of(numberSetting('hours', 'hours asked of its battery', 'h', [0, 72], 4), 'hours'),
       ...networkSettings(),
       ...channelTimes('ch1', ''),
     ],
@@ -275,7 +279,7 @@ function wetController(): DeviceType {
       board('+12', '0V', { watts: 2.4 }, [9, 15], { startVolts: 10 }),
       ...doors.flatMap((door) => door.parts),
     ],
-    settings: [...channelTimes('ch1', 'door 1 '), ...channelTimes('ch2', 'door 2 ')],
+    settings: [...channelTimes('ch1', 'door 1 '), ...channelTimes('ch2', 'door 2 ', 1)],
     behaviour: { kind: 'controller', board: 'board', channels: doors.map((door) => door.channel) },
     roles: rolesOf(doors, { plus: '+12', minus: '0V' }),
     interfaces: ['wiegand', 'dry-input'],

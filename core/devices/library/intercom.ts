@@ -12,7 +12,8 @@ const setName: DeviceType['settings'][number] = {
   id: 'set',
   label: 'intercom set',
   kind: 'text',
-  pattern: '^[A-Z]$',
+  role: 'set',
+  format: 'letter',
   example: 'A',
   initial: 'A',
 };

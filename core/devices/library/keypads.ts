@@ -11,6 +11,7 @@ import {
   needed,
   optional,
   PASSIVE,
+  of,
 } from '../build';
 import { networkSettings } from './network';
 
@@ -21,8 +22,8 @@ const keypadParts = (amps: number): Part[] => [
   { kind: 'link', id: 'ground', a: '0V', b: 'G' },
 ];
 const keypadChannel = channelOf({ relay: 'relay', exitInput: 'push', settings: 'ch1' });
-const keypadTimes = (prefix: string, name: string) =>
-  channelTimes(prefix, name).filter((setting) => /unlock|exit$/.test(setting.id));
+const keypadTimes = (prefix: string, name: string, channel = 0) =>
+  channelTimes(prefix, name, channel).filter(({ role }) => role === 'unlock' || role === 'exit');
 
 const KEYPAD = {
   ...PASSIVE,
@@ -93,11 +94,15 @@ export const keypads: readonly DeviceType[] = [
     ],
     settings: [
       ...keypadTimes('ch1', ''),
-      choice('ch2.mode', 'second relay', {
-        toggle: 'holds until keyed again',
-        momentary: 'for the unlock time',
-      }),
-      ...keypadTimes('ch2', 'second relay '),
+      of(
+        choice('ch2.mode', 'second relay', {
+          toggle: 'holds until keyed again',
+          momentary: 'for the unlock time',
+        }),
+        'mode',
+        1,
+      ),
+      ...keypadTimes('ch2', 'second relay ', 1),
     ],
     behaviour: {
       kind: 'keypad',

@@ -10,6 +10,7 @@ import {
   optional,
   PASSIVE,
   channelOf,
+  of,
 } from '../build';
 
 /** What lets a door go in an emergency, and relays that pass a signal from one circuit to another. */
@@ -214,7 +215,7 @@ export const relays: readonly DeviceType[] = [
       dryInput('trigger', 'TR', 'V-', 'board'),
       ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', 5, 'board'),
     ],
-    settings: [numberSetting('t.exit', 'relay time', 's', [1, 99], 5)],
+    settings: [of(numberSetting('t.exit', 'relay time', 's', [1, 99], 5), 'exit', 0)],
     behaviour: {
       kind: 'timer',
       board: 'board',
@@ -245,9 +246,9 @@ export const operators: readonly DeviceType[] = [
       ...changeover('k', { com: 'LC', nc: 'LNC', no: 'LNO' }, 'release', 2, 'board'),
     ],
     settings: [
-      numberSetting('op.delay', 'wait between release and opening', 's', [0, 10], 1),
-      numberSetting('op.opening', 'opening time', 's', [1, 30], 4),
-      numberSetting('op.stay', 'stays open', 's', [1, 60], 6),
+      of(numberSetting('op.delay', 'wait between release and opening', 's', [0, 10], 1), 'delay'),
+      of(numberSetting('op.opening', 'opening time', 's', [1, 30], 4), 'opening'),
+      of(numberSetting('op.stay', 'stays open', 's', [1, 60], 6), 'stay'),
     ],
     behaviour: { kind: 'operator', board: 'board', activate: 'activate', relay: 'release', settings: 'op' },
     roles: {

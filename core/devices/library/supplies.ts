@@ -12,6 +12,7 @@ import {
   numberSetting,
   optional,
   PASSIVE,
+  of,
 } from '../build';
 
 /** Output terminals take four thick conductors. */
@@ -20,7 +21,7 @@ const outputs = (...ids: string[]): Terminal[] =>
 
 const batterySettings = [
   choice('battery', 'battery', { '7': '7 Ah', '12': '12 Ah', '17': '17 Ah' }),
-  numberSetting('hours', 'hours asked of the battery', 'h', [0, 72], 4),
+  of(numberSetting('hours', 'hours asked of the battery', 'h', [0, 72], 4), 'hours'),
 ];
 
 /** A sealed lead-acid battery of this nominal voltage. */
@@ -101,7 +102,7 @@ export const supplies: readonly DeviceType[] = [
       { kind: 'link', id: 'pushCommon', a: 'PC', b: '0V' },
       ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', 5, 'board'),
     ],
-    settings: [...batterySettings, numberSetting('t.exit', 'relay time', 's', [1, 60], 5)],
+    settings: [...batterySettings, of(numberSetting('t.exit', 'relay time', 's', [1, 60], 5), 'exit', 0)],
     behaviour: {
       kind: 'timer',
       board: 'board',

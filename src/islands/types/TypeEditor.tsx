@@ -10,7 +10,7 @@ import {
   type PartKind,
   type Place,
 } from '#core/devices/index';
-import { asDeviceType, deviceTypeSchema } from '#core/formats/deviceTypeSchema';
+import { asDeviceType, deviceTypeSchema } from '#core/devices/deviceTypeSchema';
 import { BEHAVIOUR_LABELS, FAMILY_LABELS, PART_LABELS } from '#words/devices';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Setting } from '#core/devices/index';
+import { settingFits, type Setting } from '#core/devices/index';
 import { DipSwitches } from '../../ui/DipSwitches';
 import { SelectField, TextField } from '../../ui/Field';
 import css from './SettingField.module.css';
@@ -66,9 +66,8 @@ export function SettingField({ setting, value, onSet, name, bare = false }: Sett
 type Written = Exclude<Setting, { kind: 'choice' }>;
 
 function fits(setting: Written, text: string): boolean {
-  if (setting.kind === 'text') return text.trim() === '' || new RegExp(setting.pattern).test(text.trim());
-  const value = Number(text.replace(',', '.'));
-  return text.trim() !== '' && Number.isFinite(value) && value >= setting.min && value <= setting.max;
+  if (setting.kind === 'text') return settingFits(setting, text.trim());
+  return text.trim() !== '' && settingFits(setting, Number(text.replace(',', '.')));
 }
 
 const wanted = (setting: Written): string =>

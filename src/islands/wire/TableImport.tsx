@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
-import { readWireRows, type WireRow } from '#core/formats/wireRows';
+import { readWireRows, type WireRow } from '#core/formats/table/wireRows';
 import type { DoorId } from '#core/plan/index';
 import { lineFaultWords } from '#words/problems';
 import { Button } from '../../ui/Button';

@@ -1,5 +1,5 @@
 import { typeChanges, type DeviceType } from '#core/devices/index';
-import { applyEdit, deviceOf, pinOf, typeIn, type Device, type Edit } from '#core/plan/index';
+import { applyEdit, changeType, deviceOf, pinOf, typeIn, type Device } from '#core/plan/index';
 import { refusalWords } from '#words/problems';
 import { typeChangeWords } from '#words/devices';
 import { Button } from '../../ui/Button';
@@ -18,7 +18,7 @@ interface Props {
 export function TypeUpdateDialog({ device, newer, open, onOpenChange }: Props) {
   const plan = usePlan();
   const dispatch = useDispatch();
-  const edit: Edit = { kind: 'setDevice', id: device.id, patch: { type: newer.id } };
+  const { edit, lost } = changeType(device, newer);
   const tried = open ? applyEdit(plan, edit) : null;
   const pins = new Set(newer.terminals.map(({ id }) => id));
   const hanging = Object.values(plan.conductors).filter(({ from, to }) =>
@@ -36,6 +36,12 @@ export function TypeUpdateDialog({ device, newer, open, onOpenChange }: Props) {
           <li key={line}>{line}</li>
         ))}
       </ul>
+      {lost.length > 0 && (
+        <p>
+          {lost.join(', ')} {lost.length === 1 ? 'goes' : 'go'} back to what the new version is delivered with: it
+          does not take the value set here.
+        </p>
+      )}
       {tried && !tried.ok && (
         <p role="alert" className={css['fault']}>
           {refusalWords(tried.refusal)}{' '}

@@ -1,6 +1,6 @@
-import { drawLoop, toSvg, type Live } from '../drawing/index';
-import { traceLoops } from '../loops/index';
-import type { DoorId, Plan } from '../plan/index';
+import { drawLoop, toSvg, type Live } from '../../drawing/index';
+import { traceLoops } from '../../loops/index';
+import type { DoorId, Plan } from '../../plan/index';
 
 export interface LoopSvg {
   readonly letter: string;

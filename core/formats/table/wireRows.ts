@@ -1,4 +1,4 @@
-import { findType } from '../devices/index';
+import { findType } from '../../devices/index';
 import {
   applyEdit,
   conductorsOf,
@@ -12,8 +12,8 @@ import {
   type Edit,
   type LineFault,
   type Plan,
-} from '../plan/index';
-import { formatGauge } from '../units/index';
+} from '../../plan/index';
+import { formatGauge } from '../../units/index';
 
 /** What one row of a pasted or read table would do. */
 export type WireRowOutcome =

@@ -5,7 +5,7 @@ import {
   type LinearNetwork,
   type Netlist,
   type OperatingPoint,
-} from '../circuit/index';
+} from '../../circuit/index';
 
 /** A SPICE deck with the names its nodes have there, so that its answers can be compared node by node. */
 export interface SpiceDeck {

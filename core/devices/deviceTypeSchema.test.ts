@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { LIBRARY, typeProblems, type DeviceType } from '../devices/index';
+import { LIBRARY, typeProblems, type DeviceType } from './index';
 import { applyEdit, emptyPlan, newerVersion, nextTypeId, typeBase, type Edit } from '../plan/index';
 import { magnetDoor, mustApply } from '../testing/doors';
-import { asDeviceType, deviceTypeSchema, parseAldaba, writeAldaba } from './index';
+import { parseAldaba, writeAldaba } from '../formats/index';
+import { asDeviceType, deviceTypeSchema } from './index';
 
 const own = (type: DeviceType, version = 1): DeviceType => ({
   ...type,
@@ -46,7 +47,7 @@ describe('types of a site', () => {
   it('go out in the site file and come in again', () => {
     const used = mustApply(plan, use, { kind: 'setSite', patch: { colours: { plus: 'OG' } } });
     const read = parseAldaba(JSON.stringify(writeAldaba(used, { secrets: true })));
-    expect(read).toEqual({ ok: true, plan: used });
+    expect(read).toEqual({ ok: true, plan: used, notes: [] });
   });
   it('are taken back by the inverse, and not removed while in use', () => {
     const added = applyEdit(magnetDoor(), { kind: 'addType', type: reader });

@@ -1,32 +1,31 @@
 import { z } from 'zod';
-import {
-  FAMILIES,
-  INTERFACES,
-  SYMBOL_IDS,
-  type DeviceType,
-  type InterfaceId,
-  type SymbolId,
-} from '../devices/index';
+import { line, word } from '../fields/index';
 import { COLOUR_CODES, type ColourCode } from '../units/index';
+import { FAMILIES, type DeviceType } from './deviceType';
+import { INTERFACES, type InterfaceId } from './interfaces';
+import { SETTING_ROLES, TEXT_FORMATS, type TextFormat } from './settings';
+import { SYMBOL_IDS, type SymbolId } from './symbols';
+import { OLD_PATTERNS, withSettingRoles } from './upgradeType';
 
 /**
  * Schema of one device type. It checks shapes and ranges; `typeProblems` then checks that names meet: a part's
  * terminals, a contact's state, a table's setting.
  */
 
-const name = z.string().min(1).max(40);
-const pin = z.string().min(1).max(12);
+const name = word(40);
+const pin = word(12);
+const finite = z.number().min(-1e9).max(1e9);
 const positive = z.number().positive().max(1e9);
 const param = z.union([
   z.number().positive().max(1e9),
-  z.strictObject({ setting: name, values: z.record(z.string().max(40), positive) }),
+  z.strictObject({ setting: name, values: z.record(name, positive) }),
 ]);
 const current = z.enum(['dc', 'ac', 'both']);
 const between = {
   id: name,
   a: pin,
   b: pin,
-  when: z.strictObject({ setting: name, is: z.array(z.string().max(40)).min(1) }).optional(),
+  when: z.strictObject({ setting: name, is: z.array(name).min(1).max(40) }).optional(),
 };
 
 const part = z.discriminatedUnion('kind', [
@@ -90,8 +89,8 @@ const part = z.discriminatedUnion('kind', [
     openAbove: z.number().min(0).max(1),
     supervised: z
       .strictObject({
-        closed: z.tuple([z.number(), z.number()]),
-        open: z.tuple([z.number(), z.number()]),
+        closed: z.tuple([finite, finite]),
+        open: z.tuple([finite, finite]),
       })
       .optional(),
   }),
@@ -117,49 +116,56 @@ const terminal = z.strictObject({
   earth: z.boolean().optional(),
 });
 
-const label = z.string().max(80);
-const setting = z.discriminatedUnion('kind', [
-  z.strictObject({
-    id: name,
-    label,
-    kind: z.literal('choice'),
-    options: z
-      .array(z.strictObject({ value: name, label }))
-      .min(1)
-      .max(40),
-    initial: name,
-  }),
-  z.strictObject({
-    id: name,
-    label,
-    kind: z.literal('number'),
-    unit: z.string().max(10),
-    min: z.number(),
-    max: z.number(),
-    initial: z.number(),
-    dip: z.number().int().min(1).max(12).optional(),
-  }),
-  z.strictObject({
-    id: name,
-    label,
-    kind: z.literal('text'),
-    pattern: z.string().max(200).refine(isPattern, 'is not a regular expression'),
-    example: z.string().max(60),
-    initial: z.string().max(60),
-  }),
+const label = line(80);
+const aim = {
+  id: name,
+  label,
+  role: z.enum(SETTING_ROLES).optional(),
+  channel: z.number().int().min(0).max(15).optional(),
+};
+const textSetting = z.strictObject({
+  ...aim,
+  kind: z.literal('text'),
+  format: z.enum(Object.keys(TEXT_FORMATS) as [TextFormat, ...TextFormat[]]),
+  example: line(60),
+  initial: line(60),
+});
+/**
+ * The first versions had regular expressions of a type's own. They are never run: a known one is the format that took
+ * its place, any other lets every line of text through.
+ */
+const oldTextSetting = textSetting
+  .omit({ format: true })
+  .extend({ pattern: z.string().max(200) })
+  .transform(({ pattern, ...rest }) => ({ ...rest, format: OLD_PATTERNS[pattern] ?? ('text' as const) }));
+const setting = z.union([
+  z.discriminatedUnion('kind', [
+    z.strictObject({
+      ...aim,
+      kind: z.literal('choice'),
+      options: z
+        .array(z.strictObject({ value: name, label }))
+        .min(1)
+        .max(40),
+      initial: name,
+    }),
+    z.strictObject({
+      ...aim,
+      kind: z.literal('number'),
+      unit: line(10),
+      min: finite,
+      max: finite,
+      initial: finite,
+      dip: z.number().int().min(1).max(12).optional(),
+    }),
+    textSetting,
+  ]),
+  oldTextSetting,
 ]);
-
-function isPattern(text: string): boolean {
-  try {
-    return Boolean(new RegExp(text));
-  } catch {
-    return false;
-  }
-}
 
 const channel = z.strictObject({
   relay: name,
-  exitInput: z.string().max(40),
+  exitInput: line(40),
   contactInput: name.nullable(),
   d0Input: name.nullable(),
   d1Input: name.nullable(),
@@ -201,7 +207,7 @@ const coilAt = z.strictObject({ coil: name, terminal: pin });
 const lock = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('magnet'),
-    parts: z.array(name).min(1),
+    parts: z.array(name).min(1).max(8),
     forceNewtons: positive,
     ratedVolts: param,
     holdShare: z.number().min(0.1).max(1),
@@ -238,7 +244,7 @@ const intercom = z.discriminatedUnion('part', [
     plus: pin,
     minus: pin,
     common: pin,
-    channels: z.array(z.strictObject({ line: pin, key: pin })).min(1),
+    channels: z.array(z.strictObject({ line: pin, key: pin })).min(1).max(16),
     call: pin,
     callIn: pin,
   }),
@@ -252,14 +258,14 @@ const roles = z
     feed: pair,
     lock: pair,
     lockBy: byState,
-    lockToo: z.array(pair),
-    switches: z.array(throwOf),
-    wet: z.array(byState),
+    lockToo: z.array(pair).max(16),
+    switches: z.array(throwOf).max(16),
+    wet: z.array(byState).max(16),
     second: throwOf,
-    breakers: z.array(z.strictObject({ com: pin, nc: pin })),
-    exitInputs: z.array(dry),
-    contactInputs: z.array(dry),
-    statusInputs: z.array(dry),
+    breakers: z.array(z.strictObject({ com: pin, nc: pin })).max(16),
+    exitInputs: z.array(dry).max(16),
+    contactInputs: z.array(dry).max(16),
+    statusInputs: z.array(dry).max(16),
     fireInput: dry,
     bellInput: dry,
     exitContact: ends,
@@ -271,10 +277,10 @@ const roles = z
     alarmContact: ends,
     alarmInput: dry,
     dataOut: lines,
-    dataInputs: z.array(lines),
-    innerDataInputs: z.array(lines),
+    dataInputs: z.array(lines).max(16),
+    innerDataInputs: z.array(lines).max(16),
     coil: pair,
-    poles: z.array(throwOf),
+    poles: z.array(throwOf).max(16),
     lockVoltage: pair,
     operator: z.strictObject({ activate: dry, lock: throwOf }),
     intercom,
@@ -292,13 +298,13 @@ export const deviceTypeSchema = z.strictObject({
     ),
   version: z.number().int().min(1).max(9999),
   family: z.enum(FAMILIES),
-  name: z.string().min(1).max(120),
-  short: z.string().min(1).max(30),
-  description: z.string().max(400),
+  name: line(120, 1),
+  short: line(30, 1),
+  description: line(400),
   tagPrefix: z.string().regex(/^[A-Z]{1,3}$/, 'must be one to three capital letters'),
   place: z.enum(['outside', 'inside', 'frame', 'above', 'enclosure']),
   terminals: z.array(terminal).max(80),
-  nodes: z.array(z.string().regex(/^~[^\s.]{1,11}$/)).optional(),
+  nodes: z.array(z.string().regex(/^~[^\s.]{1,11}$/)).max(80).optional(),
   parts: z.array(part).max(200),
   settings: z.array(setting).max(80),
   behaviour,
@@ -313,8 +319,9 @@ export const deviceTypeSchema = z.strictObject({
     )
     .optional(),
   inrush: z.number().min(1).max(50).optional(),
-  language: z.string().max(40).optional(),
+  language: word(40).optional(),
 });
 
-/** What the schema lets through is a device type: the compiler holds the two together. */
-export const asDeviceType = (parsed: z.output<typeof deviceTypeSchema>): DeviceType => parsed as DeviceType;
+/** What the schema lets through is a device type: the compiler holds the two together. Old ones get setting roles. */
+export const asDeviceType = (parsed: z.output<typeof deviceTypeSchema>): DeviceType =>
+  withSettingRoles(parsed as DeviceType);

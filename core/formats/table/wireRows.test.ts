@@ -1,10 +1,11 @@
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { HARDWARE_SETS } from '../brief/index';
-import { conductorsOf, emptyPlan, EMPTY_BRIEF } from '../plan/index';
-import { magnetDoor, MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../testing/doors';
-import { checkContext, runChecks } from '../checks/index';
-import { readWireRows, wiresCsv } from './index';
+import { HARDWARE_SETS } from '../../brief/index';
+import { conductorsOf, emptyPlan, EMPTY_BRIEF } from '../../plan/index';
+import { magnetDoor, MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../../testing/doors';
+import { checkContext, runChecks } from '../../checks/index';
+import { readWireRows } from './wireRows';
+import { wiresCsv } from './wiresCsv';
 
 const rows = (text: string) => text.split('\n').map((line) => line.trim().split(/\s+/));
 const plan = magnetDoor();

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
-import { COLOURS, areaOf, formatGauge } from '../units/index';
-import { conductorsOf, terminalLabel, type DoorId, type Plan } from '../plan/index';
+import { COLOURS, areaOf, formatGauge } from '../../units/index';
+import { conductorsOf, terminalLabel, type DoorId, type Plan } from '../../plan/index';
 
 const COLUMNS = [
   'door',

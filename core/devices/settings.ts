@@ -1,0 +1,107 @@
+import type { Setting, SettingValue } from './deviceType';
+
+/**
+ * What a setting is for, so that nobody has to know what a type calls it. A role that belongs to one door's channel
+ * stands with the channel's number.
+ */
+export const SETTING_ROLES = [
+  /** Seconds a credential releases the door for. */
+  'unlock',
+  /** Seconds an exit request releases the door for. */
+  'exit',
+  /** Re-lock when the door closes, or when the time is up. */
+  'relock',
+  /** Seconds until a door that stands open is reported. */
+  'held',
+  /** What the exit sense does: unlocks, or only reports. */
+  'rex',
+  /** Exit contact: normally open or normally closed. */
+  'form',
+  /** Whether the door contact is watched by end-of-line resistors. */
+  'eol',
+  /** Whether a code releases for a time or changes over: momentary or toggle. */
+  'mode',
+  /** Seconds between an operator's release and the start of its leaf, for opening, and open. */
+  'delay',
+  'opening',
+  'stay',
+  /** Hours a battery is asked to last. */
+  'hours',
+  /** Whether an output feeds a lock or only switches it: wet or dry. */
+  'output',
+  /** Name of the intercom set. */
+  'set',
+  /** Network address and hardware number. */
+  'ip',
+  'mac',
+] as const;
+export type SettingRole = (typeof SETTING_ROLES)[number];
+
+/** Roles of which each channel of a device has its own. */
+export const CHANNEL_ROLES: ReadonlySet<SettingRole> = new Set([
+  'unlock',
+  'exit',
+  'relock',
+  'held',
+  'rex',
+  'form',
+  'eol',
+  'mode',
+]);
+
+/** Formats that a text setting may ask for. Each is known here: nobody's own pattern is ever run. */
+export const TEXT_FORMATS = {
+  /** Any line of text. */
+  text: /^.{0,60}$/u,
+  /** One capital letter. */
+  letter: /^[A-Z]$/,
+  /** IPv4 address. */
+  ipv4: /^(?:\d{1,3}\.){3}\d{1,3}$/,
+  /** Hardware number of a network device, six pairs of hexadecimal digits. */
+  mac: /^(?:[0-9A-Fa-f]{2}:){5}[0-9A-Fa-f]{2}$/,
+  /** Digits only. */
+  digits: /^\d{1,20}$/,
+} as const satisfies Record<string, RegExp>;
+export type TextFormat = keyof typeof TEXT_FORMATS;
+
+type WithSettings = { readonly settings: readonly Setting[] };
+
+/** True where a value is one that this setting takes. */
+export function settingFits(spec: Setting, value: SettingValue): boolean {
+  switch (spec.kind) {
+    case 'choice':
+      return spec.options.some((option) => option.value === value);
+    case 'number':
+      return typeof value === 'number' && value >= spec.min && value <= spec.max;
+    case 'text':
+      return typeof value === 'string' && (value === '' || TEXT_FORMATS[spec.format].test(value));
+  }
+}
+
+/** What keeps a type from taking this value; null where it takes it. */
+export function settingFault(
+  type: WithSettings,
+  id: string,
+  value: SettingValue,
+): 'unknown-setting' | 'bad-value' | null {
+  const spec = type.settings.find((one) => one.id === id);
+  if (!spec) return 'unknown-setting';
+  return settingFits(spec, value) ? null : 'bad-value';
+}
+
+/** The setting of a type that has this role; on this channel, counted from 0, where each channel has its own. */
+export const settingFor = (type: WithSettings, role: SettingRole, channel = 0): Setting | undefined =>
+  type.settings.find(
+    (setting) => setting.role === role && (!CHANNEL_ROLES.has(role) || (setting.channel ?? 0) === channel),
+  );
+
+/** The value that a device has for a role; undefined where its type has no such setting. */
+export function roleValue(
+  type: WithSettings,
+  settings: Readonly<Record<string, SettingValue>>,
+  role: SettingRole,
+  channel = 0,
+): SettingValue | undefined {
+  const setting = settingFor(type, role, channel);
+  return setting && (settings[setting.id] ?? setting.initial);
+}

@@ -1,0 +1,47 @@
+import type { Channel, DeviceType, Setting } from './deviceType';
+import { CHANNEL_ROLES, SETTING_ROLES, type SettingRole, type TextFormat } from './settings';
+
+/** Text patterns of the first versions, by the named format that took their place. */
+export const OLD_PATTERNS: Readonly<Record<string, TextFormat>> = {
+  '^[A-Z]$': 'letter',
+  '^(\\d{1,3}\\.){3}\\d{1,3}$': 'ipv4',
+  '^([0-9A-Fa-f]{2}:){5}[0-9A-Fa-f]{2}$': 'mac',
+};
+
+/** Channels of a type, in order; none where it decides for nobody. */
+export function channelsOf({ behaviour }: Pick<DeviceType, 'behaviour'>): readonly Channel[] {
+  if (behaviour.kind === 'controller' || behaviour.kind === 'keypad') return behaviour.channels;
+  return behaviour.kind === 'timer' ? [behaviour.channel] : [];
+}
+
+/** Roles that belong to the device as a whole and used to be known by the setting's id. */
+const BY_ID: ReadonlySet<string> = new Set<SettingRole>(['hours', 'output', 'ip', 'mac']);
+
+/**
+ * Gives the settings of a type their roles where they have none: types made before settings had roles say what a setting
+ * is for by its name, `ch1.unlock` behind the prefix of its channel.
+ */
+export function withSettingRoles(type: DeviceType): DeviceType {
+  const prefixes = channelsOf(type).map(({ settings }) => settings);
+  const operator = type.behaviour.kind === 'operator' ? type.behaviour.settings : null;
+  let changed = false;
+  const settings = type.settings.map((setting): Setting => {
+    if (setting.role !== undefined) return setting;
+    const dot = setting.id.lastIndexOf('.');
+    const [prefix, name] = [setting.id.slice(0, Math.max(0, dot)), setting.id.slice(dot + 1)];
+    const role = SETTING_ROLES.find((one) => one === name);
+    if (role === undefined) return setting;
+    const channel = prefixes.indexOf(prefix);
+    if (dot > 0 && channel >= 0 && CHANNEL_ROLES.has(role)) {
+      changed = true;
+      return { ...setting, role, channel };
+    }
+    const whole = dot < 0 && (BY_ID.has(name) || (name === 'set' && type.roles.intercom !== undefined));
+    if (whole || (dot > 0 && prefix === operator && ['delay', 'opening', 'stay'].includes(name))) {
+      changed = true;
+      return { ...setting, role };
+    }
+    return setting;
+  });
+  return changed ? { ...type, settings } : type;
+}

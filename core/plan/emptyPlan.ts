@@ -1,0 +1,9 @@
+import { COLLECTIONS } from './kinds/index';
+import type { Plan } from './plan';
+
+/** A site with nothing in it yet. */
+export const emptyPlan = (id: string, name: string): Plan =>
+  ({
+    site: { id, name, address: '', region: 'europe', units: 'metric', notes: '', colours: {} },
+    ...Object.fromEntries(COLLECTIONS.map((collection) => [collection, {}])),
+  }) as Plan;

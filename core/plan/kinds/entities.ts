@@ -1,0 +1,23 @@
+import type { DeviceType } from '../../devices/index';
+import type { Cable } from './cable';
+import type { Conductor } from './conductor';
+import type { Device } from './device';
+import type { Door } from './door';
+import type { KeypadRecord } from './memory';
+import type { Person } from './person';
+import type { Reading } from './reading';
+
+/** What each collection of a plan holds. A row here asks for a row in `KINDS`, in the database and in the words. */
+export interface Entities {
+  readonly types: DeviceType;
+  readonly doors: Door;
+  readonly devices: Device;
+  readonly conductors: Conductor;
+  readonly cables: Cable;
+  readonly people: Person;
+  /** What each keypad is known to hold, as read or keyed in. By the keypad's device id. */
+  readonly memories: KeypadRecord;
+  readonly readings: Reading;
+}
+
+export type Collection = keyof Entities;

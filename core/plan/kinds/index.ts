@@ -1,0 +1,34 @@
+import { CABLES } from './cable';
+import { CONDUCTORS } from './conductor';
+import { DEVICES } from './device';
+import { DOORS } from './door';
+import type { Collection } from './entities';
+import type { Kind } from './kind';
+import { MEMORIES } from './memory';
+import { PEOPLE } from './person';
+import { READINGS } from './reading';
+import { TYPES } from './type';
+
+/** Every kind of thing in a plan, each before those that name it. */
+export const KINDS = {
+  types: TYPES,
+  doors: DOORS,
+  devices: DEVICES,
+  conductors: CONDUCTORS,
+  cables: CABLES,
+  people: PEOPLE,
+  memories: MEMORIES,
+  readings: READINGS,
+} as const satisfies { readonly [C in Collection]: unknown };
+
+export const COLLECTIONS = Object.keys(KINDS) as readonly Collection[];
+
+/** The description of a collection, for code that treats all alike. */
+export const kindOf = <C extends Collection>(collection: C): Kind<C> =>
+  KINDS[collection] as unknown as Kind<C>;
+
+export { siteSchema, COLOUR_ROLES } from './site';
+export { settingValueSchema } from './device';
+export { hasTerminal } from './conductor';
+export type { Collection, Entities } from './entities';
+export type { Kind, Named, Ref, Verbs } from './kind';

@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { addressId, colour, line, lines } from '../../fields/index';
+import type { Frozen } from './frozen';
+
+/** What a conductor does, as far as its colour is concerned. */
+export const COLOUR_ROLES = [
+  'plus',
+  'minus',
+  'exit',
+  'exit-common',
+  'contact',
+  'contact-common',
+  'data-0',
+  'data-1',
+  'bus-a',
+  'bus-b',
+  'status',
+  'alarm',
+  'audio',
+  'ac-1',
+  'ac-2',
+  'screen',
+] as const;
+export type ColourRole = (typeof COLOUR_ROLES)[number];
+
+export const siteSchema = z.strictObject({
+  id: addressId,
+  name: line(200, 1),
+  address: lines(5000).default(''),
+  region: z.enum(['europe', 'uk', 'north-america', 'other']).default('europe'),
+  /** Unit that lengths are shown in. Stored lengths are always metres. */
+  units: z.enum(['metric', 'american']).default('metric'),
+  notes: lines(5000).default(''),
+  /** Insulation colour by what a conductor does; what is not named here is Aldaba's own choice. */
+  colours: z.partialRecord(z.enum(COLOUR_ROLES), colour).default({}),
+});
+
+export type Site = Frozen<z.output<typeof siteSchema>>;
+export type Region = Site['region'];

@@ -1,0 +1,60 @@
+import type { Edit } from './edit';
+import { COLLECTIONS, kindOf, type Collection } from './kinds/index';
+import type { Plan } from './plan';
+import { VERBS } from './verbs';
+
+/** What stands in the log where a secret was. */
+export const LOGGED_SECRET = '••••';
+
+/** Collections that hold secrets, wholly or in a field. */
+export const SECRET_COLLECTIONS: readonly Collection[] = COLLECTIONS.filter((collection) => {
+  const { secrets } = kindOf(collection);
+  return secrets === 'all' || Object.keys(secrets).length > 0;
+});
+
+/** An entity with its secret fields blank; null where all of it is secret. */
+export function withoutSecrets(collection: Collection, entity: object): object | null {
+  const { secrets } = kindOf(collection);
+  return secrets === 'all' ? null : { ...entity, ...secrets };
+}
+
+/** A plan as it may be shown to anybody who may see the site: without codes, card numbers and keypad memories. */
+export function publicPlan(plan: Plan): Plan {
+  const blank = Object.fromEntries(
+    SECRET_COLLECTIONS.map((collection) => [
+      collection,
+      Object.fromEntries(
+        Object.entries(plan[collection]).flatMap(([id, entity]) => {
+          const open = withoutSecrets(collection, entity);
+          return open ? [[id, open]] : [];
+        }),
+      ),
+    ]),
+  );
+  return { ...plan, ...blank };
+}
+
+/** The collections that `publicPlan` leaves out or blanks, whole: what is fetched apart. */
+export type SecretTables = { readonly [C in Collection]?: Plan[C] };
+
+export const secretTables = (plan: Plan): SecretTables =>
+  Object.fromEntries(SECRET_COLLECTIONS.map((collection) => [collection, plan[collection]]));
+
+/** An edit as it may be kept in the log: same shape, secrets struck out. */
+export function redactEdit(edit: Edit): unknown {
+  if (edit.kind === 'batch') return { ...edit, edits: edit.edits.map(redactEdit) };
+  const verb = VERBS.get(edit.kind);
+  if (!verb) return edit;
+  const { secrets, as } = kindOf(verb.collection);
+  const key = verb.verb === 'set' ? 'patch' : as;
+  const body = edit as unknown as Readonly<Record<string, unknown>>;
+  const carried = body[key];
+  if (carried === null || carried === undefined) return edit;
+  if (secrets === 'all') return { ...edit, [key]: LOGGED_SECRET };
+  const blank = secrets as Readonly<Record<string, unknown>>;
+  const struck = Object.entries(carried as object).map(([field, value]) => [
+    field,
+    Object.hasOwn(blank, field) && value !== blank[field] ? LOGGED_SECRET : value,
+  ]);
+  return { ...edit, [key]: Object.fromEntries(struck) };
+}
