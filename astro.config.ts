@@ -1,16 +1,28 @@
+import { createHash } from 'node:crypto';
 import node from '@astrojs/node';
 import react from '@astrojs/react';
 import { defineConfig } from 'astro/config';
 
+/** The inline scripts of a page are the framework's two, the same on every page: their hashes stand in the policy. */
+async function inlineScripts(): Promise<string[]> {
+  const modules = ['astro/runtime/client/load.prebuilt.js', 'astro/runtime/server/astro-island.prebuilt.js'];
+  const texts = await Promise.all(
+    modules.map(async (name) => ((await import(name)) as { default: string }).default),
+  );
+  return texts.map((text) => `sha256-${createHash('sha256').update(text).digest('base64')}`);
+}
+
 export default defineConfig({
   output: 'server',
-  adapter: node({ mode: 'standalone' }),
+  // src/server/main.ts listens, serves files and guards both.
+  adapter: node({ mode: 'middleware' }),
   integrations: [react()],
   devToolbar: { enabled: false },
-  // Host and Origin are checked for every request by our own middleware, API included.
+  // Host and Origin are checked for every request by our own guard, API included.
   security: { checkOrigin: false },
   build: { inlineStylesheets: 'never' },
   vite: {
+    define: { __INLINE_SCRIPTS__: JSON.stringify(await inlineScripts()) },
     build: { assetsInlineLimit: 0 },
     worker: { format: 'es' },
   },

@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { quillhaven } from '#demo/quillhaven';
 import { openDatabase } from '../src/server/db/open';
-import { createSite } from '../src/server/siteService';
+import { createSite } from '../src/server/sites/siteList';
 
 const freePort = (): Promise<number> =>
   new Promise((resolve) => {
@@ -24,7 +24,7 @@ export async function editToVerdict(count: number): Promise<number[]> {
   createSite(openDatabase(path), quillhaven(), { author: 'bench', at: new Date().toISOString() });
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
-  const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
+  const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
     stdio: 'ignore',
     env: { ...process.env, ALDABA_DATA: path, HOST: '127.0.0.1', PORT: String(port) },
   });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { checkContext, runChecks, type CheckContext } from '#core/checks/index';
 import { applyEdit, type DoorId, type Plan } from '#core/plan/index';
-import { singleMistakes } from '../core/testing/mistakes';
+import { singleMistakes } from '../core/specimens/mistakes';
 import { DOORS } from './doors';
 import { quillhaven } from './quillhaven';
 

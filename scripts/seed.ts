@@ -1,5 +1,5 @@
 import { openDatabase } from '../src/server/db/open';
-import { createSite, listSites } from '../src/server/siteService';
+import { createSite, listSites } from '../src/server/sites/siteList';
 import { quillhaven } from '#demo/quillhaven';
 
 /** Puts the demo site into a database that has none yet; what somebody changed in it is left alone. */
@@ -11,3 +11,4 @@ if (listSites(db).some(({ id }) => id === plan.site.id)) {
   createSite(db, plan, { author: 'demo', at: new Date().toISOString() });
   console.log('The Quillhaven Archive has been put in.');
 }
+db.$client.close();

@@ -1,73 +1,34 @@
-import { createHash } from 'node:crypto';
 import { defineMiddleware } from 'astro:middleware';
+import { asksWho, refusalOf } from './server/access/guard';
+import { securityHeaders } from './server/access/headers';
+import { whoSends } from './server/access/who';
 import { errorJson, HttpError } from './server/http';
 
-/** Names this server answers to; ALDABA_HOSTS adds more, separated by commas. */
-const HOSTS = new Set([
-  '127.0.0.1',
-  'localhost',
-  '[::1]',
-  ...(process.env['ALDABA_HOSTS'] ?? '').split(',').filter(Boolean),
-]);
-
-const hostName = (host: string): string => host.replace(/:\d+$/, '');
-
-/** Refuses requests that reach this server under a foreign name (DNS rebinding) or from a foreign page. */
-function refusal(request: Request): HttpError | null {
-  const host = request.headers.get('host') ?? '';
-  if (!HOSTS.has(hostName(host))) {
-    return new HttpError(
-      421,
-      'wrong-host',
-      `This server does not answer for “${host}”. Set ALDABA_HOSTS to allow it.`,
-    );
-  }
-  if (request.method === 'GET' || request.method === 'HEAD') return null;
-  const origin = request.headers.get('origin');
-  const same = origin !== null && [`http://${host}`, `https://${host}`].includes(origin);
-  if (!same)
-    return new HttpError(403, 'wrong-origin', 'The request comes from another page. Nothing was changed.');
-  return null;
-}
-
-/** Inline scripts that the framework writes into a page are allowed by their hash; nothing else inline runs. */
-function scriptHashes(html: string): string {
-  const scripts = [...html.matchAll(/<script(?![^>]*\bsrc=)[^>]*>([\s\S]*?)<\/script>/g)].map(
-    (match) => match[1] ?? '',
-  );
-  const hashes = scripts.map((text) => `'sha256-${createHash('sha256').update(text).digest('base64')}'`);
-  return [...new Set(hashes)].join(' ');
-}
-
-const policy = (hashes: string): string =>
-  [
-    "default-src 'self'",
-    `script-src 'self' ${hashes}`.trim(),
-    // Drawings and lanes are placed by style attributes, and dialogs lock scrolling with a style element.
-    "style-src 'self' 'unsafe-inline'",
-    "img-src 'self' data: blob:",
-    "font-src 'self'",
-    "connect-src 'self'",
-    "worker-src 'self'",
-    "object-src 'none'",
-    "base-uri 'none'",
-    "form-action 'self'",
-    "frame-ancestors 'none'",
-  ].join('; ');
-
-export const onRequest = defineMiddleware(async ({ request }, next) => {
-  const problem = refusal(request);
-  if (problem) return errorJson(problem);
-  const response = await next();
+const withHeaders = (response: Response): Response => {
   const headers = new Headers(response.headers);
-  headers.set('x-content-type-options', 'nosniff');
-  headers.set('referrer-policy', 'no-referrer');
-  headers.set('cross-origin-opener-policy', 'same-origin');
-  if (!(headers.get('content-type') ?? '').startsWith('text/html')) {
-    headers.set('content-security-policy', policy(''));
-    return new Response(response.body, { status: response.status, headers });
+  const html = (headers.get('content-type') ?? '').startsWith('text/html');
+  for (const [name, value] of Object.entries(securityHeaders(html))) headers.set(name, value);
+  return new Response(response.body, { status: response.status, headers });
+};
+
+/** Every request passes here: where it may come from, who sends it, and with which headers it is answered. */
+export const onRequest = defineMiddleware(async ({ request, url, locals, redirect }, next) => {
+  const path = url.pathname;
+  const refused = refusalOf({
+    method: request.method,
+    host: request.headers.get('host') ?? '',
+    origin: request.headers.get('origin'),
+    path,
+  });
+  if (refused) return withHeaders(errorJson(new HttpError(refused.status, refused.code, refused.message)));
+  const who = whoSends(request.headers.get('cookie'), Date.now());
+  if (who === null && asksWho(path)) {
+    if (path.startsWith('/api/'))
+      return withHeaders(
+        errorJson(new HttpError(401, 'sign-in', 'Sign in first. What you typed is kept in this tab.')),
+      );
+    return redirect(`/sign-in?to=${encodeURIComponent(path)}`, 303);
   }
-  const html = await response.text();
-  headers.set('content-security-policy', policy(scriptHashes(html)));
-  return new Response(html, { status: response.status, headers });
+  locals.who = who ?? '';
+  return withHeaders(await next());
 });

@@ -1,66 +1,91 @@
+import { kindOf, LOGGED_SECRET, VERBS, type Collection } from '#core/plan/index';
+
+type Body = Readonly<Record<string, unknown>>;
+const text = (value: unknown): string =>
+  (typeof value === 'string' || typeof value === 'number') && value !== LOGGED_SECRET ? String(value) : '';
+const keysOf = (value: unknown): string[] => (typeof value === 'object' && value !== null ? Object.keys(value) : []);
+
+/** What the log says of each kind of thing: one that is forgotten here does not compile. */
+const WORDS: Record<
+  Collection,
+  {
+    /** The thing by name, from what the edit carries of it. */
+    name(entity: Body): string;
+    added(name: string, entity: Body): string;
+    fields?: Readonly<Record<string, string>>;
+  }
+> = {
+  types: { name: (type) => text(type['name']) || text(type['id']), added: (name) => `Device type ${name} made` },
+  doors: {
+    name: (door) => text(door['id']),
+    added: (name) => `Door ${name} added`,
+    fields: {
+      name: 'name',
+      brief: 'brief',
+      deadState: 'dead state',
+      notes: 'notes',
+      order: 'place in the ledger',
+      schools: 'ways of wiring',
+    },
+  },
+  devices: {
+    name: (device) => text(device['id']),
+    added: (name, device) => `Device ${name} added: ${text(device['type'])}`,
+  },
+  conductors: {
+    name: (wire) => text(wire['number']) || text(wire['id']),
+    added: (name, wire) => `Wire ${name} laid: ${text(wire['from'])} – ${text(wire['to'])}`,
+  },
+  cables: { name: (cable) => text(cable['id']), added: (name, cable) => `Cable ${name}: ${text(cable['make'])}` },
+  people: { name: (person) => text(person['name']), added: (name) => `${name || 'A person'} added` },
+  memories: { name: (memory) => text(memory['device']), added: (name) => `Memory of ${name} recorded` },
+  readings: {
+    name: (reading) => text(reading['check']),
+    added: (name, reading) => `Reading entered: ${name}, ${reading['passed'] === true ? 'pass' : 'out of range'}`,
+  },
+};
+
+const capital = (sentence: string): string => sentence.charAt(0).toUpperCase() + sentence.slice(1);
+
 /** What a line of the log says of a change. The body has been through the log's redaction, so it is read with care. */
 export function editWords(body: unknown): string {
-  if (body === null || typeof body !== 'object') return 'a change';
-  const edit = body as Record<string, unknown>;
-  const inner = (key: string) => (edit[key] ?? {}) as Record<string, unknown>;
-  const text = (value: unknown) =>
-    typeof value === 'string' || typeof value === 'number' ? String(value) : '';
-  switch (edit['kind']) {
-    case 'createSite':
-      return `Site taken in, ${text(edit['doors'])} doors`;
-    case 'setSite':
-      return `Site changed: ${Object.keys(inner('patch')).join(', ')}`;
-    case 'addDoor':
-      return `Door ${text(inner('door')['id'])} added`;
-    case 'setDoor':
-      return `${doorField(Object.keys(inner('patch')))} of ${text(edit['id'])}`;
-    case 'removeDoor':
-      return `Door ${text(edit['id'])} removed`;
-    case 'addDevice':
-      return `Device ${text(inner('device')['id'])} added: ${text(inner('device')['type'])}`;
-    case 'setDevice':
-      return `Device ${text(edit['id'])} changed`;
-    case 'removeDevice':
-      return `Device ${text(edit['id'])} removed, with its wires`;
-    case 'setSetting':
-      return `${text(edit['device'])}: ${text(edit['setting'])} = ${text(edit['value']) || 'as delivered'}`;
-    case 'connect': {
-      const wire = inner('conductor');
-      return `Wire ${text(wire['number'])} laid: ${text(wire['from'])} – ${text(wire['to'])}`;
+  if (body === null || typeof body !== 'object') return 'A change';
+  const edit = body as Body;
+  const kind = text(edit['kind']);
+  if (kind === 'batch') {
+    const edits = Array.isArray(edit['edits']) ? edit['edits'] : [];
+    return `${capital(text(edit['label'])) || 'Several changes'} (${edits.length})`;
+  }
+  if (kind === 'setSetting')
+    return `${text(edit['device'])}: ${text(edit['setting'])} = ${text(edit['value']) || 'as delivered'}`;
+  if (kind === 'setSite') return `Site changed: ${keysOf(edit['patch']).join(', ')}`;
+  if (kind === 'createSite') return `Site taken in, ${text(edit['doors'])} doors`;
+  if (kind === 'restored') return 'Site put back from a backup';
+  const verb = VERBS.get(kind);
+  if (!verb) return 'A change';
+  const { as, key, word } = kindOf(verb.collection);
+  const { name, added, fields } = WORDS[verb.collection];
+  const id = text(edit['id']) || text(edit[key]);
+  switch (verb.verb) {
+    case 'add':
+      return added(name((edit[as] ?? {}) as Body), (edit[as] ?? {}) as Body);
+    case 'put': {
+      if (edit[as] === null) return capital(`${word} ${id} removed`);
+      const entity: Body = { [key]: id, ...(typeof edit[as] === 'object' ? (edit[as] as object) : {}) };
+      return added(name(entity), entity);
     }
-    case 'setConductor':
-      return `Wire ${text(edit['id'])} changed: ${Object.keys(inner('patch')).join(', ')}`;
-    case 'disconnect':
-      return `Wire ${text(edit['id'])} removed`;
-    case 'addPerson':
-      return `${text(inner('person')['name'])} added`;
-    case 'setPerson':
-      return `Person ${text(edit['id'])} changed: ${Object.keys(inner('patch')).join(', ')}`;
-    case 'removePerson':
-      return `Person ${text(edit['id'])} removed`;
-    case 'setMemory':
-      return `Memory of ${text(edit['device'])} recorded`;
-    case 'addReading': {
-      const reading = inner('reading');
-      return `Reading entered: ${text(reading['check'])}, ${reading['passed'] === true ? 'pass' : 'out of range'}`;
-    }
-    case 'removeReading':
-      return 'Reading taken back';
-    case 'batch': {
-      const edits = Array.isArray(edit['edits']) ? edit['edits'] : [];
-      const label = text(edit['label']);
-      return `${label ? label.charAt(0).toUpperCase() + label.slice(1) : 'Several changes'} (${edits.length})`;
-    }
-    default:
-      return 'A change';
+    case 'set':
+      return capital(
+        `${word} ${id}: ${keysOf(edit['patch'])
+          .map((one) => fields?.[one] ?? one)
+          .join(', ')}`,
+      );
+    case 'remove':
+      return capital(`${word} ${id} removed`);
   }
 }
 
-const FIELDS: Record<string, string> = {
-  name: 'Name',
-  brief: 'Brief',
-  deadState: 'Dead state',
-  notes: 'Notes',
-  order: 'Place in the ledger',
-};
-const doorField = (keys: string[]): string => keys.map((key) => FIELDS[key] ?? key).join(', ') || 'Something';
+/** Kinds of things, for whoever lists what an undo would replace. */
+export const thingWords = (collection: Collection, id: string, entity: object | null): string =>
+  `${kindOf(collection).word} ${entity ? WORDS[collection].name(entity as Body) || id : id}`;
+

@@ -10,3 +10,4 @@ export * from './schools';
 export * from './devices';
 export * from './loops';
 export * from './colours';
+export * from './saving';

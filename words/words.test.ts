@@ -6,10 +6,10 @@ import { doorsInOrder, type Edit } from '#core/plan/index';
 import { prove, SITUATIONS } from '#core/prove/index';
 import { atRest, buildWorld } from '#core/simulate/index';
 import { quillhaven } from '#demo/quillhaven';
-import { magnetDoor, mustApply, strikeDoor } from '../core/testing/doors';
-import { HARDWARE_MISTAKES } from '../core/testing/hardwareMistakes';
-import { PROOF_MISTAKES } from '../core/testing/proofMistakes';
-import { WIRE_MISTAKES } from '../core/testing/wireMistakes';
+import { magnetDoor, mustApply, strikeDoor } from '../core/specimens/doors';
+import { HARDWARE_MISTAKES } from '../core/specimens/hardwareMistakes';
+import { PROOF_MISTAKES } from '../core/specimens/proofMistakes';
+import { WIRE_MISTAKES } from '../core/specimens/wireMistakes';
 import {
   cellReason,
   editWords,

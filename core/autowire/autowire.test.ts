@@ -3,9 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { newDevice } from '../brief/index';
 import { checkContext, runChecks } from '../checks/index';
 import { conductorsOf, emptyPlan, type Conductor, type Edit, type Plan } from '../plan/index';
-import { MAGNET_BRIEF, magnetDoor, mustApply, strikeDoor, wireBetween, wiredDoor } from '../testing/doors';
+import { MAGNET_BRIEF, magnetDoor, mustApply, strikeDoor, wireBetween, wiredDoor } from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
-import { autowire, cableBetween, doorParts, lengthBetween, lockDeadState } from './index';
+import { autowire } from './index';
+import { cableBetween, doorParts, lengthBetween, lockDeadState } from '../door/index';
 
 const ends = (plan: Plan, door = 'D01') =>
   conductorsOf(plan, door)

@@ -10,8 +10,8 @@ import {
   type Plan,
 } from '../plan/index';
 import { openLedger } from './capacity';
-import { doorParts } from './doorParts';
-import { cableBetween, lengthBetween } from './lengths';
+import { doorParts } from '../door/index';
+import { cableBetween, lengthBetween } from '../door/index';
 import { planCables } from './planCables';
 import { relieve } from './relieve';
 import { joinLayouts, type Run, type SettingRun } from './run';

@@ -4,7 +4,7 @@ import { traceLoops } from '../loops/index';
 import { conductorsOf, emptyPlan, type Plan, type Schools } from '../plan/index';
 import { prove, worstOf } from '../prove/index';
 import { atRest, buildWorld, doorHold, lockStatuses, stimulate } from '../simulate/index';
-import { MAGNET_BRIEF, mustApply, wiredDoor } from '../testing/doors';
+import { MAGNET_BRIEF, mustApply, wiredDoor } from '../specimens/doors';
 import { metres } from '../units/index';
 import { autowire } from './index';
 

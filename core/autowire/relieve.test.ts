@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { checkContext, runChecks } from '../checks/index';
 import { findType } from '../devices/index';
 import { conductorsOf, typeIn, type Plan } from '../plan/index';
-import { BUSY_LOBBY, lobbyDoor, mustApply, wireBetween } from '../testing/doors';
+import { BUSY_LOBBY, lobbyDoor, mustApply, wireBetween } from '../specimens/doors';
 import { metres } from '../units/index';
 import { autowire } from './index';
 import { relieve } from './relieve';

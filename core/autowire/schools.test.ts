@@ -11,7 +11,7 @@ import {
   strikeDoor,
   wireBetween,
   wiredDoor,
-} from '../testing/doors';
+} from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
 import { autowire } from './index';
 

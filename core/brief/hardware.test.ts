@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { findType } from '../devices/index';
-import { doorParts } from '../autowire/index';
-import { MAGNET_BRIEF, magnetDoor, mustApply, STRIKE_BRIEF } from '../testing/doors';
+import { doorParts } from '../door/index';
+import { MAGNET_BRIEF, magnetDoor, mustApply, STRIKE_BRIEF } from '../specimens/doors';
 import { HARDWARE_SETS, hardwareEdit, newDevice, proposeHardware } from './index';
 
 describe('HARDWARE_SETS', () => {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { newDevice } from '../brief/index';
 import { atRest, buildWorld, readCard } from '../simulate/index';
-import { mustApply, STRIKE_BRIEF, wireBetween, wiredDoor } from '../testing/doors';
+import { mustApply, STRIKE_BRIEF, wireBetween, wiredDoor } from '../specimens/doors';
 import type { Edit, Plan } from '../plan/index';
 import { busMap, dipOf, wireBus } from './index';
 

@@ -1,4 +1,4 @@
-import { cableBetween, lengthBetween } from '../autowire/index';
+import { cableBetween, lengthBetween } from '../door/index';
 import {
   colourFor,
   deviceOf,

@@ -1,5 +1,6 @@
+import { roleValue, settingFor } from '../devices/index';
 import { busMap, portOf, type BusMap } from '../bus/index';
-import { findTypeIn, type Edit } from '../plan/index';
+import { findTypeIn, typeIn, type Device, type Edit, type Plan } from '../plan/index';
 import { addressOf } from '../simulate/index';
 import { finder, onDevice, type Check, type CheckContext } from './context';
 import type { Finding } from './finding';
@@ -134,15 +135,20 @@ export const readerKind: Check = ({ parts }) => {
   });
 };
 
+/** Network address that is noted for a device; empty where none is. */
+const networkAddressOf = (plan: Plan, device: Device): string =>
+  String(roleValue(typeIn(plan, device), device.settings, 'ip') ?? '');
+
 /** Two devices of the network with the same address, and devices without one. */
 export const networkAddresses: Check = ({ plan, door, world }) =>
   world.inhabitants.flatMap(({ device, type }): Finding[] => {
-    if (device.door !== door.id || !type.settings.some(({ id }) => id === 'ip')) return [];
-    const ip = String(device.settings['ip'] ?? '');
+    const setting = settingFor(type, 'ip');
+    if (device.door !== door.id || !setting) return [];
+    const ip = networkAddressOf(plan, device);
     const at = [onDevice(device.id)];
     if (ip === '') return [find('network-address-open', 'note', 'practice', at, { tag: device.tag })];
     const twin = Object.values(plan.devices).find(
-      (other) => other.id !== device.id && other.settings['ip'] === ip,
+      (other) => other.id !== device.id && networkAddressOf(plan, other) === ip,
     );
     return twin
       ? [

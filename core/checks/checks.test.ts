@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { applyEdit, type Edit, type Plan } from '../plan/index';
-import { magnetDoor, mustApply, safeStrikeDoor, strikeDoor, wireBetween } from '../testing/doors';
+import { magnetDoor, mustApply, safeStrikeDoor, strikeDoor, wireBetween } from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
 import { checkContext, runChecks, type Finding, type FindingCode } from './index';
 

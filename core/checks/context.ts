@@ -1,4 +1,4 @@
-import { doorParts, type DoorParts } from '../autowire/index';
+import { doorParts, type DoorParts } from '../door/index';
 import { joinedNodes } from '../circuit/index';
 import { traceLoops, type Loop } from '../loops/index';
 import { deviceOf, type Conductor, type Door, type Plan, type TerminalId } from '../plan/index';

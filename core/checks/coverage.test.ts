@@ -17,9 +17,9 @@ describe('every rule', () => {
     const read = (name: string) => readFileSync(new URL(name, import.meta.url), 'utf8');
     const tested = [
       './checks.test.ts',
-      '../testing/wireMistakes.ts',
-      '../testing/hardwareMistakes.ts',
-      '../testing/proofMistakes.ts',
+      '../specimens/wireMistakes.ts',
+      '../specimens/hardwareMistakes.ts',
+      '../specimens/proofMistakes.ts',
     ]
       .map(read)
       .join('\n');

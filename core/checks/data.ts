@@ -1,4 +1,4 @@
-import type { Placed } from '../autowire/index';
+import type { Placed } from '../door/index';
 import type { DeviceType } from '../devices/index';
 import { terminalId, type Edit } from '../plan/index';
 import { readCard } from '../simulate/index';

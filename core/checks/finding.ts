@@ -1,4 +1,5 @@
 import type { Edit } from '../plan/index';
+import type { StationId } from './stations';
 
 /** From worst to best. `sound` says what was proven right. */
 export type Severity = 'stop' | 'fix' | 'caution' | 'note' | 'sound';
@@ -9,8 +10,6 @@ export type FamilyLetter = 'W' | 'P' | 'R' | 'D' | 'T' | 'C';
 
 /** What kind of rule stands behind a finding. */
 export type Basis = 'physics' | 'rating' | 'practice' | 'local-code';
-
-export type StationId = 'brief' | 'wire' | 'power' | 'prove' | 'program' | 'timing' | 'test' | 'hand-over';
 
 /** What a finding is about, so that it can be shown on the very thing. */
 export type Subject =

@@ -1,5 +1,5 @@
 import { ON } from '../circuit/index';
-import { settingValue } from '../devices/index';
+import { roleValue, settingFor } from '../devices/index';
 import { terminalId } from '../plan/index';
 import { advance, doorHold, lockStatuses, stimulate, type SimState } from '../simulate/index';
 import { finder, onDevice, type Check, type CheckContext } from './context';
@@ -77,12 +77,13 @@ export const operators: Check = ({ parts, world, rest, door }) => {
   const later = advance(world, asked, asked.now + 11_000);
   const refused = later.effects.some((effect) => effect.kind === 'door-refused');
   if (refused) return [find('operator-blocked', 'fix', 'physics', at, { tag })];
-  const delay = settingValue(operator.type, operator.device.settings, `${spec.settings}.delay`);
-  if (typeof delay === 'number' && delay < 0.5 && door.id) {
+  const setting = settingFor(operator.type, 'delay')?.id;
+  const delay = roleValue(operator.type, operator.device.settings, 'delay');
+  if (setting && typeof delay === 'number' && delay < 0.5 && door.id) {
     const remedy = {
       kind: 'setSetting',
       device: operator.device.id,
-      setting: `${spec.settings}.delay`,
+      setting,
       value: 1,
     } as const;
     return [
@@ -148,8 +149,8 @@ export const jamming: Check = ({ parts, rest }) => {
   const lock = parts.locks.find(({ type }) => type.lock?.kind === 'strike' && type.lock.jams);
   const { decider, channel } = parts;
   if (!lock || !decider) return [];
-  const setting = `ch${channel + 1}.relock`;
-  const relock = settingValue(decider.type, decider.device.settings, setting);
+  const setting = settingFor(decider.type, 'relock', channel)?.id;
+  const relock = roleValue(decider.type, decider.device.settings, 'relock', channel);
   const { behaviour } = decider.type;
   const input =
     behaviour.kind === 'controller' || behaviour.kind === 'keypad'
@@ -158,7 +159,7 @@ export const jamming: Check = ({ parts, rest }) => {
   const senses = input ? rest.readings.get(`${decider.device.id}:${input}`) === 'closed' : false;
   if (relock === 'close' && senses) return [];
   const remedy =
-    relock === 'time' && senses
+    setting && relock === 'time' && senses
       ? { remedy: { kind: 'setSetting', device: decider.device.id, setting, value: 'close' } as const }
       : {};
   return [

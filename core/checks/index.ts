@@ -48,4 +48,5 @@ export function runChecks(context: CheckContext): Finding[] {
 }
 
 export * from './finding';
+export { STATIONS, type StationId } from './stations';
 export { checkContext, type Check, type CheckContext } from './context';

@@ -1,5 +1,5 @@
 import { voltsAcross } from '../circuit/index';
-import { settingValue, type DryInput } from '../devices/index';
+import { roleValue, settingFor, type DryInput } from '../devices/index';
 import { deviceOf, terminalId, terminalLabel } from '../plan/index';
 import { doorHold, lockStatuses, stimulate } from '../simulate/index';
 import { finder, onDevice, onTerminal, type Check, type CheckContext } from './context';
@@ -80,12 +80,11 @@ export const heldExit: Check = ({ parts, rest, plan, door, wiresAt }) => {
   if (wiresAt(terminal).length === 0) return [];
   const part = decider.type.parts.find((one) => one.kind === 'input' && one.a === input.input);
   const reading = rest.readings.get(`${decider.device.id}:${part?.id ?? ''}`);
-  const setting = `ch${channel + 1}.form`;
-  const form = settingValue(decider.type, decider.device.settings, setting) === 'NC' ? 'NC' : 'NO';
+  const setting = settingFor(decider.type, 'form', channel)?.id;
+  const form = roleValue(decider.type, decider.device.settings, 'form', channel) === 'NC' ? 'NC' : 'NO';
   const asked = form === 'NO' ? 'closed' : 'open';
   if (reading !== asked) return [];
-  const settable = decider.type.settings.some(({ id }) => id === setting);
-  const remedy = settable
+  const remedy = setting
     ? {
         remedy: {
           kind: 'setSetting',
@@ -119,9 +118,8 @@ export const levers: Check = (context) => {
     if (opened.alarms.has('forced')) return [find('lever-unheard', 'fix', 'physics', at, { tag })];
     const before = doorHold(lockStatuses(world, rest.point));
     const after = doorHold(lockStatuses(world, opened.point));
-    const setting = `ch${parts.channel + 1}.rex`;
-    const settable = parts.decider?.type.settings.some(({ id }) => id === setting);
-    if (before === after || !settable || context.door.brief.mechanicalEgress !== true) return [];
+    const setting = parts.decider && settingFor(parts.decider.type, 'rex', parts.channel)?.id;
+    if (before === after || !setting || context.door.brief.mechanicalEgress !== true) return [];
     const remedy = {
       kind: 'setSetting',
       device: parts.decider!.device.id,

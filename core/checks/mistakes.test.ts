@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { applyEdit, type Plan } from '../plan/index';
-import { magnetDoor, safeStrikeDoor, strikeDoor } from '../testing/doors';
-import { singleMistakes } from '../testing/mistakes';
+import { magnetDoor, safeStrikeDoor, strikeDoor } from '../specimens/doors';
+import { singleMistakes } from '../specimens/mistakes';
 import { checkContext, runChecks, type CheckContext } from './index';
 
 /** What a door does in every situation, as one line: locks, ways out, alarms. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Edit } from '../plan/index';
-import { magnetDoor, mustApply, wireBetween } from '../testing/doors';
+import { magnetDoor, mustApply, wireBetween } from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
 import { checkContext, runChecks, type FindingCode } from './index';
 

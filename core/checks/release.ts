@@ -1,4 +1,4 @@
-import { lockDeadState } from '../autowire/index';
+import { lockDeadState } from '../door/index';
 import { recommendDeadState } from '../brief/index';
 import { settingValue, type DeviceType } from '../devices/index';
 import { terminalId, type Device } from '../plan/index';

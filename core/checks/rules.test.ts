@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
 import { applyEdit, type Edit, type Plan } from '../plan/index';
-import { mustApply } from '../testing/doors';
-import { HARDWARE_MISTAKES } from '../testing/hardwareMistakes';
-import { intercomPlan } from '../testing/intercom';
-import { PROOF_MISTAKES } from '../testing/proofMistakes';
-import { door } from '../testing/ruleEdits';
-import { WIRE_MISTAKES } from '../testing/wireMistakes';
+import { mustApply } from '../specimens/doors';
+import { HARDWARE_MISTAKES } from '../specimens/hardwareMistakes';
+import { intercomPlan } from '../specimens/intercom';
+import { PROOF_MISTAKES } from '../specimens/proofMistakes';
+import { door } from '../specimens/ruleEdits';
+import { WIRE_MISTAKES } from '../specimens/wireMistakes';
 import { checkContext, runChecks, type Finding } from './index';
 
 const findingsOf = (plan: Plan, ...edits: Edit[]): Finding[] =>

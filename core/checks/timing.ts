@@ -1,4 +1,5 @@
-import { doorTimes, LEAST_SECONDS, recommendUnlock } from '../timing/index';
+import { doorTimes, LEAST_SECONDS } from '../door/index';
+import { recommendUnlock } from '../timing/index';
 import { finder, type Check } from './context';
 import type { Finding } from './finding';
 
@@ -11,13 +12,9 @@ export const times: Check = ({ plan, door, parts, world, rest }) => {
   const advice = recommendUnlock(door.brief);
   const at = [{ kind: 'device', id: set.decider.device.id } as const];
   const findings: Finding[] = [];
-  const setting = `${set.prefix}.unlock`;
-  const remedy = {
-    kind: 'setSetting',
-    device: set.decider.device.id,
-    setting,
-    value: advice.recommended,
-  } as const;
+  const { unlock, relock } = set.kept;
+  const put = (setting: string | null, value: number | string) =>
+    setting === null ? {} : ({ remedy: { kind: 'setSetting', device: set.decider.device.id, setting, value } } as const);
   const values = {
     tag: set.decider.device.tag,
     measured: set.unlock,
@@ -25,9 +22,9 @@ export const times: Check = ({ plan, door, parts, world, rest }) => {
     distance: advice.distance,
   };
   if (set.unlock < LEAST_SECONDS)
-    findings.push(find('unlock-below-least', 'fix', 'practice', at, values, { remedy }));
+    findings.push(find('unlock-below-least', 'fix', 'practice', at, values, put(unlock, advice.recommended)));
   else if (set.unlock < advice.recommended)
-    findings.push(find('unlock-too-short', 'caution', 'practice', at, values, { remedy }));
+    findings.push(find('unlock-too-short', 'caution', 'practice', at, values, put(unlock, advice.recommended)));
   const channel = set.decider.type.behaviour;
   const input =
     channel.kind === 'controller' || channel.kind === 'keypad'
@@ -35,12 +32,6 @@ export const times: Check = ({ plan, door, parts, world, rest }) => {
       : null;
   const senses = input ? rest.readings.get(`${set.decider.device.id}:${input}`) === 'closed' : false;
   if (set.relock === 'close' && !senses && world.locks.length > 0) {
-    const byTime = {
-      kind: 'setSetting',
-      device: set.decider.device.id,
-      setting: `${set.prefix}.relock`,
-      value: 'time',
-    } as const;
     findings.push(
       find(
         'relock-without-contact',
@@ -48,7 +39,7 @@ export const times: Check = ({ plan, door, parts, world, rest }) => {
         'physics',
         at,
         { tag: set.decider.device.tag },
-        { remedy: byTime },
+        put(relock, 'time'),
       ),
     );
   }

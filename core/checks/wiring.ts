@@ -1,4 +1,4 @@
-import { lockDeadState } from '../autowire/index';
+import { lockDeadState } from '../door/index';
 import { loopWires, type RoundLoop } from '../loops/index';
 import {
   conductorsOf,
@@ -12,7 +12,7 @@ import {
   type Conductor,
   type Edit,
 } from '../plan/index';
-import { cableBetween, lengthBetween } from '../autowire/index';
+import { cableBetween, lengthBetween } from '../door/index';
 import { metres } from '../units/index';
 import { finder, type Check, type CheckContext } from './context';
 import type { Finding } from './finding';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { magnetDoor } from '../testing/doors';
+import { magnetDoor } from '../specimens/doors';
 import { scopeOf } from '../plan/index';
 import { compileNetlist, measureAllOhms, measureOhms } from './index';
 

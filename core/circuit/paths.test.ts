@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Edit } from '../plan/index';
 import { atRest, buildWorld, stimulate } from '../simulate/index';
-import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../testing/doors';
+import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../specimens/doors';
 import { currentPath, readInput, voltsBetween } from './index';
 
 function start(plan = magnetDoor(), ...edits: Edit[]) {

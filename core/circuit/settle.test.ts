@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { netlistOf, randomCircuit } from '../testing/randomCircuit';
+import { netlistOf, randomCircuit } from '../specimens/randomCircuit';
 import { AT_REST, LIMITING, linearise, OFF, ON, settle, solveDense, type Branch } from './index';
 
 const device = 'N';

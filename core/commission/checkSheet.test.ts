@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../testing/doors';
+import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../specimens/doors';
 import { checkSheet, judgeReading } from './index';
 
 describe('checkSheet', () => {

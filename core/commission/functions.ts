@@ -1,8 +1,8 @@
 import { voltsAcross } from '../circuit/index';
 import type { CheckContext } from '../checks/index';
-import { callers, doorDevices, fireReleases } from '../prove/index';
+import { doorDevices, doorTimes } from '../door/index';
+import { callers, fireReleases } from '../prove/index';
 import { lockStatuses, settingMs, stimulate, type SimState, type Stimulus } from '../simulate/index';
-import { doorTimes } from '../timing/index';
 import { TOLERANCE, voltsItem, yes, type CheckItem, type CheckTask } from './checkItem';
 
 type Run = (...stimuli: Stimulus[]) => SimState;
@@ -34,7 +34,7 @@ export function functions(context: CheckContext): CheckItem[] {
     items.push(lockVolts('card', 'lock-volts-credential', run({ kind: 'credential', valid: true })));
     const self = world.inhabitants.find(({ device }) => device.id === times?.decider.device.id);
     if (times && self) {
-      const seconds = settingMs(self, `${times.prefix}.unlock`, times.unlock) / 1000;
+      const seconds = settingMs(self, 'unlock', times.unlock, times.channel) / 1000;
       items.push({
         id: 'relock',
         phase: 'function',

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
 import { conductorsOf, deviceOf, type Plan } from '../plan/index';
-import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../testing/doors';
+import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
 import { traceLoops } from '../loops/index';
 import { checkSheet, isStale, judgeReading, latestReadings, type CheckItem } from './index';
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LIBRARY, typeProblems, type DeviceType } from './index';
 import { applyEdit, emptyPlan, newerVersion, nextTypeId, typeBase, type Edit } from '../plan/index';
-import { magnetDoor, mustApply } from '../testing/doors';
+import { magnetDoor, mustApply } from '../specimens/doors';
 import { parseAldaba, writeAldaba } from '../formats/index';
 import { asDeviceType, deviceTypeSchema } from './index';
 

@@ -11,7 +11,7 @@ import {
   mustApply,
   STRIKE_BRIEF,
   wiredDoor,
-} from '../testing/doors';
+} from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
 import { NUMBER_HEIGHT, placeNumbers, type Way } from './wireNumbers';
 import { diagramModel, diagramSvg, layoutGraph, readLayout, type DiagramLayout, type LaidOut } from './index';

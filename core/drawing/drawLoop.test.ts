@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { loopWires, traceLoops } from '../loops/index';
 import { applyEdit, type Plan } from '../plan/index';
 import { atRest, buildWorld, lockStatuses } from '../simulate/index';
-import { magnetDoor, mustApply, safeStrikeDoor, strikeDoor, wireBetween } from '../testing/doors';
+import { magnetDoor, mustApply, safeStrikeDoor, strikeDoor, wireBetween } from '../specimens/doors';
 import { bandWidth, contactPaths, drawLoop, liveView, toSvg, type Drawing, type Shape } from './index';
 
 const drawings = (plan: Plan, width = 250): Drawing[] =>

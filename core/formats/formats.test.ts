@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { magnetDoor, mustApply, strikeDoor } from '../testing/doors';
+import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import { factoryMemory, LANGUAGES } from '../keypads/index';
 import { loopsSvg, parseAldaba, readAldaba, wiresCsv, writeAldaba } from './index';
 

@@ -4,8 +4,8 @@ import { newDevice } from '../brief/index';
 import { checkContext, runChecks } from '../checks/index';
 import { conductorsOf, emptyPlan, type Plan } from '../plan/index';
 import { doorHold, atRest, buildWorld, lockStatuses, stimulate } from '../simulate/index';
-import { mustApply, STRIKE_BRIEF, wiredDoor } from '../testing/doors';
-import { intercomPlan } from '../testing/intercom';
+import { mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
+import { intercomPlan } from '../specimens/intercom';
 import { intercomConflicts, intercomSets, wireIntercom } from './index';
 
 describe('wireIntercom', () => {

@@ -1,4 +1,4 @@
-import { settingValue, type IntercomTerminals } from '../devices/index';
+import { roleValue, settingValue, type IntercomTerminals } from '../devices/index';
 import { typeIn, type Device, type DeviceId, type DoorId, type Plan } from '../plan/index';
 
 type Of<P extends IntercomTerminals['part']> = Extract<IntercomTerminals, { part: P }>;
@@ -40,15 +40,13 @@ export type IntercomConflict =
       readonly most: number;
     };
 
-const SET = 'set';
-
 /** Every intercom set of a site, by the letter its devices carry. */
 export function intercomSets(plan: Plan): IntercomSet[] {
   const sets = new Map<string, Device[]>();
   for (const device of Object.values(plan.devices)) {
     const type = typeIn(plan, device);
     if (!type.roles.intercom) continue;
-    const name = String(settingValue(type, device.settings, SET) || 'A');
+    const name = String(roleValue(type, device.settings, 'set') || 'A');
     sets.set(name, [...(sets.get(name) ?? []), device]);
   }
   return [...sets]

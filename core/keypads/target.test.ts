@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Person, Plan } from '../plan/index';
-import { mustApply, strikeDoor } from '../testing/doors';
+import { mustApply, strikeDoor } from '../specimens/doors';
 import {
   codeProblem,
   compareMemory,

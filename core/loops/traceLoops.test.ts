@@ -9,7 +9,7 @@ import {
   strikeDoor,
   wireBetween,
   wiredDoor,
-} from '../testing/doors';
+} from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
 import { applyEdit, conductorsOf, type Plan } from '../plan/index';
 import { loopWires, traceLoops, type RoundLoop } from './index';

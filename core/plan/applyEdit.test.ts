@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { magnetDoor, mustApply } from '../testing/doors';
+import { magnetDoor, mustApply } from '../specimens/doors';
 import { mm2, metres } from '../units/index';
 import { applyEdit, parseWireLine, completeWireLine, type Edit, type Plan } from './index';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { magnetDoor, mustApply } from '../testing/doors';
+import { magnetDoor, mustApply } from '../specimens/doors';
 import { applyDelta, conductorsOf, planDelta, type Edit, type Plan } from './index';
 
 /** Edits that fit the magnet door one after the other, whichever are chosen. */

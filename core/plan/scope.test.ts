@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { MAGNET_BRIEF, magnetDoor, mustApply, wiredDoor } from '../testing/doors';
+import { MAGNET_BRIEF, magnetDoor, mustApply, wiredDoor } from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
 import {
   conductorsOf,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Edit } from '../plan/index';
 import { atRest, buildWorld } from '../simulate/index';
-import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../testing/doors';
+import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../specimens/doors';
 import { conductorResistance, metres, mm2 } from '../units/index';
 import { AGED_SHARE, batteryCurve, enough, HEADROOM, powerBudget, smallestGauge } from './index';
 

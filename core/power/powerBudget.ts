@@ -1,8 +1,8 @@
 import { voltsAcross, type OperatingPoint } from '../circuit/index';
-import { settingValue } from '../devices/index';
+import { roleValue } from '../devices/index';
 import type { Plan } from '../plan/index';
 import { lockStatuses, stimulate, type SimState, type World } from '../simulate/index';
-import { doorDevices } from '../prove/index';
+import { doorDevices } from '../door/index';
 
 /** Spare capacity asked of a supply: a quarter on top of the worst case. Source: common practice. */
 export const HEADROOM = 0.25;
@@ -114,7 +114,7 @@ function supplies(plan: Plan, world: World, { rest, released: used }: Cases): Su
     const drawn = (point: OperatingPoint) => Math.max(0, -(point.amps[index] ?? 0));
     const restAmps = drawn(rest.point);
     const releasedAmps = drawn(used.point);
-    const asked = self ? settingValue(self.type, self.device.settings, 'hours') : 0;
+    const asked = self ? roleValue(self.type, self.device.settings, 'hours') : 0;
     return [
       {
         device: branch.device,

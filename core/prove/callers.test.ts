@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../plan/index';
 import { atRest, buildWorld, doorHold, lockStatuses, stimulate } from '../simulate/index';
-import { MAGNET_BRIEF, magnetDoor, mustApply, STRIKE_BRIEF, wiredDoor } from '../testing/doors';
-import { intercomPlan } from '../testing/intercom';
-import { callers, exits, fireReleases } from './index';
+import { MAGNET_BRIEF, magnetDoor, mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
+import { intercomPlan } from '../specimens/intercom';
+import { exits } from '../door/index';
+import { callers, fireReleases } from './index';
 
 const tags = (plan: Plan, door = 'D01') =>
   callers(buildWorld(plan, door)).map(({ device, key }) =>

@@ -1,6 +1,6 @@
 import { settingValue } from '../devices/index';
 import type { Inhabitant, World } from '../simulate/index';
-import { doorDevices } from './situations';
+import { doorDevices } from '../door/index';
 
 /** Something that calls: a bell button, a handset's key, a key of an answering station wherever it stands. */
 export interface Caller extends Inhabitant {

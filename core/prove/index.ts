@@ -1,4 +1,4 @@
 export { callers, type Caller } from './callers';
 export * from './proof';
 export { label, prove, waysOut, worstOf } from './prove';
-export { doorDevices, exits, fireReleases, SITUATIONS, type Situation } from './situations';
+export { fireReleases, SITUATIONS, type Situation } from './situations';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
 import { conductorsOf, terminalId, typeIn, type Edit, type Plan } from '../plan/index';
 import { atRest, buildWorld, stimulate, type SimState, type Stimulus, type World } from '../simulate/index';
-import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../testing/doors';
+import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
 import { prove, SITUATIONS, worstOf, type Means } from './index';
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Edit, Plan } from '../plan/index';
 import { atRest, buildWorld } from '../simulate/index';
-import { magnetDoor, mustApply, safeStrikeDoor, strikeDoor, wireBetween } from '../testing/doors';
+import { magnetDoor, mustApply, safeStrikeDoor, strikeDoor, wireBetween } from '../specimens/doors';
 import { prove, worstOf, type Proof, type SituationId } from './index';
 
 function proofOf(plan: Plan, ...edits: Edit[]): Proof {

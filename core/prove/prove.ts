@@ -1,4 +1,5 @@
 import { currentPath, OFF, type Netlist } from '../circuit/index';
+import { doorDevices, exits } from '../door/index';
 import { deviceOf, pinOf, type DeadState, type Plan } from '../plan/index';
 import {
   doorHold,
@@ -10,7 +11,7 @@ import {
   type World,
 } from '../simulate/index';
 import type { Cell, Expectation, Means, Missing, PathLabel, Proof, ProofRow, Side } from './proof';
-import { doorDevices, exits, fireReleases, SITUATIONS, type Situation } from './situations';
+import { fireReleases, SITUATIONS, type Situation } from './situations';
 
 /**
  * Proves a door: every situation against what must be possible from outside and inside. A cell passes only

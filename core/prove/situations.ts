@@ -1,4 +1,5 @@
 import { joinedNodes } from '../circuit/index';
+import { deciders, doorDevices, entries, exits } from '../door/index';
 import { terminalId, type Brief, type DeadState } from '../plan/index';
 import { advance, stimulate, type SimState, type Stimulus, type World } from '../simulate/index';
 import type { Expectation, SituationId } from './proof';
@@ -17,12 +18,6 @@ const run = (world: World, state: SimState, ...stimuli: Stimulus[]): SimState =>
 
 const wait = (world: World, state: SimState, ms: number): SimState =>
   advance(world, state, state.now + ms).state;
-
-/** Devices of this door with a behaviour, in tag order. */
-export const doorDevices = (world: World, kind: string) =>
-  world.inhabitants.filter(
-    ({ device, type }) => device.door === world.door.id && type.behaviour.kind === kind,
-  );
 
 /**
  * Fire relays that release this door: its own, or, where it has none, that of another door whose line reaches
@@ -46,21 +41,6 @@ export function fireReleases(world: World) {
       type.parts.some((part) => [part.a, part.b].some((pin) => inputs.has(point(device.id, pin)))),
   );
 }
-
-/** Exit devices that people inside can use: a key switch outside is none. */
-export const exits = (world: World) =>
-  [...doorDevices(world, 'button'), ...doorDevices(world, 'sensor')].filter(
-    ({ device, type }) => type.family === 'exit' && device.place !== 'outside',
-  );
-const deciders = (world: World) =>
-  world.inhabitants.filter(
-    ({ type }) => type.behaviour.kind === 'controller' || type.behaviour.kind === 'keypad',
-  );
-const entries = (world: World) => [
-  ...doorDevices(world, 'reader'),
-  ...doorDevices(world, 'busReader'),
-  ...doorDevices(world, 'keypad'),
-];
 
 const shut = () => 'must-not' as const;
 const open = () => 'must' as const;

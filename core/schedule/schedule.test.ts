@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
 import { conductorsOf, type Plan } from '../plan/index';
-import { magnetDoor, MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../testing/doors';
+import { magnetDoor, MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
 import { billOfMaterials, cableSchedule, cutList, terminalCards, wireLabels } from './index';
 
 const plan = magnetDoor();

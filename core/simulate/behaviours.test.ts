@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
 import type { Edit, Plan } from '../plan/index';
-import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wireBetween, wiredDoor } from '../testing/doors';
+import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wireBetween, wiredDoor } from '../specimens/doors';
 import {
   advance,
   atRest,

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
 import { conductorsOf } from '../plan/index';
-import { MAGNET_BRIEF, STRIKE_BRIEF, wiredDoor } from '../testing/doors';
+import { MAGNET_BRIEF, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
 import { advance, atRest, buildWorld, lockStatuses, stimulate, type SimState, type Stimulus } from './index';
 
 /** Longer than any time of any device: unlock, held-open alarm, operator, bell, boot. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../plan/index';
-import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../testing/doors';
+import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../specimens/doors';
 import {
   advance,
   atRest,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Edit } from '../plan/index';
-import { magnetDoor, mustApply, strikeDoor } from '../testing/doors';
+import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import {
   advance,
   atRest,

@@ -1,5 +1,11 @@
 import { compileNetlist, type Netlist } from '../circuit/index';
-import { resolveLock, settingValue, type DeviceType, type ResolvedLock } from '../devices/index';
+import {
+  resolveLock,
+  roleValue,
+  type DeviceType,
+  type ResolvedLock,
+  type SettingRole,
+} from '../devices/index';
 import {
   deviceOf,
   pinOf,
@@ -53,8 +59,8 @@ export function buildWorld(plan: Plan, doorId: DoorId): World {
   };
 }
 
-/** Seconds a device keeps for a setting, in milliseconds. */
-export function settingMs({ device, type }: Inhabitant, id: string, otherwise: number): number {
-  const value = settingValue(type, device.settings, id);
+/** Seconds a device keeps for a role, on one of its channels, in milliseconds. */
+export function settingMs({ device, type }: Inhabitant, role: SettingRole, otherwise: number, channel = 0): number {
+  const value = roleValue(type, device.settings, role, channel);
   return (typeof value === 'number' ? value : otherwise) * 1000;
 }

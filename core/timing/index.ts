@@ -1,1 +1,1 @@
-export * from './timing';
+export * from './recommendUnlock';

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptyPlan } from '../plan/index';
-import { magnetDoor, mustApply, strikeDoor } from '../testing/doors';
+import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import { metres } from '../units/index';
-import { doorTimes, LEAST_SECONDS, recommendUnlock } from './index';
+import { doorTimes, LEAST_SECONDS } from '../door/index';
+import { recommendUnlock } from './index';
 
 describe('recommendUnlock', () => {
   it('is 5 s at the door and grows with the way', () => {
@@ -26,7 +27,8 @@ describe('recommendUnlock', () => {
 describe('doorTimes', () => {
   it('are those of the device that decides, with its defaults', () => {
     expect(doorTimes(magnetDoor(), 'D01')).toMatchObject({
-      prefix: 'ch1',
+      channel: 0,
+      kept: { unlock: 'ch1.unlock', held: 'ch1.held' },
       unlock: 5,
       exit: 5,
       relock: 'close',

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { EMPTY_BRIEF, emptyPlan } from '../plan/index';
-import { magnetDoor, mustApply } from '../testing/doors';
+import { magnetDoor, mustApply } from '../specimens/doors';
 import { doorVerdict } from './index';
 
 describe('doorVerdict', () => {

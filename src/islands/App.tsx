@@ -1,15 +1,18 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Toaster, toast } from 'sonner';
-import { doorsInOrder, type Plan } from '#core/plan/index';
-import { STATIONS, type DoorSummary } from '#core/verdict/index';
+import { doorsInOrder, findIn, type Plan } from '#core/plan/index';
+import { STATIONS } from '#core/checks/stations';
+import type { DoorSummary, Judgement } from '#core/verdict/index';
 import { Button } from '../ui/Button';
 import { cx } from '../ui/cx';
 import { Empty } from '../ui/Empty';
+import { Boundary } from './Boundary';
 import { DoorSheet } from './DoorSheet';
 import type { FindDialog } from './frame/FindDialog';
 import { Ledger, useAddDoor } from './frame/Ledger';
 import { NameDialog, ShortcutsDialog } from './frame/SmallDialogs';
 import { TopBar } from './frame/TopBar';
+import { UndoDialog } from './frame/UndoDialog';
 import { useShortcuts } from './frame/shortcuts';
 import { VerdictMargin } from './frame/VerdictMargin';
 import { HighlightContext, NavigationContext } from './navigation';
@@ -27,18 +30,30 @@ interface Props {
   readonly revision: number;
   readonly sites: readonly { readonly id: string; readonly name: string }[];
   readonly summaries: readonly DoorSummary[];
+  /** Verdict of the door that the page opens on; null where it opens on none. */
+  readonly judgement: Judgement | null;
   readonly path: string;
+  /** Who signed in; empty on a server that only this machine reaches. */
+  readonly who: string;
 }
 
 /** The whole application for one site. */
-export function App({ plan, revision, sites, summaries, path }: Props) {
+export function App({ plan, revision, path, who, ...given }: Props) {
   const store = useMemo(
-    () => new SiteStore({ plan, revision, author: storedName, tell: (message) => toast(message) }),
-    [plan, revision],
+    () =>
+      new SiteStore({
+        plan,
+        revision,
+        complete: false,
+        author: () => who || storedName(),
+        tell: (message) => toast(message),
+      }),
+    [plan, revision, who],
   );
   return (
     <StoreProvider store={store}>
-      <Site sites={sites} summaries={summaries} path={path} />
+      <Site {...given} path={path} who={who} />
+      <UndoDialog />
       <Toaster position="bottom-center" offset={150} toastOptions={{ duration: 7000 }} />
     </StoreProvider>
   );
@@ -67,9 +82,9 @@ function useRoute(site: string, path: string): [Route, (route: Route) => void] {
   return [route, go];
 }
 
-function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summaries' | 'path'>) {
+function Site({ sites, path, who, ...given }: Omit<Props, 'plan' | 'revision'>) {
   const store = useStore();
-  const { plan, version } = useSite();
+  const { plan, version, complete } = useSite();
   const [route, go] = useRoute(plan.site.id, path);
   const [finding, setFinding] = useState(false);
   const [Find, setFind] = useState<typeof FindDialog | null>(null);
@@ -85,16 +100,25 @@ function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summarie
 
   const doors = doorsInOrder(plan);
   const wanted = route.kind === 'door' ? (route.door ?? doors[0]?.id ?? null) : null;
-  const door = wanted === null ? undefined : plan.doors[wanted];
+  const door = wanted === null ? undefined : findIn(plan.doors, wanted);
   const doorId = door?.id ?? null;
   const station = route.kind === 'door' ? route.station : 'wire';
-  const { verdict, version: judged, summaries } = useVerdicts(plan, version, doorId, given);
+  const { verdict, failure, version: judged, summaries } = useVerdicts(plan, version, complete, doorId, given);
 
   useEffect(() => {
-    store.recall();
+    void store.complete();
+    const leaving = (event: BeforeUnloadEvent) => {
+      // The browser asks before a tab with unsaved work closes.
+      if (store.isUnsaved()) event.preventDefault();
+    };
+    window.addEventListener('beforeunload', leaving);
     const events = new EventSource(`/api/sites/${encodeURIComponent(plan.site.id)}/events`);
-    events.addEventListener('message', ({ data }) => void store.catchUp(Number(data)));
-    return () => events.close();
+    events.addEventListener('message', ({ data }) => store.catchUp(Number(data)));
+    return () => {
+      events.close();
+      window.removeEventListener('beforeunload', leaving);
+      store.close();
+    };
   }, [store, plan.site.id]);
 
   useEffect(() => setDrawer(null), [doorId, route]);
@@ -140,6 +164,7 @@ function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summarie
         >
           <TopBar
             route={route}
+            who={who}
             sites={sites}
             onFind={() => setFinding(true)}
             onShortcuts={() => setKeys(true)}
@@ -154,20 +179,22 @@ function Site({ sites, summaries: given, path }: Pick<Props, 'sites' | 'summarie
               <SitePageView page={route.page} sites={sites} summaries={summaries} />
             </main>
           ) : door ? (
-            <DoorSheet
-              key={door.id}
-              door={door}
-              station={station}
-              verdict={verdict}
-              benchShown={benchShown}
-              wireFocus={wireFocus}
-              onVerdicts={() => setDrawer(drawer === 'verdicts' ? null : 'verdicts')}
-              margin={
-                <aside className={cx(css['margin'], drawer === 'verdicts' && css['open'])}>
-                  <VerdictMargin verdict={verdict} door={door.id} version={judged} />
-                </aside>
-              }
-            />
+            <Boundary of={`${door.id} ${version}`}>
+              <DoorSheet
+                key={door.id}
+                door={door}
+                station={station}
+                verdict={verdict}
+                benchShown={benchShown}
+                wireFocus={wireFocus}
+                onVerdicts={() => setDrawer(drawer === 'verdicts' ? null : 'verdicts')}
+                margin={
+                  <aside className={cx(css['margin'], drawer === 'verdicts' && css['open'])}>
+                    <VerdictMargin verdict={verdict} failure={failure} door={door.id} version={judged} />
+                  </aside>
+                }
+              />
+            </Boundary>
           ) : (
             <main className={css['main']}>
               <NoDoor missing={wanted} />

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useMemo, type ReactNode } from 'react';
+import { Suspense, useEffect, useMemo, type ReactNode } from 'react';
 import type { StationId } from '#core/checks/index';
 import { liveView } from '#core/drawing/index';
 import type { Door } from '#core/plan/index';
@@ -9,26 +9,11 @@ import { Button } from '../ui/Button';
 import { Alive } from './Alive';
 import { Bench } from './bench/Bench';
 import { useBench } from './bench/useBench';
-import { BriefStation } from './brief/BriefStation';
 import { JobLine } from './frame/JobLine';
-import { PowerStation } from './power/PowerStation';
-import { ProveStation } from './prove/ProveStation';
+import { STATION_VIEWS } from './stations';
 import { usePlan } from './store/context';
 import { useWiring } from './wire/useWiring';
-import { WireStation } from './wire/WireStation';
 import css from './DoorSheet.module.css';
-
-// Stations that come after the proof are fetched when they are first opened: the bench stays light.
-const ProgramStation = lazy(() =>
-  import('./program/ProgramStation').then((it) => ({ default: it.ProgramStation })),
-);
-const TimingStation = lazy(() =>
-  import('./timing/TimingStation').then((it) => ({ default: it.TimingStation })),
-);
-const TestStation = lazy(() => import('./test/TestStation').then((it) => ({ default: it.TestStation })));
-const HandOverStation = lazy(() =>
-  import('./handover/HandOverStation').then((it) => ({ default: it.HandOverStation })),
-);
 
 interface Props {
   readonly door: Door;
@@ -65,6 +50,7 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
   }, [chosenWire, remove]);
 
   const open = verdict?.summary.toSettle ?? 0;
+  const View = STATION_VIEWS[station];
   return (
     <div className={css['desk']}>
       <main className={css['main']}>
@@ -74,17 +60,8 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
             {open > 0 ? `Verdicts: ${open} to settle` : 'Verdicts'}
           </Button>
         </div>
-        {station === 'brief' && <BriefStation door={door} />}
-        {station === 'wire' && (
-          <WireStation door={door} live={live} bench={bench} wiring={wiring} focusCount={wireFocus} />
-        )}
-        {station === 'power' && <PowerStation door={door} verdict={verdict} />}
-        {station === 'prove' && <ProveStation door={door} verdict={verdict} />}
         <Suspense fallback={<p className={css['wait']}>One moment…</p>}>
-          {station === 'program' && <ProgramStation door={door} bench={bench} />}
-          {station === 'timing' && <TimingStation door={door} />}
-          {station === 'test' && <TestStation door={door} />}
-          {station === 'hand-over' && <HandOverStation door={door} verdict={verdict} />}
+          <View {...{ door, verdict, bench, wiring, live }} focusCount={wireFocus} />
           <Alive />
         </Suspense>
       </main>

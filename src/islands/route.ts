@@ -1,5 +1,5 @@
 import type { StationId } from '#core/checks/index';
-import { STATIONS } from '#core/verdict/index';
+import { STATIONS } from '#core/checks/stations';
 
 export const SITE_PAGES = ['supplies', 'release', 'sets', 'people', 'types', 'log', 'pack'] as const;
 export type SitePage = (typeof SITE_PAGES)[number];
@@ -9,14 +9,24 @@ export type Route =
   | { readonly kind: 'door'; readonly door: string | null; readonly station: StationId }
   | { readonly kind: 'page'; readonly page: SitePage };
 
+/** A part of a path as it was meant; null where its percent signs mean nothing. */
+function decoded(part: string): string | null {
+  try {
+    return decodeURIComponent(part);
+  } catch {
+    return null;
+  }
+}
+
 /** Reads a path under a site: `doors/D03/wire`, `people`. Null for one that leads nowhere. */
 export function parseRoute(path: string): Route | null {
-  const parts = path.split('/').filter(Boolean).map(decodeURIComponent);
-  const [first, door, station] = parts;
+  const parts = path.split('/').filter(Boolean).map(decoded);
+  if (parts.includes(null)) return null;
+  const [first, door, station] = parts as string[];
   if (first === undefined) return { kind: 'door', door: null, station: 'wire' };
   if (parts.length === 1 && SITE_PAGES.includes(first as SitePage))
     return { kind: 'page', page: first as SitePage };
-  if (first !== 'doors' || door === undefined || parts.length > 3) return null;
+  if (first !== 'doors' || !door || parts.length > 3) return null;
   if (station === undefined) return { kind: 'door', door, station: 'wire' };
   return STATIONS.includes(station as StationId)
     ? { kind: 'door', door, station: station as StationId }

@@ -1,6 +1,6 @@
 import { emptyPlan } from '#core/plan/index';
 import type { Db } from './db/open';
-import { createSite, listSites } from './siteService';
+import { createSite, listSites } from './sites/siteList';
 
 /** The site to open first. A server without any makes an empty one, so that there is always a place to begin. */
 export function homeSite(db: Db): string {

@@ -1,4 +1,6 @@
-import { z } from 'zod';
+import type { z } from 'zod';
+import { issuesOf } from '#core/plan/index';
+import { tooHeavy } from './weighJson';
 
 /** An error that a caller is told: a code for programs and a sentence for people. */
 export class HttpError extends Error {
@@ -65,22 +67,10 @@ export async function readJson<S extends z.ZodType>(
       'Send JSON, with content-type application/json. Nothing was changed.',
     );
   }
-  const text = await readText(request, limit);
-  let body: unknown;
-  try {
-    body = JSON.parse(text);
-  } catch (cause) {
-    throw new HttpError(
-      400,
-      'bad-json',
-      `The body is not JSON: ${(cause as Error).message}. Nothing was changed.`,
-    );
-  }
+  const body = parseJson(await readText(request, limit));
   const parsed = schema.safeParse(body);
   if (parsed.success) return parsed.data;
-  const issues = parsed.error.issues
-    .slice(0, 20)
-    .map(({ path, message }) => ({ path: path.join('.'), message }));
+  const issues = issuesOf(parsed.error.issues).slice(0, 20);
   const first = issues[0];
   throw new HttpError(
     422,
@@ -90,12 +80,35 @@ export async function readJson<S extends z.ZodType>(
   );
 }
 
+/** Reads JSON, after a look at what it would cost. */
+export function parseJson(text: string): unknown {
+  const heavy = tooHeavy(text);
+  if (heavy) throw new HttpError(422, 'too-many', `The body ${heavy}. Nothing was changed.`);
+  try {
+    return JSON.parse(text);
+  } catch (cause) {
+    const { message } = cause as Error;
+    throw new HttpError(400, 'bad-json', `The body is not JSON: ${message}. Nothing was changed.`);
+  }
+}
+
+/** The header that makes a browser keep an answer as a file of this name, whatever letters it has (RFC 6266, RFC 8187). */
+export function attachment(name: string): string {
+  const plain = name.replaceAll(/[^\w.-]+/g, '_');
+  const whole = encodeURIComponent(name).replaceAll(/['()*]/g, (c) => `%${c.charCodeAt(0).toString(16)}`);
+  return `attachment; filename="${plain}"; filename*=UTF-8''${whole}`;
+}
+
 /** Runs a handler; what it throws on purpose becomes JSON, anything else a logged 500 without details. */
 export async function handle(run: () => Promise<Response> | Response): Promise<Response> {
   try {
     return await run();
   } catch (error) {
     if (error instanceof HttpError) return errorJson(error);
+    if (isBusy(error)) {
+      const sentence = 'The database is busy or full. Nothing was changed; try again.';
+      return errorJson(new HttpError(503, 'busy', sentence));
+    }
     // The stack names files, never bodies: codes do not reach the log.
     console.error('unexpected', error instanceof Error ? error.stack : error);
     return errorJson(
@@ -103,3 +116,7 @@ export async function handle(run: () => Promise<Response> | Response): Promise<R
     );
   }
 }
+
+/** Trouble of the database that passes, or that is not the request's fault. */
+const isBusy = (error: unknown): boolean =>
+  /^SQLITE_(BUSY|LOCKED|FULL|IOERR)/.test(String((error as { code?: unknown } | null)?.code ?? ''));

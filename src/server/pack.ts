@@ -1,5 +1,5 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
-import { doorParts } from '#core/autowire/index';
+import { doorParts } from '#core/door/index';
 import { settingValue } from '#core/devices/index';
 import { checkSheet, latestReadings, type Phase } from '#core/commission/index';
 import { loopsSvg } from '#core/formats/index';

@@ -1,6 +1,6 @@
 import type { Plan, PlanDelta } from '#core/plan/index';
 import type { BatteryPoint } from '#core/power/index';
-import type { DoorSummary, DoorVerdict } from '#core/verdict/index';
+import type { DoorSummary, Judgement } from '#core/verdict/index';
 
 /** What goes to the verdict worker and what comes back. */
 export type VerdictRequest = {
@@ -14,8 +14,10 @@ export type VerdictRequest = {
 };
 
 export type VerdictAnswer =
-  | { readonly kind: 'door'; readonly version: number; readonly verdict: DoorVerdict }
-  | { readonly kind: 'summary'; readonly version: number; readonly summary: DoorSummary };
+  | { readonly kind: 'door'; readonly version: number; readonly judgement: Judgement }
+  | { readonly kind: 'summary'; readonly version: number; readonly summary: DoorSummary }
+  /** The worker does not know the plan any more and asks for all of it. */
+  | { readonly kind: 'lost'; readonly version: number; readonly reason: string };
 
 /** What goes to the battery worker and what comes back. */
 export interface BatteryRequest {

@@ -1,5 +1,5 @@
-import { applyDelta, type Plan } from '#core/plan/index';
-import { doorVerdict } from '#core/verdict/index';
+import { applyDelta, findIn, type Plan } from '#core/plan/index';
+import { judge, summarise } from '#core/verdict/index';
 import type { VerdictAnswer, VerdictRequest } from './protocol';
 
 const answer = (message: VerdictAnswer) => self.postMessage(message);
@@ -12,20 +12,26 @@ const waiting = new Set<string>();
 /** Judges the open door first; the others follow one by one and give way to a newer request. */
 self.addEventListener('message', ({ data }: MessageEvent<VerdictRequest>) => {
   const { version, change, door, stale } = data;
-  const plan = 'plan' in change ? change.plan : held && applyDelta(held, change.delta);
+  try {
+    held = 'plan' in change ? change.plan : held && applyDelta(held, change.delta);
+  } catch (error) {
+    held = null;
+    answer({ kind: 'lost', version, reason: String(error) });
+  }
+  const plan = held;
   if (!plan) return;
-  held = plan;
   latest = version;
-  if (door !== null && plan.doors[door]) answer({ kind: 'door', version, verdict: doorVerdict(plan, door) });
+  if (door !== null && findIn(plan.doors, door))
+    answer({ kind: 'door', version, judgement: judge(plan, door) });
   for (const one of stale) waiting.add(one);
   if (door !== null) waiting.delete(door);
-  setTimeout(() => summarise(version, plan), 200);
+  setTimeout(() => sumUp(version, plan), 200);
 });
 
-function summarise(version: number, plan: Plan): void {
+function sumUp(version: number, plan: Plan): void {
   const [next] = waiting;
   if (version !== latest || next === undefined) return;
   waiting.delete(next);
-  if (plan.doors[next]) answer({ kind: 'summary', version, summary: doorVerdict(plan, next).summary });
-  setTimeout(() => summarise(version, plan), 0);
+  if (findIn(plan.doors, next)) answer({ kind: 'summary', version, summary: summarise(plan, next) });
+  setTimeout(() => sumUp(version, plan), 0);
 }

@@ -1,7 +1,7 @@
 import type { BusPort } from '../../devices/index';
 import { settingValue } from '../../devices/index';
 import type { TerminalId } from '../../plan/index';
-import type { DoorParts, Placed } from '../doorParts';
+import type { DoorParts, Placed } from '../../door/index';
 import { layout, NO_LAYOUT, type Run, type SettingRun } from '../run';
 import { pin, run, type Template } from './template';
 

@@ -1,6 +1,6 @@
 import type { TerminalId } from '../../plan/index';
 import { layout, type Run } from '../run';
-import type { Placed } from '../doorParts';
+import type { Placed } from '../../door/index';
 import { supplyFor } from './suits';
 import { pin, run, type Template } from './template';
 

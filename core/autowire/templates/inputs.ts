@@ -1,10 +1,10 @@
 import type { DryInput } from '../../devices/index';
 import type { ColourRole, TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
-import type { DoorParts, Placed } from '../doorParts';
+import type { DoorParts, Placed } from '../../door/index';
 import { layout, NO_LAYOUT, type Run, type SettingRun } from '../run';
 import { releasesByTimer, timedSupply } from './lockPower';
-import { channelSetting, hasSetting, pin, run, type Template } from './template';
+import { channelSetting, pin, run, type Template } from './template';
 
 /** A contact between two terminals of a device. */
 interface ContactAt {
@@ -99,16 +99,15 @@ export const exitRequest: Template = (parts, ledger) => {
       ? [{ at: parts.decider, ends: { a: own.com, b: own.no } }]
       : [];
   const closing = [...terminal, ...asked.filter((one) => formOf(one) === 'NO')];
-  const setting = channelSetting(parts, 'form');
-  const canBeClosed = hasSetting(target.at, setting);
-  if (asked.length > 0 && closing.length === 0 && interposed.length === 0 && canBeClosed) {
+  const setting = channelSetting(target.at, parts, 'form');
+  if (asked.length > 0 && closing.length === 0 && interposed.length === 0 && setting !== null) {
     const settings = [{ device: target.at.device.id, setting, value: 'NC' }];
     return layout(inSeries(asked, input, common, EXIT, ledger), settings);
   }
   const onlyLevers = asked.length > 0 && asked.every(({ at }) => at.type.behaviour.kind === 'lever');
-  const rex = channelSetting(parts, 'rex');
+  const rex = channelSetting(target.at, parts, 'rex');
   const settings: SettingRun[] =
-    onlyLevers && interposed.length === 0 && hasSetting(target.at, rex)
+    onlyLevers && interposed.length === 0 && rex !== null
       ? [{ device: target.at.device.id, setting: rex, value: 'reports' }]
       : [];
   return layout(inParallel([...closing, ...interposed], input, common, EXIT, ledger), settings);
@@ -153,12 +152,12 @@ export const doorContact: Template = (parts, ledger) => {
   const contacts = [...contactsOf(closedWhenShut, 'doorContact'), ...status];
   if (contacts.length === 0) return NO_LAYOUT;
   const [live, common] = [pin(decider, input.input), pin(decider, input.common)];
-  const setting = channelSetting(parts, 'eol');
+  const setting = channelSetting(decider, parts, 'eol');
   const built = closedWhenShut.some(({ type }) => type.parts.some((part) => part.kind === 'resistor'));
   const [series, across] = parts.resistors;
-  const wanted = parts.schools.contact === 'end-of-line' && hasSetting(decider, setting);
+  const wanted = parts.schools.contact === 'end-of-line' && setting !== null;
   const watch = (value: 'eol' | 'none'): SettingRun[] =>
-    hasSetting(decider, setting) ? [{ device: decider.device.id, setting, value }] : [];
+    setting === null ? [] : [{ device: decider.device.id, setting, value }];
   if (!wanted || built || !series || !across)
     return layout(inSeries(contacts, live, common, CONTACT, ledger), watch(built && wanted ? 'eol' : 'none'));
   const resistor: ContactAt = { at: series, ends: { a: '1', b: '2' } };

@@ -1,7 +1,7 @@
-import { settingValue, type Pair, type Throw } from '../../devices/index';
+import { roleValue, settingValue, type Pair, type Throw } from '../../devices/index';
 import type { DeadState, TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
-import type { DoorParts, Placed } from '../doorParts';
+import type { DoorParts, Placed } from '../../door/index';
 import { joinLayouts, layout, NO_LAYOUT, SIZES, type Layout, type Run } from '../run';
 import { supplyFor } from './suits';
 import { legs, pin, type Template } from './template';
@@ -33,7 +33,7 @@ export const releasesByTimer = (parts: DoorParts): boolean =>
 /** The controller's output jumper, where it has one, outweighs the school: it is what the board really does. */
 function feedsTheLock({ decider, schools, channel }: DoorParts): boolean {
   if (!decider?.type.roles.wet?.[channel]) return false;
-  const jumper = settingValue(decider.type, decider.device.settings, 'output');
+  const jumper = roleValue(decider.type, decider.device.settings, 'output');
   if (jumper !== undefined) return jumper === 'wet';
   return schools.release === 'wet-output' || !decider.type.roles.switches;
 }

@@ -1,5 +1,5 @@
 import { resolveParam, type Current, type DeviceType } from '../../devices/index';
-import type { Placed } from '../doorParts';
+import type { Placed } from '../../door/index';
 
 /** Volts and kind of current that a device's supply should have. */
 interface Wanted {

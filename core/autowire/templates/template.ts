@@ -1,7 +1,7 @@
-import type { Pair } from '../../devices/index';
+import { settingFor, type Pair, type SettingRole } from '../../devices/index';
 import { terminalId, type ColourRole, type TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
-import type { DoorParts, Placed } from '../doorParts';
+import type { DoorParts, Placed } from '../../door/index';
 import type { Layout, Run, RunUse } from '../run';
 import { SIZES } from '../run';
 
@@ -31,8 +31,6 @@ export const run = (from: TerminalId, to: TerminalId, role: ColourRole, use: Run
   gauge: use === 'power' ? SIZES.feed : SIZES.signal,
 });
 
-/** Setting id of the decider's channel for this door: `ch1.relock`. */
-export const channelSetting = ({ channel }: DoorParts, name: string): string => `ch${channel + 1}.${name}`;
-
-export const hasSetting = (of: Placed | null, id: string): boolean =>
-  of?.type.settings.some((setting) => setting.id === id) === true;
+/** Setting of a device that has this role on the decider's channel for this door; null where it has none. */
+export const channelSetting = (of: Placed | null, { channel }: DoorParts, role: SettingRole): string | null =>
+  (of && settingFor(of.type, role, channel)?.id) ?? null;

@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../../brief/index';
 import { conductorsOf, emptyPlan, EMPTY_BRIEF } from '../../plan/index';
-import { magnetDoor, MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../../testing/doors';
+import { magnetDoor, MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../../specimens/doors';
 import { checkContext, runChecks } from '../../checks/index';
 import { readWireRows } from './wireRows';
 import { wiresCsv } from './wiresCsv';

@@ -1,4 +1,4 @@
-import { settingValue, type Channel } from '../../devices/index';
+import { roleValue, type Channel, type SettingRole } from '../../devices/index';
 import type { Memory } from '../simState';
 import { settingMs, type Inhabitant } from '../world';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
@@ -15,11 +15,11 @@ export function channelReact(
   memory: Memory,
   signal: Signal,
 ): Reaction {
-  const key = `c${index}`;
+  const key = keyOf(index);
   switch (signal.kind) {
     case 'credential':
       if (signal.channel !== index) return NOTHING;
-      if (signal.valid && toggles(self, channel)) {
+      if (signal.valid && toggles(self, index)) {
         const on = memory[`${key}.released`] !== true;
         return {
           set: { [channel.relay]: on },
@@ -28,18 +28,18 @@ export function channelReact(
         };
       }
       return signal.valid
-        ? { ...release(self, channel, key, 'unlock', memory), answer: 'accepted' }
+        ? { ...release(self, channel, index, 'unlock', memory), answer: 'accepted' }
         : { answer: 'refused' };
     case 'input':
       if (signal.input === channel.exitInput) {
-        const asks = setting(self, channel, 'form') === 'NC' ? 'open' : 'closed';
+        const asks = setting(self, index, 'form') === 'NC' ? 'open' : 'closed';
         const pressed = signal.reading === asks && signal.before !== asks && signal.before !== 'dead';
         if (!pressed) return NOTHING;
-        return setting(self, channel, 'rex') === 'reports'
-          ? wanted(self, channel, key, memory)
-          : release(self, channel, key, 'exit', memory);
+        return setting(self, index, 'rex') === 'reports'
+          ? wanted(self, index, memory)
+          : release(self, channel, index, 'exit', memory);
       }
-      if (signal.input === channel.contactInput) return doorMoved(self, channel, key, memory, signal);
+      if (signal.input === channel.contactInput) return doorMoved(self, channel, index, memory, signal);
       return NOTHING;
     case 'timer':
       if (signal.name === `${key}.relock`) return relock(channel, key, memory);
@@ -55,31 +55,38 @@ export function channelReact(
   }
 }
 
+/** What a channel's timers and memories begin with. */
+const keyOf = (index: number): string => `c${index}`;
+
 function release(
   self: Inhabitant,
   channel: Channel,
-  key: string,
+  index: number,
   which: 'unlock' | 'exit',
   memory: Memory,
 ): Reaction {
+  const key = keyOf(index);
   return {
     set: { [channel.relay]: true },
     cancel: [`${key}.relock`],
-    timers: [{ name: `${key}.relock`, after: settingMs(self, `${channel.settings}.${which}`, 5) }],
+    timers: [{ name: `${key}.relock`, after: settingMs(self, which, 5, index) }],
     memory: { ...memory, [`${key}.released`]: true },
   };
 }
 
-const setting = (self: Inhabitant, channel: Channel, name: string) =>
-  settingValue(self.type, self.device.settings, `${channel.settings}.${name}`);
-const toggles = (self: Inhabitant, channel: Channel) => setting(self, channel, 'mode') === 'toggle';
+const setting = (self: Inhabitant, index: number, role: SettingRole) =>
+  roleValue(self.type, self.device.settings, role, index);
+const toggles = (self: Inhabitant, index: number) => setting(self, index, 'mode') === 'toggle';
 
 /** The lever opens by itself: for the exit time the opening counts as wanted, and no relay moves. */
-const wanted = (self: Inhabitant, channel: Channel, key: string, memory: Memory): Reaction => ({
-  cancel: [`${key}.wanted`],
-  timers: [{ name: `${key}.wanted`, after: settingMs(self, `${channel.settings}.exit`, 5) }],
-  memory: { ...memory, [`${key}.wanted`]: true },
-});
+function wanted(self: Inhabitant, index: number, memory: Memory): Reaction {
+  const name = `${keyOf(index)}.wanted`;
+  return {
+    cancel: [name],
+    timers: [{ name, after: settingMs(self, 'exit', 5, index) }],
+    memory: { ...memory, [name]: true },
+  };
+}
 
 const relock = (channel: Channel, key: string, memory: Memory): Reaction => ({
   set: { [channel.relay]: false },
@@ -89,23 +96,24 @@ const relock = (channel: Channel, key: string, memory: Memory): Reaction => ({
 function doorMoved(
   self: Inhabitant,
   channel: Channel,
-  key: string,
+  index: number,
   memory: Memory,
   signal: Extract<Signal, { kind: 'input' }>,
 ): Reaction {
+  const key = keyOf(index);
   const { reading, before } = signal;
   if (reading === 'dead') return NOTHING;
   // A board that starts again and finds the door shut has nothing to raise any more.
   if (before === 'dead')
     return reading === 'closed' ? { alarms: { 'held-open': false, forced: false } } : NOTHING;
   if (reading === 'open' && before === 'closed') {
-    const timers = [{ name: `${key}.held`, after: settingMs(self, `${channel.settings}.held`, 30) }];
+    const timers = [{ name: `${key}.held`, after: settingMs(self, 'held', 30, index) }];
     const right = memory[`${key}.released`] === true || memory[`${key}.wanted`] === true;
     return right ? { timers } : { timers, alarms: { forced: true } };
   }
   if (reading !== 'closed') return NOTHING;
   const quiet = { cancel: [`${key}.held`], alarms: { 'held-open': false, forced: false } };
-  const onClose = setting(self, channel, 'relock') === 'close';
+  const onClose = setting(self, index, 'relock') === 'close';
   if (!onClose || memory[`${key}.released`] !== true) return quiet;
   return { ...relock(channel, key, memory), ...quiet, cancel: [`${key}.held`, `${key}.relock`] };
 }

@@ -13,7 +13,7 @@ export function operate(
   memory: Memory,
   signal: Signal,
 ): Reaction {
-  const wait = (name: string) => settingMs(self, `${spec.settings}.${name}`, 1);
+  const wait = (role: 'delay' | 'opening' | 'stay') => settingMs(self, role, 1);
   const cancel = ['open', 'close', 'hold'];
   switch (signal.kind) {
     case 'input': {

@@ -1,4 +1,5 @@
-import { callers, doorDevices, exits, fireReleases } from '#core/prove/index';
+import { doorDevices, exits } from '#core/door/index';
+import { callers, fireReleases } from '#core/prove/index';
 import type { Stimulus } from '#core/simulate/index';
 import type { Bench as BenchState } from './useBench';
 

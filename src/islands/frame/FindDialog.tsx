@@ -2,7 +2,7 @@ import { Command } from 'cmdk';
 import { Dialog as Radix } from 'radix-ui';
 import { doorsInOrder, terminalLabel, typeIn } from '#core/plan/index';
 import { STATION_NAMES } from '#words/findings/index';
-import { STATIONS } from '#core/verdict/index';
+import { STATIONS } from '#core/checks/stations';
 import type { StationId } from '#core/checks/index';
 import { useHighlight, useNavigate } from '../navigation';
 import { usePlan } from '../store/context';

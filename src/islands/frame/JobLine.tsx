@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { StationId } from '#core/checks/index';
-import { STATIONS, type StationMark } from '#core/verdict/index';
+import { STATIONS } from '#core/checks/stations';
+import type { StationMark } from '#core/verdict/index';
 import { STATION_NAMES } from '#words/findings/index';
 import { cx } from '../../ui/cx';
 import { routePath } from '../route';

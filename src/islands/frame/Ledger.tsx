@@ -31,6 +31,12 @@ export function useAddDoor(): () => void {
 }
 
 function Verdict({ summary }: { summary: DoorSummary | undefined }) {
+  if (summary && !summary.judged)
+    return (
+      <span className={css['bad']} aria-label="could not be judged">
+        ?
+      </span>
+    );
   if (!summary || !summary.begun) return <span aria-label="not begun">—</span>;
   if (summary.toSettle > 0) {
     return (

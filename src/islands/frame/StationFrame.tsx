@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import type { Door } from '#core/plan/index';
-import { doorParts, lockDeadState } from '#core/autowire/index';
+import { doorParts, lockDeadState } from '#core/door/index';
 import { STATE_SENTENCES, STATE_NAMES } from '#words/brief';
 import { useDispatch, usePlan } from '../store/context';
 import css from './StationFrame.module.css';

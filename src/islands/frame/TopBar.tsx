@@ -7,6 +7,7 @@ import { routePath, SITE_PAGES, type Route, type SitePage } from '../route';
 import { useNavigate } from '../navigation';
 import { applyTheme, type Theme } from '../settings';
 import { useSite, useStore } from '../store/context';
+import { SaveStatus } from './SaveStatus';
 import css from './TopBar.module.css';
 
 export const PAGE_NAMES: Record<SitePage, string> = {
@@ -21,6 +22,8 @@ export const PAGE_NAMES: Record<SitePage, string> = {
 
 interface Props {
   readonly route: Route;
+  /** Who signed in; empty where nobody has to. */
+  readonly who: string;
   readonly sites: readonly { readonly id: string; readonly name: string }[];
   onFind(): void;
   onShortcuts(): void;
@@ -28,11 +31,14 @@ interface Props {
   onLedger(): void;
 }
 
-const STATUS = { saved: 'Saved', saving: 'Saving…', offline: 'Not saved: no server' } as const;
+/** Ends the session; the sign-in page follows. */
+function signOut(): void {
+  void fetch('/api/sign-out', { method: 'POST' }).finally(() => location.assign('/sign-in'));
+}
 
-export function TopBar({ route, sites, onFind, onShortcuts, onName, onLedger }: Props) {
+export function TopBar({ route, who, sites, onFind, onShortcuts, onName, onLedger }: Props) {
   const store = useStore();
-  const { plan, status, canUndo, canRedo } = useSite();
+  const { plan, canUndo, canRedo } = useSite();
   const go = useNavigate();
   const { id, units } = plan.site;
   const theme = (to: Theme, label: string) => ({ id: `theme-${to}`, label, onSelect: () => applyTheme(to) });
@@ -110,9 +116,7 @@ export function TopBar({ route, sites, onFind, onShortcuts, onName, onLedger }: 
           <Redo2 size={16} aria-hidden />
         </button>
       </span>
-      <span className={cx(css['save'], status === 'offline' && css['offline'])} role="status">
-        {STATUS[status]}
-      </span>
+      <SaveStatus />
       <Menu
         label="Settings"
         trigger={
@@ -133,8 +137,9 @@ export function TopBar({ route, sites, onFind, onShortcuts, onName, onLedger }: 
                 'change the units',
               ),
           },
-          { id: 'name', label: 'Your name…', onSelect: onName },
+          ...(who ? [] : [{ id: 'name', label: 'Your name…', onSelect: onName }]),
           { id: 'keys', label: 'Keyboard shortcuts', hint: '?', onSelect: onShortcuts },
+          ...(who ? [{ id: 'sign-out', label: `Sign out ${who}`, onSelect: signOut }] : []),
         ]}
       />
     </header>

@@ -78,10 +78,13 @@ function Note({ finding, door }: { finding: Finding; door: string }) {
 /** Verdicts as margin notes: worst first, what is sound last, and who really decides at the foot. */
 export function VerdictMargin({
   verdict,
+  failure,
   door,
   version,
 }: {
   verdict: DoorVerdict | null;
+  /** Why there is no verdict, where none can be had. */
+  failure: string | null;
   door: string;
   version: number;
 }) {
@@ -91,8 +94,8 @@ export function VerdictMargin({
     <section className={css['margin']} aria-label="Verdicts" data-verdict-version={version}>
       <h2>
         Verdicts
-        <span className={open > 0 ? css['bad'] : css['good']}>
-          {!verdict ? '' : open > 0 ? `${open} to settle` : verdict.summary.begun ? 'Nothing to settle' : ''}
+        <span className={open > 0 || failure !== null ? css['bad'] : css['good']}>
+          {failure !== null ? 'Not judged' : !verdict ? '' : open > 0 ? `${open} to settle` : verdict.summary.begun ? 'Nothing to settle' : ''}
         </span>
       </h2>
       <div className={css['list']}>
@@ -103,6 +106,12 @@ export function VerdictMargin({
             door={door}
           />
         ))}
+        {failure !== null && (
+          <p className={css['none']} role="alert">
+            This door could not be judged: {failure}. Nothing is known about it, least of all that it is sound. Other doors
+            are not touched.
+          </p>
+        )}
         {verdict && findings.length === 0 && (
           <p className={css['none']}>Nothing to say yet: brief the door, then choose its hardware.</p>
         )}

@@ -1,6 +1,7 @@
 import { Download } from 'lucide-react';
 import type { Door } from '#core/plan/index';
-import { STATIONS, type DoorVerdict } from '#core/verdict/index';
+import { STATIONS } from '#core/checks/stations';
+import type { DoorVerdict } from '#core/verdict/index';
 import { LAW, STATION_NAMES } from '#words/findings/index';
 import { useNavigate } from '../navigation';
 import { StationFrame } from '../frame/StationFrame';

@@ -10,7 +10,7 @@ import {
   type Stroke,
 } from '#core/keypads/index';
 import type { CardNumber, Device, Door } from '#core/plan/index';
-import { doorTimes } from '#core/timing/index';
+import { doorTimes } from '#core/door/index';
 import { codeProblemWords } from '#words/findings/index';
 import { SLOT_STATES } from '#words/keypad';
 import { Button } from '../../ui/Button';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Plus } from 'lucide-react';
-import { doorParts } from '#core/autowire/index';
+import { doorParts } from '#core/door/index';
 import { findLanguage } from '#core/keypads/index';
 import type { Device, Door, Person } from '#core/plan/index';
 import { Button } from '../../ui/Button';

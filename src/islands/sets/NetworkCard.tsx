@@ -1,5 +1,5 @@
 import { typeIn, type Device } from '#core/plan/index';
-import { settingValue } from '#core/devices/index';
+import { roleValue, settingFor, settingValue } from '#core/devices/index';
 import { useDispatch, usePlan } from '../store/context';
 import { SettingField } from '../wire/SettingField';
 import css from './Sets.module.css';
@@ -9,8 +9,9 @@ export function NetworkCard({ devices }: { devices: readonly Device[] }) {
   const plan = usePlan();
   const dispatch = useDispatch();
   const uses = new Map<string, number>();
-  for (const { settings } of devices) {
-    const ip = String(settings['ip'] ?? '');
+  const addressOf = (device: Device) => String(roleValue(typeIn(plan, device), device.settings, 'ip') ?? '');
+  for (const device of devices) {
+    const ip = addressOf(device);
     if (ip) uses.set(ip, (uses.get(ip) ?? 0) + 1);
   }
   return (
@@ -32,30 +33,30 @@ export function NetworkCard({ devices }: { devices: readonly Device[] }) {
           {devices.map((device) => {
             const type = typeIn(plan, device);
             const name = device.id.replace('/', ' ');
-            const twice = (uses.get(String(device.settings['ip'] ?? '')) ?? 0) > 1;
+            const twice = (uses.get(addressOf(device)) ?? 0) > 1;
             return (
               <tr key={device.id}>
                 <th scope="row">{name}</th>
                 <td className={css['what']}>{type.name}</td>
-                {(['ip', 'mac'] as const).map((id) => {
-                  const setting = type.settings.find((one) => one.id === id);
+                {(['ip', 'mac'] as const).map((role) => {
+                  const setting = settingFor(type, role);
                   return (
-                    <td key={id} className={css['written']}>
+                    <td key={role} className={css['written']}>
                       {setting && (
                         <SettingField
                           bare
                           setting={setting}
                           name={`${setting.label} of ${name}`}
-                          value={settingValue(type, device.settings, id)}
+                          value={settingValue(type, device.settings, setting.id)}
                           onSet={(value) =>
                             dispatch(
-                              { kind: 'setSetting', device: device.id, setting: id, value },
+                              { kind: 'setSetting', device: device.id, setting: setting.id, value },
                               `set ${device.tag}`,
                             )
                           }
                         />
                       )}
-                      {id === 'ip' && twice && <b className={css['bad']}>taken twice</b>}
+                      {role === 'ip' && twice && <b className={css['bad']}>taken twice</b>}
                     </td>
                   );
                 })}

@@ -1,4 +1,5 @@
 import { busesOf } from '#core/bus/index';
+import { settingFor } from '#core/devices/index';
 import { intercomSets } from '#core/intercom/index';
 import { typeIn } from '#core/plan/index';
 import { Empty } from '../../ui/Empty';
@@ -14,7 +15,7 @@ export function SetsPage() {
   const sets = intercomSets(plan);
   const buses = busesOf(plan);
   const network = Object.values(plan.devices).filter((device) =>
-    typeIn(plan, device).settings.some(({ id }) => id === 'ip'),
+    settingFor(typeIn(plan, device), 'ip') !== undefined,
   );
   if (sets.length === 0 && buses.length === 0 && network.length === 0)
     return (

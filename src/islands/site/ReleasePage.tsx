@@ -1,4 +1,4 @@
-import { doorParts } from '#core/autowire/index';
+import { doorParts } from '#core/door/index';
 import { settingValue } from '#core/devices/index';
 import { doorsInOrder } from '#core/plan/index';
 import type { DoorSummary } from '#core/verdict/index';

@@ -1,35 +1,49 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { applyEdit, type Edit, type Plan } from '#core/plan/index';
-import { magnetDoor } from '../../../core/testing/doors';
+import { publicPlan, type Edit, type Plan } from '#core/plan/index';
+import { magnetDoor, mustApply, strikeDoor } from '../../../core/specimens/doors';
+import { openDatabase } from '../../server/db/open';
+import { catchUpFrom, secretsOf } from '../../server/sites/catchUp';
+import { liveSite } from '../../server/sites/liveSite';
+import { createSite } from '../../server/sites/siteList';
+import { submitEdits, type SentEdit } from '../../server/sites/submit';
 import { SiteStore } from './siteStore';
 
-/** A server in memory: what the real one does with bases and revisions, nothing else. */
+const at = '2026-11-24T10:00:00.000Z';
+
+/** The real services over a database in memory, behind a `fetch` that can be made to fail. */
 class Backend {
-  plan: Plan = magnetDoor();
-  revision = 1;
-  down = false;
-  apply(edit: Edit): void {
-    const result = applyEdit(this.plan, edit);
-    if (!result.ok) throw new Error('refused');
-    this.plan = result.plan;
-    this.revision += 1;
+  readonly db = openDatabase(':memory:');
+  readonly site: string;
+  /** What the next requests are answered with instead; `'down'` for no answer at all. */
+  next: ('down' | number)[] = [];
+  posts = 0;
+  constructor(plan: Plan) {
+    this.site = createSite(this.db, plan, { author: 'test', at });
   }
-  readonly fetch = async (_url: string, init?: { body: string }): Promise<Response> => {
-    if (this.down) throw new TypeError('no network');
-    if (!init) return new Response(JSON.stringify({ plan: this.plan, revision: this.revision }));
-    const { base, edits } = JSON.parse(init.body) as { base: number; edits: Edit[] };
+  get live() {
+    return liveSite(this.db, this.site)!;
+  }
+  /** What somebody else does meanwhile. */
+  apply(edit: Edit, author = 'Mirela'): void {
+    this.posts += 1;
+    const edits = [{ id: `other-${this.posts}-xxxx`, edit }];
+    submitEdits(this.db, this.site, { base: this.live.revision, edits, author, at });
+  }
+  readonly fetch = async (url: string, init?: { method?: string; body?: string }): Promise<Response> => {
     const answer = (body: unknown, status = 200) => new Response(JSON.stringify(body), { status });
-    if (base !== this.revision) {
-      const { plan, revision } = this;
-      return answer(
-        {
-          error: { code: 'stale', message: '', current: { plan, revision }, missed: [{ author: 'Mirela' }] },
-        },
-        409,
-      );
+    const trouble = init?.method === 'POST' ? this.next.shift() : undefined;
+    if (trouble === 'down') throw new TypeError('no network');
+    if (trouble !== undefined) return answer({ error: { code: 'x', message: `status ${trouble}` } }, trouble);
+    if (init?.method !== 'POST') {
+      const since = Number(new URL(url, 'http://x').searchParams.get('since'));
+      return answer({ catchUp: catchUpFrom(this.live, since), secrets: secretsOf(this.live).tables });
     }
-    for (const edit of edits) this.apply(edit);
-    return answer({ revision: this.revision });
+    const { base, edits, author } = JSON.parse(init.body ?? '') as {
+      base: number;
+      edits: SentEdit[];
+      author: string;
+    };
+    return answer(submitEdits(this.db, this.site, { base, edits, author, at }));
   };
 }
 
@@ -40,15 +54,19 @@ describe('SiteStore', () => {
   let backend: Backend;
   let told: string[];
   let kept: Map<string, string>;
-  const open = () =>
-    new SiteStore({ plan: magnetDoor(), revision: 1, author: () => 'me', tell: (text) => told.push(text) });
-  const settled = async (store: SiteStore) => vi.waitFor(() => expect(store.getState().status).toBe('saved'));
+  const open = (plan = magnetDoor(), complete = true) =>
+    new SiteStore({ plan, revision: 1, complete, author: () => 'me', tell: (text) => told.push(text) });
+  const settled = async (store: SiteStore) =>
+    vi.waitFor(() => expect(store.getState().status).toBe('saved'), { timeout: 20_000 });
+  const begin = (plan: Plan) => {
+    backend = new Backend(plan);
+    vi.stubGlobal('fetch', backend.fetch);
+  };
 
   beforeEach(() => {
-    backend = new Backend();
+    begin(magnetDoor());
     told = [];
     kept = new Map();
-    vi.stubGlobal('fetch', backend.fetch);
     vi.stubGlobal('sessionStorage', {
       getItem: (key: string) => kept.get(key) ?? null,
       setItem: (key: string, value: string) => kept.set(key, value),
@@ -62,8 +80,10 @@ describe('SiteStore', () => {
     store.dispatch(name('Attic'), 'name');
     expect(store.getState()).toMatchObject({ status: 'saving', canUndo: 'name' });
     expect(store.getState().plan.doors['D01']?.name).toBe('Attic');
+    expect(store.isUnsaved()).toBe(true);
     await settled(store);
-    expect(backend.plan.doors['D01']?.name).toBe('Attic');
+    expect(store.isUnsaved()).toBe(false);
+    expect(backend.live.plan.doors['D01']?.name).toBe('Attic');
     expect(kept.size).toBe(0);
   });
 
@@ -74,59 +94,136 @@ describe('SiteStore', () => {
     expect(store.getState()).toMatchObject({ canUndo: null, canRedo: 'name' });
     store.redo();
     await settled(store);
-    expect(backend.plan.doors['D01']?.name).toBe('Attic');
+    expect(backend.live.plan.doors['D01']?.name).toBe('Attic');
   });
 
-  it('puts its own edits on top of what others did meanwhile', async () => {
+  it('puts its own edits on top of what others did meanwhile, and says who', async () => {
     const store = open();
     backend.apply(name('By somebody else'));
     store.dispatch(notes('By me'), 'note');
     await settled(store);
     expect(store.getState().plan.doors['D01']).toMatchObject({ name: 'By somebody else', notes: 'By me' });
-    expect(backend.plan.doors['D01']).toMatchObject({ name: 'By somebody else', notes: 'By me' });
+    expect(backend.live.plan).toEqual(store.getState().plan);
     expect(told.join()).toContain('Mirela');
   });
 
-  it('catches up with news that came in while it was sending', async () => {
+  it('catches up with news, also with news that came in while it was sending', async () => {
     const store = open();
     store.dispatch(notes('By me'), 'note');
-    // The other tab's change lands right behind this one's, and its news arrives before this one's answer.
-    const news = store.catchUp(3);
-    await vi.waitFor(() => expect(backend.revision).toBe(2));
+    store.catchUp(3);
+    await vi.waitFor(() => expect(backend.live.revision).toBe(2));
     backend.apply(name('By somebody else'));
-    await news;
+    store.catchUp(3);
     await vi.waitFor(() =>
       expect(store.getState().plan.doors['D01']).toMatchObject({ name: 'By somebody else', notes: 'By me' }),
     );
   });
 
-  it('drops only the edit that no longer fits, and says so', async () => {
+  it('sets only the edit aside that no longer fits, keeps what was typed, and says so', async () => {
     const store = open();
-    const wire = Object.keys(backend.plan.conductors)[0] ?? '';
+    const wire = Object.keys(backend.live.plan.conductors)[0] ?? '';
     backend.apply({ kind: 'disconnect', id: wire });
     store.dispatch({ kind: 'setConductor', id: wire, patch: { cable: 'x' } }, 'change');
     store.dispatch(notes('kept'), 'note');
     await settled(store);
-    expect(told.join()).toContain('no longer fits');
-    expect(backend.plan.doors['D01']?.notes).toBe('kept');
+    expect(told.join()).toContain('could not be saved');
+    expect(store.getState().aside).toMatchObject([{ edit: { kind: 'setConductor', id: wire } }]);
+    expect(backend.live.plan.doors['D01']?.notes).toBe('kept');
+    expect(store.isUnsaved()).toBe(true);
+    store.letGo(store.getState().aside[0]!.id);
+    expect(store.isUnsaved()).toBe(false);
   });
 
   it('keeps what the server never saw, over a reload of the tab', async () => {
-    backend.down = true;
+    backend.next = ['down', 'down'];
     const store = open();
     store.dispatch(notes('typed in the lift'), 'note');
     await vi.waitFor(() => expect(store.getState().status).toBe('offline'));
-    backend.down = false;
+    store.close();
+    backend.next = [];
     const reloaded = open();
-    reloaded.recall();
+    await reloaded.complete();
     await settled(reloaded);
-    expect(backend.plan.doors['D01']?.notes).toBe('typed in the lift');
+    expect(backend.live.plan.doors['D01']?.notes).toBe('typed in the lift');
+  });
+
+  it('takes up what an older version of Aldaba had kept', async () => {
+    kept.set('aldaba.pending.test', JSON.stringify([notes('from before'), { kind: 'nonsense' }]));
+    const store = open();
+    await store.complete();
+    await settled(store);
+    expect(backend.live.plan.doors['D01']?.notes).toBe('from before');
+    expect(kept.size).toBe(0);
+  });
+
+  it.each([400, 401, 403, 404, 413, 421, 429, 500, 503])('loses nothing on one answer of %i', async (status) => {
+    backend.next = [status];
+    const store = open();
+    store.dispatch(name('first'), 'name');
+    store.dispatch(notes('second'), 'note');
+    await settled(store);
+    expect(backend.live.plan.doors['D01']).toMatchObject({ name: 'first', notes: 'second' });
+    expect(store.getState().aside).toEqual([]);
+    expect(told).toEqual([]);
   });
 
   it('refuses an edit that does not fit, changes nothing and says why', () => {
     const store = open();
     expect(store.dispatch({ kind: 'disconnect', id: 'none' }, 'x')).toBe(false);
+    expect(store.dispatch({ kind: 'setDoor', id: 'D01', patch: { notes: 'x'.repeat(6000) } }, 'x')).toBe(false);
     expect(store.getState()).toMatchObject({ version: 0, canUndo: null });
     expect(told[0]).toContain('Nothing was changed');
+    expect(told[1]).toContain('patch.notes');
+  });
+
+  it('asks before an undo replaces what somebody else has changed since', async () => {
+    const store = open();
+    store.dispatch(name('mine'), 'name');
+    await settled(store);
+    backend.apply(name('theirs'));
+    store.catchUp(3);
+    await vi.waitFor(() => expect(store.getState().plan.doors['D01']?.name).toBe('theirs'));
+    store.undo();
+    expect(store.getState().asking).toMatchObject({ which: 'undo', overwrites: [{ collection: 'doors', id: 'D01' }] });
+    expect(store.getState().plan.doors['D01']?.name).toBe('theirs');
+    store.leaveAsking();
+    store.undo(true);
+    expect(store.getState().plan.doors['D01']?.name).toBe('Door D01');
+    await settled(store);
+  });
+
+  it('keeps an undo that no longer fits among what could not be saved', async () => {
+    const store = open();
+    const wire = Object.values(backend.live.plan.conductors)[0]!;
+    store.dispatch({ kind: 'disconnect', id: wire.id }, 'remove');
+    await settled(store);
+    backend.apply({ kind: 'connect', conductor: { ...wire, id: 'D01/other' } });
+    store.catchUp(3);
+    await vi.waitFor(() => expect(store.getState().plan.conductors['D01/other']).toBeDefined());
+    store.undo(true);
+    expect(store.getState().aside).toMatchObject([{ label: 'remove', why: { refusal: { reason: 'number-taken' } } }]);
+  });
+
+  it('changes nothing secret before it knows the secrets, and then gets them right', async () => {
+    const person = {
+      id: 'P1',
+      name: 'Ines',
+      role: 'user' as const,
+      doors: ['D01'],
+      code: '480216',
+      card: { facility: 1, number: 2 },
+      slots: {},
+    };
+    const plan = mustApply(strikeDoor(), { kind: 'addPerson', person });
+    begin(plan);
+    const store = open(publicPlan(plan), false);
+    expect(store.getState().plan.people['P1']).toMatchObject({ code: '', card: null });
+    expect(store.dispatch({ kind: 'removePerson', id: 'P1' }, 'remove')).toBe(false);
+    await store.complete();
+    expect(store.getState()).toMatchObject({ complete: true, plan: { people: { P1: person } } });
+    store.dispatch({ kind: 'removePerson', id: 'P1' }, 'remove');
+    store.undo();
+    await settled(store);
+    expect(backend.live.plan.people['P1']).toEqual(person);
   });
 });

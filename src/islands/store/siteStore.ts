@@ -1,7 +1,18 @@
-import { applyEdit, type Edit, type Plan } from '#core/plan/index';
+import {
+  admit,
+  changedEntries,
+  SECRET_COLLECTIONS,
+  type Changed,
+  type Edit,
+  type Plan,
+  type SecretTables,
+} from '#core/plan/index';
 import { refusalWords } from '#words/problems';
+import { asideWords, othersWords } from '#words/saving';
+import { keepUnsaved, readUnsaved } from './keep';
+import { isUnsaved, startSaving, step, type Aside, type CatchUp, type Effect, type Event, type Saving, type Status } from './saving';
 
-export type SaveStatus = 'saved' | 'saving' | 'offline';
+export type SaveStatus = Status;
 
 export interface SiteState {
   /** The plan as shown: what the server has confirmed, with what is still on its way applied on top. */
@@ -9,58 +20,67 @@ export interface SiteState {
   /** Counts every change of `plan`, so that verdicts can be matched to what they judge. */
   readonly version: number;
   readonly status: SaveStatus;
+  /** Changes that could not be kept; their text is here until somebody tries them again or lets them go. */
+  readonly aside: readonly Aside[];
+  /** False until codes, card numbers and keypad memories have been fetched: until then nothing that holds them changes. */
+  readonly complete: boolean;
   readonly canUndo: string | null;
   readonly canRedo: string | null;
+  /** An undo or redo that would replace what somebody else has changed since; it waits for a yes. */
+  readonly asking: Asking | null;
 }
 
-interface Step {
+export interface Asking {
+  readonly which: 'undo' | 'redo';
+  readonly label: string;
+  readonly overwrites: readonly Changed[];
+}
+
+interface StepBack {
   readonly label: string;
   readonly inverse: Edit;
+  /** What the edit left behind: an undo that finds something else says so first. */
+  readonly left: readonly Changed[];
 }
 
 export interface StoreOptions {
   readonly plan: Plan;
   readonly revision: number;
+  /** False for a plan whose secrets are fetched apart. */
+  readonly complete?: boolean;
   author(): string;
   /** Tells a person something that cannot be seen on the sheet. */
   tell(message: string): void;
 }
 
-interface StaleAnswer {
-  error?: {
-    code: string;
-    message: string;
-    index?: number;
-    current?: { plan: Plan; revision: number };
-    missed?: { author: string }[];
-  };
-  revision?: number;
-}
+/** How long an answer may take before it counts as lost, ms. */
+const PATIENCE_MS = 20_000;
+const RETRY_MS = 2000;
 
-const RETRY_MS = 3000;
-
-/**
- * The site in this tab. An edit shows at once and travels behind; a stale base makes the tab take over what
- * others did and apply its own edits again on top, so that two tabs lose nothing.
- */
+/** The site in this tab: an edit shows at once and travels behind. What is to be done about it, `saving.ts` says. */
 export class SiteStore {
-  #confirmed: Plan;
-  #revision: number;
-  #pending: Edit[] = [];
-  #undo: Step[] = [];
-  #redo: Step[] = [];
+  #saving: Saving;
+  #undo: StepBack[] = [];
+  #redo: StepBack[] = [];
   #state: SiteState;
   #listeners = new Set<() => void>();
-  #flushing = false;
-  /** Newest revision this tab has heard of. */
-  #seen = 0;
+  #timer: ReturnType<typeof setTimeout> | null = null;
+  #closed = false;
   readonly #options: StoreOptions;
 
   constructor(options: StoreOptions) {
     this.#options = options;
-    this.#confirmed = options.plan;
-    this.#revision = options.revision;
-    this.#state = { plan: options.plan, version: 0, status: 'saved', canUndo: null, canRedo: null };
+    this.#saving = startSaving(options.plan, options.revision);
+    this.#state = {
+      plan: options.plan,
+      version: 0,
+      status: 'saved',
+      aside: [],
+      complete: options.complete ?? true,
+      canUndo: null,
+      canRedo: null,
+      asking: null,
+    };
   }
 
   readonly getState = (): SiteState => this.#state;
@@ -70,43 +90,81 @@ export class SiteStore {
     return () => this.#listeners.delete(listener);
   };
 
+  /** True while closing this tab would lose something. */
+  isUnsaved(): boolean {
+    return isUnsaved(this.#saving);
+  }
+
   /** Applies an edit now and sends it. Returns false, having said why, where it does not fit. */
   dispatch(edit: Edit, label: string): boolean {
-    const inverse = this.#apply(edit);
-    if (!inverse) return false;
-    this.#undo.push({ label, inverse });
+    const done = this.#apply(edit, label);
+    if (!done) return false;
+    this.#undo.push(done);
     this.#redo = [];
     this.#publish();
     return true;
   }
 
-  undo(): void {
-    this.#turnBack(this.#undo, this.#redo);
+  /** Takes the last change back. Where that would replace somebody else's, it asks first, unless told to. */
+  undo(sure = false): void {
+    this.#turnBack('undo', sure);
   }
 
-  redo(): void {
-    this.#turnBack(this.#redo, this.#undo);
+  redo(sure = false): void {
+    this.#turnBack('redo', sure);
   }
 
-  #turnBack(from: Step[], to: Step[]): void {
-    const step = from.pop();
-    if (!step) return;
-    const inverse = this.#apply(step.inverse);
-    if (inverse) to.push({ label: step.label, inverse });
-    this.#publish();
+  /** The answer to `asking` is no. */
+  leaveAsking(): void {
+    this.#publish({ asking: null });
   }
 
-  #apply(edit: Edit): Edit | null {
-    const result = applyEdit(this.#state.plan, edit);
+  tryAgain(id: string): void {
+    this.#step({ kind: 'tryAgain', id });
+  }
+
+  letGo(id: string): void {
+    this.#step({ kind: 'letGo', id });
+  }
+
+  #turnBack(which: 'undo' | 'redo', sure: boolean): void {
+    const [from, to] = which === 'undo' ? [this.#undo, this.#redo] : [this.#redo, this.#undo];
+    const back = from.at(-1);
+    if (!back) return;
+    const overwrites = sure ? [] : back.left.filter((one) => !isAsLeft(this.#state.plan, one));
+    if (overwrites.length > 0) {
+      this.#publish({ asking: { which, label: back.label, overwrites } });
+      return;
+    }
+    from.pop();
+    const done = this.#apply(back.inverse, back.label, true);
+    if (done) to.push(done);
+    this.#publish({ asking: null });
+  }
+
+  #apply(edit: Edit, label: string, keepRefused = false): StepBack | null {
+    const { plan, complete } = this.#state;
+    const result = admit(plan, edit);
     if (!result.ok) {
-      this.#options.tell(`${refusalWords(result.refusal)} Nothing was changed.`);
+      this.#options.tell(
+        `${refusalWords(result.refusal)} ${keepRefused ? 'It is kept among what could not be saved.' : 'Nothing was changed.'}`,
+      );
+      if (keepRefused) {
+        const why = { kind: 'refused', refusal: result.refusal } as const;
+        const aside = [...this.#saving.aside, { id: newId(), edit, label, why }];
+        this.#saving = { ...this.#saving, aside };
+        this.#keep();
+        this.#publish({ aside });
+      }
       return null;
     }
-    this.#pending.push(edit);
-    this.#remember();
-    this.#state = { ...this.#state, plan: result.plan, version: this.#state.version + 1, status: 'saving' };
-    void this.#flush();
-    return result.inverse;
+    const left = changedEntries(plan, result.plan);
+    if (!complete && left.some(({ collection }) => SECRET_COLLECTIONS.includes(collection))) {
+      this.#options.tell('Codes are still being fetched. Nothing was changed; try again in a moment.');
+      return null;
+    }
+    this.#step({ kind: 'edited', item: { id: newId(), edit: result.edit!, label }, plan: result.plan });
+    return { label, inverse: result.inverse, left };
   }
 
   #publish(patch: Partial<SiteState> = {}): void {
@@ -119,117 +177,144 @@ export class SiteStore {
     for (const listener of this.#listeners) listener();
   }
 
-  async #flush(): Promise<void> {
-    if (this.#flushing) return;
-    this.#flushing = true;
+  #step(event: Event): void {
+    if (this.#closed) return;
+    const { next, effects } = step(this.#saving, event);
+    const before = this.#saving;
+    this.#saving = next;
+    const moved = before.shown !== next.shown;
+    if (moved || before.status !== next.status || before.aside !== next.aside) {
+      const { version } = this.#state;
+      this.#publish({
+        plan: next.shown,
+        version: moved ? version + 1 : version,
+        status: next.status,
+        aside: next.aside,
+      });
+    }
+    for (const effect of effects) this.#do(effect);
+  }
+
+  #do(effect: Effect): void {
+    switch (effect.kind) {
+      case 'send':
+        void this.#send(effect);
+        break;
+      case 'fetch':
+        void this.#fetch(effect.since);
+        break;
+      case 'wait':
+        this.#timer = setTimeout(() => this.#step({ kind: 'due' }), effect.ms);
+        break;
+      case 'keep':
+        this.#keep();
+        break;
+      case 'toldOthers':
+        if (effect.own > 0 || effect.authors.some(Boolean)) this.#options.tell(othersWords(effect.authors, effect.own));
+        break;
+      case 'toldAside':
+        this.#options.tell(asideWords(effect.aside));
+        break;
+    }
+  }
+
+  get #base(): string {
+    return `/api/sites/${encodeURIComponent(this.#saving.confirmed.site.id)}`;
+  }
+
+  async #send({ base, items }: Extract<Effect, { kind: 'send' }>): Promise<void> {
+    const edits = items.map(({ id, edit }) => ({ id, edit }));
     try {
-      while (this.#pending.length > 0) {
-        const sent = this.#pending.slice(0, 200);
-        let answer: StaleAnswer;
-        let ok: boolean;
-        try {
-          const response = await fetch(`/api/sites/${encodeURIComponent(this.#confirmed.site.id)}/edits`, {
-            method: 'POST',
-            headers: { 'content-type': 'application/json' },
-            body: JSON.stringify({ base: this.#revision, author: this.#options.author(), edits: sent }),
-          });
-          answer = (await response.json()) as StaleAnswer;
-          ok = response.ok;
-          if (response.status >= 500) throw new Error(answer.error?.message ?? 'server error');
-        } catch {
-          this.#publish({ status: 'offline' });
-          setTimeout(() => void this.#flush(), RETRY_MS);
-          return;
-        }
-        if (ok && answer.revision !== undefined) this.#confirm(sent, answer.revision);
-        else if (answer.error?.code === 'stale' && answer.error.current)
-          this.#rebase(answer.error.current, answer.error.missed ?? []);
-        else this.#dropRefused(answer.error?.index ?? 0, answer.error?.message ?? 'The change was refused.');
+      const response = await fetch(`${this.#base}/edits`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ base, author: this.#options.author(), edits }),
+        signal: AbortSignal.timeout(PATIENCE_MS),
+      });
+      const body = (await response.json().catch(() => null)) as
+        (Extract<Event, { kind: 'answered' }> & { error?: { message?: string } }) | null;
+      if (response.ok && body && Array.isArray(body.answers))
+        this.#step({ kind: 'answered', revision: body.revision, answers: body.answers, catchUp: body.catchUp });
+      else {
+        const wait = Number(response.headers.get('retry-after') ?? 0) * 1000;
+        this.#step({
+          kind: 'failed',
+          status: response.ok ? 502 : response.status,
+          message: body?.error?.message ?? '',
+          ...(wait > 0 ? { after: wait } : {}),
+        });
       }
-      this.#publish({ status: 'saved' });
-    } finally {
-      this.#flushing = false;
+    } catch {
+      this.#step({ kind: 'unreached' });
     }
-    if (this.#seen > this.#revision) await this.catchUp(this.#seen);
   }
 
-  #confirm(sent: readonly Edit[], revision: number): void {
-    for (const edit of sent) {
-      const result = applyEdit(this.#confirmed, edit);
-      if (result.ok) this.#confirmed = result.plan;
-    }
-    this.#revision = revision;
-    this.#pending = this.#pending.slice(sent.length);
-    this.#remember();
+  async #fetch(since: number): Promise<void> {
+    const body = await this.#changes(since);
+    if (!body) return this.#step({ kind: 'fetchFailed' });
+    this.#step({ kind: 'caughtUp', catchUp: body.catchUp });
   }
 
-  /** Takes over the site as others left it and puts what is still pending on top. */
-  #rebase(current: { plan: Plan; revision: number }, missed: readonly { author: string }[]): void {
-    this.#confirmed = current.plan;
-    this.#revision = current.revision;
-    let { plan } = current;
-    const kept: Edit[] = [];
-    for (const edit of this.#pending) {
-      const result = applyEdit(plan, edit);
-      if (!result.ok) {
-        this.#options.tell(
-          `A change of yours no longer fits: ${refusalWords(result.refusal)} The rest is kept.`,
-        );
-        continue;
+  async #changes(since: number): Promise<{ catchUp: CatchUp; secrets: SecretTables } | null> {
+    try {
+      const response = await fetch(`${this.#base}/changes?since=${since}&secrets=include`, {
+        signal: AbortSignal.timeout(PATIENCE_MS),
+      });
+      return response.ok ? ((await response.json()) as { catchUp: CatchUp; secrets: SecretTables }) : null;
+    } catch {
+      return null;
+    }
+  }
+
+  /** Fetches codes, card numbers and keypad memories, which stand in no page, and only then takes up what was not saved. */
+  async complete(): Promise<void> {
+    while (!this.#state.complete && !this.#closed) {
+      const body = await this.#changes(this.#saving.revision);
+      if (body) {
+        const { catchUp, secrets } = body;
+        // Everything secret at that revision, and what else has changed up to it.
+        const confirmed: Plan = { ...this.#saving.confirmed, ...secrets };
+        this.#saving = { ...this.#saving, confirmed };
+        this.#publish({ complete: true });
+        this.#step({ kind: 'caughtUp', catchUp: { ...catchUp, authors: [] } });
+        break;
       }
-      plan = result.plan;
-      kept.push(edit);
+      await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
     }
-    this.#pending = kept;
-    this.#remember();
-    const who = [...new Set(missed.map(({ author }) => author || 'somebody'))].join(', ');
-    if (who && kept.length > 0) this.#options.tell(`Changes by ${who} came in meanwhile; yours are kept.`);
-    this.#publish({ plan, version: this.#state.version + 1 });
+    this.#recall();
   }
 
-  #dropRefused(index: number, message: string): void {
-    this.#pending.splice(index, 1);
-    this.#remember();
-    let plan = this.#confirmed;
-    for (const edit of this.#pending) {
-      const result = applyEdit(plan, edit);
-      if (result.ok) plan = result.plan;
-    }
-    this.#options.tell(message);
-    this.#publish({ plan, version: this.#state.version + 1 });
+  /** Somebody else has changed the site, or may have. */
+  catchUp(revision: number): void {
+    this.#step({ kind: 'news', revision });
   }
 
-  /**
-   * Another tab or person has changed the site: fetch it unless this tab made the change itself. While this
-   * tab is sending, the news is only noted; the end of the sending looks at it again.
-   */
-  async catchUp(revision: number): Promise<void> {
-    this.#seen = Math.max(this.#seen, revision);
-    if (this.#seen <= this.#revision || this.#flushing) return;
-    const response = await fetch(`/api/sites/${encodeURIComponent(this.#confirmed.site.id)}`).catch(
-      () => null,
-    );
-    if (!response?.ok) return;
-    const current = (await response.json()) as { plan: Plan; revision: number };
-    if (current.revision > this.#revision && !this.#flushing) this.#rebase(current, []);
+  /** Ends every timer: the tab shows another site. */
+  close(): void {
+    this.#closed = true;
+    if (this.#timer) clearTimeout(this.#timer);
   }
 
-  get #key(): string {
-    return `aldaba.pending.${this.#confirmed.site.id}`;
+  #keep(): void {
+    const { pending, aside, confirmed } = this.#saving;
+    if (!keepUnsaved(confirmed.site.id, { pending, aside }))
+      this.#options.tell('This browser has no room to keep unsaved changes. Leave the tab open until they are saved.');
   }
 
-  /** What the server has not acknowledged outlives a reload of this tab. */
-  #remember(): void {
-    if (this.#pending.length === 0) sessionStorage.removeItem(this.#key);
-    else sessionStorage.setItem(this.#key, JSON.stringify(this.#pending));
+  #recall(): void {
+    const kept = readUnsaved(this.#saving.confirmed.site.id);
+    if (kept) this.#step({ kind: 'recalled', ...kept });
   }
+}
 
-  /** Takes up edits that an earlier load of this tab could not send. */
-  recall(): void {
-    const kept = sessionStorage.getItem(this.#key);
-    if (!kept) return;
-    const edits = JSON.parse(kept) as Edit[];
-    for (const edit of edits) this.#apply(edit);
-    this.#publish();
-  }
+/** True where an entry still is what the edit left: read anew from the server it is another object with the same in it. */
+const isAsLeft = (plan: Plan, { collection, id, after }: Changed): boolean => {
+  const now = plan[collection][id] ?? null;
+  return now === after || JSON.stringify(now) === JSON.stringify(after);
+};
+
+/** A name for an edit that no other edit has. Browsers offer no UUID on plain HTTP, but random bytes. */
+function newId(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(15));
+  return btoa(String.fromCharCode(...bytes)).replaceAll('+', '-').replaceAll('/', '_');
 }

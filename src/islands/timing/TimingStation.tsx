@@ -11,13 +11,9 @@ import {
   type Stimulus,
   type World,
 } from '#core/simulate/index';
-import {
-  doorTimes,
-  HANDLE_SECONDS,
-  REACTION_SECONDS,
-  recommendUnlock,
-  type DoorTimes,
-} from '#core/timing/index';
+import { settingFor } from '#core/devices/index';
+import { doorTimes, type DoorTimes, type TimeRole } from '#core/door/index';
+import { HANDLE_SECONDS, REACTION_SECONDS, recommendUnlock } from '#core/timing/index';
 import { LANE_WORDS } from '#words/bench';
 import { Button } from '../../ui/Button';
 import { ChoiceField, TextField } from '../../ui/Field';
@@ -40,13 +36,13 @@ export function TimingStation({ door }: { door: Door }) {
     );
   }
   const { device, type } = times.decider;
-  const set = (name: string, value: string | number) =>
-    dispatch(
-      { kind: 'setSetting', device: device.id, setting: `${times.prefix}.${name}`, value },
-      `set the ${name} time`,
-    );
-  const range = (name: string) => {
-    const found = type.settings.find(({ id }) => id === `${times.prefix}.${name}`);
+  const set = (role: TimeRole, value: string | number) => {
+    const setting = times.kept[role];
+    if (setting !== null)
+      dispatch({ kind: 'setSetting', device: device.id, setting, value }, `set the ${role} time`);
+  };
+  const range = (role: TimeRole) => {
+    const found = settingFor(type, role, times.channel);
     return found?.kind === 'number' ? found : null;
   };
   const advice = recommendUnlock(door.brief);

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
-import { autowire, runOf } from '#core/autowire/index';
+import { autowire } from '#core/autowire/index';
+import { runOf } from '#core/door/index';
 import {
   applyEdit,
   schoolsOf,

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { cableBetween, lengthBetween } from '#core/autowire/index';
+import { cableBetween, lengthBetween } from '#core/door/index';
 import {
   deviceOf,
   nextWireNumber,

@@ -1,8 +1,8 @@
 import type { APIRoute } from 'astro';
-import { parseAldaba } from '#core/formats/index';
-import { database } from '../../server/db/open';
-import { FILE_LIMIT, handle, HttpError, json, readText } from '../../server/http';
-import { createSite, listSites } from '../../server/siteService';
+import { readAldaba } from '#core/formats/index';
+import { database } from '../../server/db/shared';
+import { FILE_LIMIT, handle, HttpError, json, parseJson, readText } from '../../server/http';
+import { createSite, listSites } from '../../server/sites/siteList';
 
 export const prerender = false;
 
@@ -10,19 +10,21 @@ export const prerender = false;
  * Takes an Aldaba file. With `dry=1` it only says what it would do. A file with any problem changes nothing;
  * a good one becomes a new site beside those that are there.
  */
-export const POST: APIRoute = ({ request, url }) =>
+export const POST: APIRoute = ({ request, url, locals }) =>
   handle(async () => {
-    const result = parseAldaba(await readText(request, FILE_LIMIT));
+    const text = await readText(request, FILE_LIMIT);
+    const result = readAldaba(parseJson(text.replace(/^\uFEFF/, '')));
     if (!result.ok) {
       const { length } = result.problems;
+      const some = `${length}${result.more ? ' or more' : ''}`;
       throw new HttpError(
         422,
         'bad-file',
-        `The file has ${length} ${length === 1 ? 'problem' : 'problems'}. Nothing was imported; what was here is untouched.`,
-        { problems: result.problems.slice(0, 100) },
+        `The file has ${some} ${length === 1 ? 'problem' : 'problems'}. Nothing was imported; what was here is untouched.`,
+        { problems: result.problems, more: result.more },
       );
     }
-    const { plan } = result;
+    const { plan, notes } = result;
     const count = (all: object) => Object.keys(all).length;
     const summary = {
       name: plan.site.name,
@@ -35,7 +37,7 @@ export const POST: APIRoute = ({ request, url }) =>
       keypads: count(plan.memories),
       readings: count(plan.readings),
     };
-    if (url.searchParams.get('dry') === '1') return json({ summary });
-    const site = createSite(database(), plan, { author: 'import', at: new Date().toISOString() });
-    return json({ summary, site }, 201);
+    if (url.searchParams.get('dry') === '1') return json({ summary, notes });
+    const site = createSite(database(), plan, { author: locals.who || 'import', at: new Date().toISOString() });
+    return json({ summary, notes, site }, 201);
   });

@@ -1,29 +1,69 @@
-import { mkdirSync } from 'node:fs';
-import { dirname, resolve } from 'node:path';
+import { chmodSync, closeSync, existsSync, mkdirSync, openSync, readFileSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { DatabaseError, openError } from './openError';
 import * as schema from './schema';
 
-export type Db = BetterSQLite3Database<typeof schema>;
+export type Db = BetterSQLite3Database<typeof schema> & { readonly $client: Database.Database };
+export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
+export type Reader = Pick<Db, 'select'>;
 
-/** Opens a database file, brings it up to the newest migration, and sets it up to lose nothing on a crash. */
+/** Where the migrations lie. */
+const migrationsFolder = (): string => resolve(process.env['ALDABA_MIGRATIONS'] ?? 'drizzle');
+
+/**
+ * Opens a database file, brings it up to the newest migration, and sets it up to lose nothing on a crash. The file is the
+ * owner's alone: it holds codes. Throws a `DatabaseError` whose message names the file and what is wrong with it.
+ */
 export function openDatabase(path: string): Db {
-  if (path !== ':memory:') mkdirSync(dirname(resolve(path)), { recursive: true });
-  const raw = new Database(path);
-  raw.pragma('journal_mode = WAL');
-  raw.pragma('synchronous = FULL');
-  raw.pragma('foreign_keys = ON');
-  raw.pragma('busy_timeout = 5000');
-  const db = drizzle(raw, { schema });
-  migrate(db, { migrationsFolder: resolve(process.env['ALDABA_MIGRATIONS'] ?? 'drizzle') });
-  return db;
+  let raw: Database.Database | null = null;
+  try {
+    if (path !== ':memory:') prepareFile(resolve(path));
+    raw = new Database(path);
+    raw.pragma('journal_mode = WAL');
+    raw.pragma('synchronous = FULL');
+    raw.pragma('foreign_keys = ON');
+    raw.pragma('secure_delete = ON');
+    raw.pragma('busy_timeout = 5000');
+    refuseNewer(raw, path);
+    const db = drizzle(raw, { schema }) as Db;
+    migrate(db, { migrationsFolder: migrationsFolder() });
+    return db;
+  } catch (cause) {
+    raw?.close();
+    throw openError(path, cause);
+  }
 }
 
-let shared: Db | null = null;
+/** Makes the folder and the file, readable by nobody else from the first byte on. */
+function prepareFile(path: string): void {
+  mkdirSync(dirname(path), { recursive: true });
+  if (!existsSync(path)) closeSync(openSync(path, 'a', 0o600));
+  else chmodIfOwn(path);
+}
 
-/** The server's own database, at ALDABA_DATA or data/aldaba.db. */
-export function database(): Db {
-  shared ??= openDatabase(process.env['ALDABA_DATA'] ?? 'data/aldaba.db');
-  return shared;
+function chmodIfOwn(path: string): void {
+  try {
+    chmodSync(path, 0o600);
+  } catch {
+    // Somebody else's file: whether it can be used at all shows when it is opened.
+  }
+}
+
+/** A database that a later version has migrated further is not touched. */
+function refuseNewer(raw: Database.Database, path: string): void {
+  const known = raw
+    .prepare("select count(*) as n from sqlite_master where type = 'table' and name = '__drizzle_migrations'")
+    .get() as { n: number };
+  if (known.n === 0) return;
+  const { n } = raw.prepare('select count(*) as n from __drizzle_migrations').get() as { n: number };
+  const journal = readFileSync(join(migrationsFolder(), 'meta/_journal.json'), 'utf8');
+  const { entries } = JSON.parse(journal) as { entries: readonly unknown[] };
+  if (n > entries.length) {
+    throw new DatabaseError(
+      `The database ${resolve(path)} was written by a newer version of Aldaba. It was not touched: start that version, or restore a backup.`,
+    );
+  }
 }

@@ -1,14 +1,10 @@
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
-import type { Plan, Site } from '#core/plan/index';
-import type { Db } from './open';
+import { COLLECTIONS, kindOf, type Collection, type Plan, type Site } from '#core/plan/index';
+import type { Reader, Tx } from './open';
 import * as rows from './rows';
 import * as schema from './schema';
 
-type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
-type Reader = Pick<Db, 'select'>;
-
-type Collection = Exclude<keyof Plan, 'site'>;
 
 /** A table with the plan's collection that it holds. */
 interface Binding {
@@ -18,7 +14,7 @@ interface Binding {
   fromRow(row: never): object;
 }
 
-/** Parents before children: rows are put in this order and taken out in the other. */
+/** How each collection is kept. One that is forgotten here does not compile. */
 const BINDINGS: Record<Collection, Binding> = {
   types: {
     table: schema.deviceTypes,
@@ -49,7 +45,6 @@ const BINDINGS: Record<Collection, Binding> = {
     fromRow: rows.readingFrom,
   },
 };
-const COLLECTIONS = Object.keys(BINDINGS) as Collection[];
 
 export interface StoredPlan {
   readonly plan: Plan;
@@ -70,7 +65,7 @@ export function loadPlan(db: Reader, siteId: string): StoredPlan | null {
         .where(eq(table.site, siteId))
         .all()
         .map((row) => fromRow(row as never));
-      const key = name === 'memories' ? 'device' : 'id';
+      const { key } = kindOf(name);
       return [name, Object.fromEntries(entities.map((one) => [(one as Record<string, string>)[key], one]))];
     }),
   );
@@ -90,6 +85,7 @@ export function savePlan(tx: Tx, before: Plan, after: Plan, revision: number): v
         .where(and(eq(table.site, site), inArray(key, some)))
         .run();
   }
+  // Parents before children: rows are put in the order of the kinds and taken out in the other.
   for (const name of COLLECTIONS) {
     const { table, toRow } = BINDINGS[name];
     const fresh = changed(before[name], after[name]).flatMap((id) => after[name][id] ?? []);

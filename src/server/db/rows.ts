@@ -1,4 +1,4 @@
-import type { DeviceType } from '#core/devices/index';
+import { asDeviceType, deviceTypeSchema, type DeviceType } from '#core/devices/index';
 import type { Cable, Conductor, Device, Door, KeypadRecord, Person, Reading } from '#core/plan/index';
 import { deviceOf, pinOf, terminalId } from '#core/plan/index';
 import type { cables, conductors, devices, deviceTypes, doors, memories, people, readings } from './schema';
@@ -56,7 +56,11 @@ export const typeRow = (site: string, type: DeviceType): Row<typeof deviceTypes>
   id: type.id,
   body: type,
 });
-export const typeFrom = ({ body }: Row<typeof deviceTypes>): DeviceType => body;
+/** Types of older versions are read by today's schema, which gives their settings roles. One it refuses stays as it is. */
+export function typeFrom({ body }: Row<typeof deviceTypes>): DeviceType {
+  const parsed = deviceTypeSchema.safeParse(body);
+  return parsed.success ? asDeviceType(parsed.data) : body;
+}
 
 export const cableRow = (site: string, cable: Cable): Row<typeof cables> => ({ site, ...cable });
 export const cableFrom = ({ site: _site, ...cable }: Row<typeof cables>): Cable => cable as Cable;

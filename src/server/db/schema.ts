@@ -1,5 +1,14 @@
 import type { DeviceType } from '#core/devices/index';
-import { foreignKey, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import {
+  foreignKey,
+  index,
+  integer,
+  primaryKey,
+  real,
+  sqliteTable,
+  text,
+  uniqueIndex,
+} from 'drizzle-orm/sqlite-core';
 import type { Brief, DeadStateChoice, Device, Door, KeypadRecord, Site } from '#core/plan/index';
 
 /** Rows of a site. JSON columns hold only what Zod has typed: briefs, settings, keypad memories, edits. */
@@ -165,9 +174,21 @@ export const edits = sqliteTable(
     revision: integer('revision').notNull(),
     at: text('at').notNull(),
     author: text('author').notNull(),
+    /** Name that the sender gave the edit: sent again, it is known by it. */
+    editId: text('edit_id'),
     /** Doors the edit touches, for the door's own history. */
     doors: text('doors', { mode: 'json' }).$type<string[]>().notNull(),
     body: text('body', { mode: 'json' }).$type<unknown>().notNull(),
   },
-  (t) => [primaryKey({ columns: [t.site, t.revision] }), index('edits_at').on(t.site, t.at)],
+  (t) => [
+    primaryKey({ columns: [t.site, t.revision] }),
+    index('edits_at').on(t.site, t.at),
+    uniqueIndex('edits_id').on(t.site, t.editId),
+  ],
 );
+
+/** What belongs to the server rather than to a site: the passphrase's hash, the key that signs sessions. */
+export const serverSettings = sqliteTable('server_settings', {
+  name: text('name').primaryKey(),
+  value: text('value').notNull(),
+});

@@ -1,21 +1,21 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
-import { emptyPlan } from '#core/plan/index';
-import { database } from '../../../server/db/open';
+import { emptyPlan, siteSchema } from '#core/plan/index';
+import { database } from '../../../server/db/shared';
 import { handle, json, readJson } from '../../../server/http';
-import { createSite, listSites } from '../../../server/siteService';
+import { createSite, listSites } from '../../../server/sites/siteList';
 
 export const prerender = false;
 
 const body = z.strictObject({
-  name: z.string().trim().min(1).max(200),
+  name: siteSchema.shape.name.refine((text) => text.trim() !== '', 'must not be empty'),
   author: z.string().max(200).default(''),
 });
 
 export const GET: APIRoute = () => handle(() => json({ sites: listSites(database()) }));
 
 /** Makes an empty site. */
-export const POST: APIRoute = ({ request }) =>
+export const POST: APIRoute = ({ request, locals }) =>
   handle(async () => {
     const { name, author } = await readJson(request, body);
     const id =
@@ -24,6 +24,6 @@ export const POST: APIRoute = ({ request }) =>
         .replaceAll(/[^a-z0-9]+/g, '-')
         .replaceAll(/^-+|-+$/g, '')
         .slice(0, 40) || 'site';
-    const site = createSite(database(), emptyPlan(id, name), { author, at: new Date().toISOString() });
+    const site = createSite(database(), emptyPlan(id, name), { author: locals.who || author, at: new Date().toISOString() });
     return json({ site }, 201);
   });

@@ -1,56 +1,43 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
-import { editSchema } from '#core/formats/index';
-import { refusalWords } from '#words/problems';
 import { announceChange } from '../../../../server/changes';
-import { database } from '../../../../server/db/open';
+import { database } from '../../../../server/db/shared';
 import { handle, HttpError, json, readJson } from '../../../../server/http';
-import { recentEdits, submitEdits } from '../../../../server/siteService';
 import { siteOr404 } from '../../../../server/siteOr404';
+import { recentEdits } from '../../../../server/sites/log';
+import { submitEdits } from '../../../../server/sites/submit';
 
 export const prerender = false;
 
 const body = z.strictObject({
-  base: z.number().int().min(0),
+  base: z.number().int().min(0).max(Number.MAX_SAFE_INTEGER),
   author: z.string().max(200),
-  edits: z.array(editSchema).min(1).max(500),
+  edits: z
+    .array(z.strictObject({ id: z.string().regex(/^[\w-]{8,60}$/), edit: z.unknown() }))
+    .min(1)
+    .max(500),
 });
 
 /** The log, newest first. */
 export const GET: APIRoute = ({ params, url }) =>
   handle(() => {
-    siteOr404(database(), params.site);
-    const limit = Math.min(1000, Math.max(1, Number(url.searchParams.get('limit')) || 200));
-    return json({ edits: recentEdits(database(), params.site ?? '', limit) });
+    const { plan } = siteOr404(database(), params.site);
+    const limit = Math.min(1000, Math.max(1, Math.trunc(Number(url.searchParams.get('limit'))) || 200));
+    return json({ edits: recentEdits(database(), plan.site.id, limit) });
   });
 
-/** Applies edits on a base revision. 409 with what changed and how the site stands where the base is stale. */
-export const POST: APIRoute = ({ params, request }) =>
+/**
+ * Applies edits and answers for each of them: kept, refused with the reason, or stale. Each has a name of its own; sent again,
+ * it is kept once. Where others have changed the site since the base, the answer says what the sender has missed.
+ */
+export const POST: APIRoute = ({ params, request, locals }) =>
   handle(async () => {
     const { base, author, edits } = await readJson(request, body);
     const site = params.site ?? '';
-    const result = submitEdits(database(), site, { base, author, edits, at: new Date().toISOString() });
-    if (result.ok) {
-      announceChange(site, result.revision);
-      return json({ revision: result.revision });
-    }
-    switch (result.code) {
-      case 'no-site':
-        throw new HttpError(404, 'no-site', `There is no site “${site}”.`);
-      case 'stale':
-        throw new HttpError(
-          409,
-          'stale',
-          'Somebody else changed the site meanwhile. Your change is kept and can be sent again.',
-          {
-            current: result.current,
-            missed: result.missed,
-          },
-        );
-      case 'refused':
-        throw new HttpError(422, 'refused', `${refusalWords(result.refusal)} Nothing was changed.`, {
-          index: result.index,
-          refusal: result.refusal,
-        });
-    }
+    const at = new Date().toISOString();
+    // Who signed in is who did it; only on a server of one's own machine is a name taken at its word.
+    const result = submitEdits(database(), site, { base, edits, author: locals.who || author, at });
+    if (!result) throw new HttpError(404, 'no-site', `There is no site “${site.slice(0, 100)}”.`);
+    if (result.answers.some(({ code }) => code === 'kept')) announceChange(site, result.revision);
+    return json(result);
   });

@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
 import { onChange } from '../../../../server/changes';
-import { database } from '../../../../server/db/open';
+import { database } from '../../../../server/db/shared';
 import { handle } from '../../../../server/http';
 import { siteOr404 } from '../../../../server/siteOr404';
 

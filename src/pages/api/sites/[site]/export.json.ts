@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { writeAldaba } from '#core/formats/index';
-import { database } from '../../../../server/db/open';
-import { handle } from '../../../../server/http';
+import { database } from '../../../../server/db/shared';
+import { attachment, handle } from '../../../../server/http';
 import { siteOr404 } from '../../../../server/siteOr404';
 
 export const prerender = false;
@@ -15,7 +15,7 @@ export const GET: APIRoute = ({ params, url }) =>
     return new Response(text, {
       headers: {
         'content-type': 'application/json; charset=utf-8',
-        'content-disposition': `attachment; filename="${plan.site.id}.aldaba.json"`,
+        'content-disposition': attachment(`${plan.site.id}.aldaba.json`),
         'cache-control': 'no-store',
       },
     });

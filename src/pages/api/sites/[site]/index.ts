@@ -1,9 +1,35 @@
 import type { APIRoute } from 'astro';
-import { database } from '../../../../server/db/open';
-import { handle, json } from '../../../../server/http';
+import { z } from 'zod';
+import { publicPlan } from '#core/plan/index';
+import { backupBeside } from '../../../../server/backup';
+import { database } from '../../../../server/db/shared';
+import { handle, HttpError, json, readJson } from '../../../../server/http';
 import { siteOr404 } from '../../../../server/siteOr404';
+import { removeSite } from '../../../../server/sites/siteList';
 
 export const prerender = false;
 
-/** A site as it stands, with its revision. Codes are in it: the Program station needs them. */
-export const GET: APIRoute = ({ params }) => handle(() => json(siteOr404(database(), params.site)));
+/** A site as it stands, with its revision and without codes, card numbers and keypad memories. */
+export const GET: APIRoute = ({ params }) =>
+  handle(() => {
+    const { plan, revision } = siteOr404(database(), params.site);
+    return json({ plan: publicPlan(plan), revision });
+  });
+
+const body = z.strictObject({ name: z.string().max(200) });
+
+/** Removes a site whose name was typed. A backup of everything is written first, and the answer says where. */
+export const DELETE: APIRoute = ({ params, request }) =>
+  handle(async () => {
+    const { plan } = siteOr404(database(), params.site);
+    const { name } = await readJson(request, body);
+    if (name.trim() !== plan.site.name.trim())
+      throw new HttpError(
+        422,
+        'name-differs',
+        `“${name.slice(0, 100)}” is not the name of this site. Nothing was removed.`,
+      );
+    const backup = await backupBeside(database(), `before-removing-${plan.site.id}`, new Date());
+    removeSite(database(), plan.site.id);
+    return json({ removed: plan.site.id, backup });
+  });

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { Edit } from '#core/plan/index';
+import type { Edit } from './index';
 import { quillhaven } from '#demo/quillhaven';
-import { mustApply } from '../../../core/testing/doors';
-import { staleDoors } from './staleDoors';
+import { mustApply } from '../specimens/doors';
+import { staleDoors } from './touchedDoors';
 
 describe('staleDoors', () => {
   const plan = quillhaven();

@@ -1,0 +1,15 @@
+/**
+ * The stations of a door, in the order of the work. A station added here asks for its mark (`verdict/marks.ts`), its name
+ * (`words/findings`) and its view (`islands/stations.tsx`); without one of them nothing compiles.
+ */
+export const STATIONS = [
+  'brief',
+  'wire',
+  'power',
+  'prove',
+  'program',
+  'timing',
+  'test',
+  'hand-over',
+] as const;
+export type StationId = (typeof STATIONS)[number];

@@ -1,0 +1,5 @@
+export { doorParts, lockDeadState, placed, type DoorParts, type Placed } from './doorParts';
+export { doorTimes, LEAST_SECONDS, type DoorTimes, type TimeRole } from './doorTimes';
+export { cableBetween, lengthBetween, runOf } from './lengths';
+export { fireLineFor, isFireLine, type FireLine } from './fireLine';
+export { deciders, doorDevices, entries, exits, type Populated } from './doorDevices';

@@ -1,0 +1,35 @@
+import { Component, type ReactNode } from 'react';
+import { Empty } from '../ui/Empty';
+
+interface Props {
+  /** What is shown inside; another one, or another state of it, gets another try. */
+  readonly of: string;
+  readonly children: ReactNode;
+}
+interface State {
+  readonly failed: string | null;
+}
+
+/** One part of the page that cannot be drawn says so itself, and the rest of the page stands. */
+export class Boundary extends Component<Props, State> {
+  override state: State = { failed: null };
+
+  static getDerivedStateFromError(error: unknown): State {
+    return { failed: error instanceof Error ? error.message : String(error) };
+  }
+
+  override componentDidUpdate(before: Props): void {
+    if (before.of !== this.props.of && this.state.failed !== null) this.setState({ failed: null });
+  }
+
+  override render(): ReactNode {
+    const { failed } = this.state;
+    if (failed === null) return this.props.children;
+    return (
+      <Empty title="This door cannot be shown">
+        {failed}. Nothing is known about it, least of all that it is sound. What was saved is kept, and other doors are
+        not touched.
+      </Empty>
+    );
+  }
+}

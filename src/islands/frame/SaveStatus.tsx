@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { editWords, whyWords } from '#words/index';
+import { Button } from '../../ui/Button';
+import { cx } from '../../ui/cx';
+import { Dialog } from '../../ui/Dialog';
+import { useSite, useStore } from '../store/context';
+import type { SaveStatus as Status } from '../store/siteStore';
+import css from './SaveStatus.module.css';
+
+const WORDS: Record<Status, string> = {
+  saved: 'Saved',
+  saving: 'Saving…',
+  offline: 'Not saved: no server',
+  trouble: 'Not saved: trouble there',
+  'signed-out': 'Not saved: sign in',
+  gone: 'Not saved: site gone',
+};
+const UNWELL: ReadonlySet<Status> = new Set(['offline', 'trouble', 'signed-out', 'gone']);
+
+/** Whether what was typed is kept, and what could not be: it stays here until somebody decides. */
+export function SaveStatus() {
+  const store = useStore();
+  const { status, aside } = useSite();
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <span className={cx(css['save'], UNWELL.has(status) && css['unwell'])} role="status">
+        {WORDS[status]}
+      </span>
+      {status === 'signed-out' && (
+        <a className={css['chip']} href="/sign-in" target="_blank" rel="noreferrer">
+          Sign in
+        </a>
+      )}
+      {aside.length > 0 && (
+        <button type="button" className={css['chip']} onClick={() => setOpen(true)}>
+          Not saved: {aside.length}
+        </button>
+      )}
+      <Dialog
+        open={open && aside.length > 0}
+        onOpenChange={setOpen}
+        title="Changes that could not be saved"
+        description="Each is kept in this tab until you try it again or let it go. Everything else was saved."
+      >
+        <ul className={css['list']}>
+          {aside.map(({ id, edit, why }) => (
+            <li key={id}>
+              <b>{editWords(edit)}</b>
+              <p>{whyWords(why)}</p>
+              <details>
+                <summary>What was typed</summary>
+                <pre tabIndex={0}>{JSON.stringify(edit, null, 1)}</pre>
+              </details>
+              <p className={css['acts']}>
+                <Button size="s" look="main" onClick={() => store.tryAgain(id)}>
+                  Try again
+                </Button>
+                <Button size="s" look="quiet" onClick={() => store.letGo(id)}>
+                  Let it go
+                </Button>
+              </p>
+            </li>
+          ))}
+        </ul>
+      </Dialog>
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+import { thingWords } from '#words/edits';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { useSite, useStore } from '../store/context';
+
+/** Before an undo replaces what somebody else has changed since, it says what that is. */
+export function UndoDialog() {
+  const store = useStore();
+  const { asking } = useSite();
+  const verb = asking?.which === 'redo' ? 'Redo' : 'Undo';
+  return (
+    <Dialog
+      open={asking !== null}
+      onOpenChange={(open) => !open && store.leaveAsking()}
+      title={`${verb} “${asking?.label ?? ''}”?`}
+      description="Since then somebody else has changed this. It would be replaced:"
+    >
+      <ul>
+        {asking?.overwrites.map(({ collection, id, after, before }) => (
+          <li key={`${collection} ${id}`}>{thingWords(collection, id, after ?? before)}</li>
+        ))}
+      </ul>
+      <p style={{ display: 'flex', gap: 8 }}>
+        <Button look="main" onClick={() => store.leaveAsking()}>
+          Leave it
+        </Button>
+        <Button look="stop" onClick={() => (asking?.which === 'redo' ? store.redo(true) : store.undo(true))}>
+          {verb} all the same
+        </Button>
+      </p>
+    </Dialog>
+  );
+}

@@ -1,0 +1,52 @@
+import type { APIRoute } from 'astro';
+import { isOpen } from '../../server/access/hosts';
+import { keptPassphrase, sessionKey } from '../../server/access/keys';
+import { isPassphrase } from '../../server/access/passphrase';
+import { afterFailure, afterSuccess, waitFor, type Tries } from '../../server/access/rateLimit';
+import { sealSession, sessionCookie, SESSION_SECONDS } from '../../server/access/session';
+import { database } from '../../server/db/shared';
+import { errorJson, handle, HttpError, readText } from '../../server/http';
+
+export const prerender = false;
+
+/** Failed tries of this process; one that is started anew forgets them, and takes longer than a wait to do so. */
+let tries: Tries = new Map();
+
+const back = (why: string, to: string): Response =>
+  new Response(null, {
+    status: 303,
+    headers: { location: `/sign-in?why=${why}&to=${encodeURIComponent(to)}` },
+  });
+
+/** A path of this server and of nobody else: the form may not lead away. */
+const ownPath = (to: string): string => (/^\/(?![/\\])[^\s\\]*$/.test(to) ? to : '/');
+
+/** Signs somebody in by name and passphrase, from the form of the sign-in page. */
+export const POST: APIRoute = ({ request, clientAddress, url }) =>
+  handle(async () => {
+    const form = new URLSearchParams(await readText(request, 10_000));
+    const to = ownPath(form.get('to') ?? '/');
+    const name = (form.get('name') ?? '').replaceAll(/\p{C}/gu, '').trim().slice(0, 100);
+    if (!isOpen()) return new Response(null, { status: 303, headers: { location: to } });
+    const kept = keptPassphrase(database());
+    if (kept === null) throw new HttpError(503, 'no-passphrase', 'This server has no passphrase.');
+    const now = Date.now();
+    const wait = waitFor(tries, clientAddress, now);
+    if (wait > 0) {
+      const seconds = Math.ceil(wait / 1000);
+      const sentence = `Too many tries. Try again in ${seconds} s.`;
+      const response = errorJson(new HttpError(429, 'too-many-tries', sentence));
+      response.headers.set('retry-after', String(seconds));
+      return response;
+    }
+    if (name === '') return back('name', to);
+    // Counted before the hash is worked out: tries side by side do not slip through.
+    tries = afterFailure(tries, clientAddress, now);
+    if (!(await isPassphrase(form.get('passphrase') ?? '', kept))) return back('wrong', to);
+    tries = afterSuccess(tries, clientAddress);
+    const session = sealSession({ name, until: now + SESSION_SECONDS * 1000 }, sessionKey(database()));
+    return new Response(null, {
+      status: 303,
+      headers: { location: to, 'set-cookie': sessionCookie(session, url.protocol === 'https:') },
+    });
+  });

@@ -1,0 +1,19 @@
+import type { APIRoute } from 'astro';
+import { database } from '../../../../server/db/shared';
+import { handle, json } from '../../../../server/http';
+import { siteOr404 } from '../../../../server/siteOr404';
+import { catchUpFrom, secretsOf } from '../../../../server/sites/catchUp';
+
+export const prerender = false;
+
+/**
+ * What became of a site since a revision, and with `secrets=include` its codes, card numbers and keypad memories: they stand
+ * in no page and in no other answer, and nobody keeps this one.
+ */
+export const GET: APIRoute = ({ params, url }) =>
+  handle(() => {
+    const live = siteOr404(database(), params.site);
+    const since = Number(url.searchParams.get('since') ?? -1);
+    const secrets = url.searchParams.get('secrets') === 'include' ? secretsOf(live).tables : null;
+    return json({ catchUp: catchUpFrom(live, since), secrets });
+  });

@@ -1,0 +1,50 @@
+import { isOpen, knownHosts } from './hosts';
+
+/** What keeps a request out before anything of it is looked at. */
+export interface Refusal {
+  readonly status: number;
+  readonly code: string;
+  readonly message: string;
+}
+
+export interface RequestHead {
+  readonly method: string;
+  readonly host: string;
+  readonly origin: string | null;
+  readonly path: string;
+}
+
+const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
+
+/**
+ * Refuses requests that reach this server under a foreign name (DNS rebinding), or come from a foreign page. The name a
+ * request gives is no proof of who sends it: beyond loopback everybody signs in besides.
+ */
+export function refusalOf(
+  { method, host, origin, path }: RequestHead,
+  hosts = knownHosts(),
+): Refusal | null {
+  if (!hosts.has(nameOf(host))) {
+    return {
+      status: 421,
+      code: 'wrong-host',
+      message: `This server does not answer for “${host.slice(0, 100)}”. Set ALDABA_HOSTS to allow it.`,
+    };
+  }
+  // The framework's image endpoint is not used by any page.
+  if (/^\/_image(\/|$)/.test(path))
+    return { status: 404, code: 'no-such-address', message: `There is nothing at ${path}.` };
+  if (method === 'GET' || method === 'HEAD') return null;
+  if (origin !== null && [`http://${host}`, `https://${host}`].includes(origin)) return null;
+  return {
+    status: 403,
+    code: 'wrong-origin',
+    message: 'The request comes from another page. Nothing was changed.',
+  };
+}
+
+/** What may be fetched by somebody who has not signed in: the sign-in page and what it looks like. */
+const OPEN_PATHS = /^\/(sign-in|api\/sign-in|icon\.svg|_astro\/[^/]+\.(css|woff2?))$/;
+
+/** True where this path asks for somebody who has signed in. */
+export const asksWho = (path: string): boolean => isOpen() && !OPEN_PATHS.test(path);

@@ -1,0 +1,38 @@
+import { randomBytes } from 'node:crypto';
+import { eq } from 'drizzle-orm';
+import type { Db } from '../db/open';
+import { serverSettings } from '../db/schema';
+import { hashPassphrase } from './passphrase';
+
+type Name = 'passphrase' | 'session-key';
+
+const read = (db: Db, name: Name): string | null =>
+  db.select().from(serverSettings).where(eq(serverSettings.name, name)).get()?.value ?? null;
+
+const write = (db: Db, name: Name, value: string): void => {
+  db.insert(serverSettings)
+    .values({ name, value })
+    .onConflictDoUpdate({ target: serverSettings.name, set: { value } })
+    .run();
+};
+
+/** The hash of the passphrase; null where none was ever set. */
+export const keptPassphrase = (db: Db): string | null => read(db, 'passphrase');
+
+/** Sets the passphrase. Whoever is signed in is signed out by it. */
+export async function setPassphrase(db: Db, text: string): Promise<void> {
+  const hash = await hashPassphrase(text);
+  db.transaction(() => {
+    write(db, 'passphrase', hash);
+    write(db, 'session-key', randomBytes(32).toString('base64'));
+  });
+}
+
+/** The key that signs sessions, made when it is first asked for. */
+export function sessionKey(db: Db): string {
+  const kept = read(db, 'session-key');
+  if (kept) return kept;
+  const made = randomBytes(32).toString('base64');
+  write(db, 'session-key', made);
+  return made;
+}

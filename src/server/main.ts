@@ -1,0 +1,107 @@
+import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import sirv from 'sirv';
+import { asksWho, refusalOf } from './access/guard';
+import { securityHeaders } from './access/headers';
+import { isOpen, listenHost } from './access/hosts';
+import { keptPassphrase, setPassphrase } from './access/keys';
+import { isPassphrase, SHORTEST } from './access/passphrase';
+import { whoSends } from './access/who';
+import { DatabaseError } from './db/openError';
+import { closeDatabase, database } from './db/shared';
+
+/**
+ * Starts the built server: database first, then the passphrase where other machines reach it, then the port. Whatever is
+ * missing is one sentence and an exit, before anything listens.
+ */
+
+type Handler = (request: IncomingMessage, response: ServerResponse, next?: (error?: unknown) => void) => void;
+
+/** Ends with one sentence for whoever started the server. */
+function stop(message: string): never {
+  console.error(message);
+  process.exit(1);
+}
+
+function openOrStop(): ReturnType<typeof database> {
+  try {
+    return database();
+  } catch (error) {
+    if (error instanceof DatabaseError) stop(error.message);
+    throw error;
+  }
+}
+
+async function passphraseOrStop(): Promise<void> {
+  const given = process.env['ALDABA_PASSPHRASE'];
+  if (given !== undefined) {
+    if (given.length < SHORTEST) stop(`ALDABA_PASSPHRASE must have at least ${SHORTEST} characters.`);
+    const kept = keptPassphrase(database());
+    if (kept === null || !(await isPassphrase(given, kept))) await setPassphrase(database(), given);
+    // Nothing that this process starts needs to know it.
+    delete process.env['ALDABA_PASSPHRASE'];
+  }
+  if (isOpen() && keptPassphrase(database()) === null)
+    stop(
+      `HOST is ${listenHost()}: other machines would reach this server, and it has no passphrase. Set one with ` +
+        '"npm run -s aldaba -- passphrase", or leave HOST out.',
+    );
+}
+
+function answer(response: ServerResponse, status: number, code: string, message: string): void {
+  response.writeHead(status, { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store' });
+  response.end(JSON.stringify({ error: { code, message } }));
+}
+
+const root = process.cwd();
+
+async function start(): Promise<void> {
+  openOrStop();
+  await passphraseOrStop();
+  const entry = pathToFileURL(join(root, 'dist/server/entry.mjs')).href;
+  const { handler } = (await import(entry)) as { handler: Handler };
+  const files = sirv(join(root, 'dist/client'), {
+    etag: true,
+    setHeaders: (response, path) => {
+      // Names under _astro carry a hash of what is in them.
+      if (path.startsWith('/_astro/')) response.setHeader('cache-control', 'public, max-age=31536000, immutable');
+    },
+  });
+  const server = createServer((request, response) => {
+    for (const [name, value] of Object.entries(securityHeaders(false))) response.setHeader(name, value);
+    const path = (request.url ?? '/').split('?')[0]!;
+    const refused = refusalOf({
+      method: request.method ?? 'GET',
+      host: request.headers.host ?? '',
+      origin: request.headers.origin ?? null,
+      path,
+    });
+    if (refused) return answer(response, refused.status, refused.code, refused.message);
+    const pass = () => handler(request, response);
+    // The application answers for itself who may see it; a file that is not open to all is not served to strangers.
+    if (asksWho(path) && whoSends(request.headers.cookie, Date.now()) === null) return pass();
+    return files(request, response, pass);
+  });
+  server.on('error', (error: NodeJS.ErrnoException) =>
+    stop(
+      error.code === 'EADDRINUSE'
+        ? `Port ${port} is taken by another program: it was left alone. Set PORT to a free one.`
+        : `The server cannot listen on ${listenHost()}:${port}: ${error.message}`,
+    ),
+  );
+  const port = Number(process.env['PORT'] ?? 4321);
+  server.listen(port, listenHost());
+  const close = () => {
+    // Streams to open tabs would keep the server up for ever.
+    server.closeAllConnections();
+    server.close(() => {
+      closeDatabase();
+      process.exit(0);
+    });
+  };
+  process.once('SIGTERM', close);
+  process.once('SIGINT', close);
+}
+
+void start();
