@@ -1,5 +1,5 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { z } from 'zod';
+import * as z from 'zod';
 import { FINDING_CODES } from '#core/checks/index';
 import { LIBRARY } from '#core/devices/index';
 import { fileSchema } from '#core/formats/index';

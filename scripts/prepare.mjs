@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, readFileSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -40,7 +40,37 @@ function sameLock(stamp, lock) {
   );
 }
 
+/** What the build is made from. */
+const SOURCES = ['src', 'core', 'words', 'public', 'astro.config.ts', 'package-lock.json', 'tsconfig.json'];
+const STAMP = join(root, 'dist', '.built');
+
+/** When anything that the build is made from was last changed, ms. */
+function newestSource() {
+  const newest = (path) => {
+    const stat = statSync(path);
+    if (!stat.isDirectory()) return /\.test\.tsx?$/.test(path) ? 0 : stat.mtimeMs;
+    // A folder's own time tells of files that were taken out.
+    return readdirSync(path).reduce((time, name) => Math.max(time, newest(join(path, name))), stat.mtimeMs);
+  };
+  return Math.max(...SOURCES.map((name) => newest(join(root, name))));
+}
+
+/** True where the built application is missing or older than its sources. */
+export const needsBuild = () =>
+  !existsSync(join(root, 'dist/server/entry.mjs')) ||
+  !existsSync(STAMP) ||
+  statSync(STAMP).mtimeMs < newestSource();
+
 /** Builds the application. */
 export function build() {
+  const begun = new Date();
   run('npx', ['astro', 'build'], { quiet: true });
+  writeFileSync(STAMP, `${begun.toISOString()}\n`);
+}
+
+/** Builds the application where its sources are newer than what is built. */
+export function buildIfNeeded() {
+  if (!needsBuild()) return;
+  console.log('Building...');
+  build();
 }

@@ -1,12 +1,7 @@
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
-import { build, install, root } from './prepare.mjs';
+import { buildIfNeeded, install } from './prepare.mjs';
 import { serve } from './serve.mjs';
 
 /** `npm start`: starts on the data that is there, or on an empty site. */
 install();
-if (!existsSync(join(root, 'dist/server/entry.mjs'))) {
-  console.log('Building...');
-  build();
-}
+buildIfNeeded();
 await serve();

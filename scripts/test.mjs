@@ -44,7 +44,7 @@ const STAGES = [
       ['crosscheck', 'npx', ['tsx', 'cli/crosscheck.ts']],
     ],
   ],
-  [[['build', 'npx', ['astro', 'build']]]],
+  [[['build', 'node', ['scripts/build.mjs']]]],
   [[['size of the door bench', 'node', ['scripts/bundleSize.mjs']]]],
   [[['in the browser', 'npx', ['playwright', 'test']]]],
 ];

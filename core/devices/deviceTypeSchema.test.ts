@@ -4,7 +4,7 @@ import { LIBRARY, typeProblems, type DeviceType } from './index';
 import { applyEdit, emptyPlan, newerVersion, nextTypeId, typeBase, type Edit } from '../plan/index';
 import { magnetDoor, mustApply } from '../specimens/doors';
 import { parseAldaba, writeAldaba } from '../formats/index';
-import { asDeviceType, deviceTypeSchema } from './index';
+import { asDeviceType, deviceTypeSchema } from './deviceTypeSchema';
 
 const own = (type: DeviceType, version = 1): DeviceType => ({
   ...type,

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { line, word } from '../fields/index';
 import { COLOUR_CODES, type ColourCode } from '../units/index';
 import { FAMILIES, type DeviceType } from './deviceType';

@@ -3,7 +3,6 @@ export * from './deviceType';
 export { LIBRARY, findType } from './library/index';
 export * from './settings';
 export { channelsOf, withSettingRoles } from './upgradeType';
-export { asDeviceType, deviceTypeSchema } from './deviceTypeSchema';
 export { resolveParam, settingValue } from './param';
 export { presentParts } from './presentParts';
 export { resolveLock, type ResolvedLock } from './lockMode';

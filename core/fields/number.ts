@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** A finite number between two limits, both allowed. Minus zero is zero: JSON cannot tell them apart. */
 export const between = (least: number, most: number) =>

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** What every text of a plan must be, wherever it comes from: fields that the schemas of all kinds share. */
 

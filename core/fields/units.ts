@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { COLOUR_CODES, parseGauge, type ColourCode, type Gauge, type Metres } from '../units/index';
 import { between } from './number';
 

@@ -1,7 +1,7 @@
 import { emptyPlan } from './emptyPlan';
 import { entityProblem, type Taken } from './entityProblem';
 import { COLLECTIONS, kindOf, type Collection, type Entities } from './kinds/index';
-import type { Site } from './kinds/site';
+import type { Site } from './schemas/site';
 import { findIn, type Plan } from './plan';
 import type { EditRefusal } from './refusal';
 

@@ -1,5 +1,6 @@
 import type { ColourCode } from '../units/index';
-import type { ColourRole, Site } from './kinds/site';
+import type { ColourRole } from './schemas/colourRoles';
+import type { Site } from './schemas/site';
 
 /** Aldaba's own colours by function, IEC 60757 codes. A site may have its own. */
 export const DEFAULT_COLOURS: Readonly<Record<ColourRole, ColourCode>> = {

@@ -1,7 +1,7 @@
 import type { SettingValue } from '../devices/index';
 import type { KINDS } from './kinds/index';
 import type { Collection, Entities } from './kinds/entities';
-import type { Site } from './kinds/site';
+import type { Site } from './schemas/site';
 import type { DeviceId } from './plan';
 
 type Kinds = typeof KINDS;

@@ -3,28 +3,25 @@ export * from './edit';
 export { emptyPlan } from './emptyPlan';
 export {
   COLLECTIONS,
-  COLOUR_ROLES,
   KINDS,
   hasTerminal,
   kindOf,
-  siteSchema,
   type Collection,
   type Entities,
   type Kind,
 } from './kinds/index';
-export type { ColourRole, Region, Site } from './kinds/site';
-export type { Brief, DeadState, DeadStateChoice, Door, Schools } from './kinds/door';
-export type { Device } from './kinds/device';
-export type { Conductor } from './kinds/conductor';
-export type { Cable } from './kinds/cable';
-export type { CardNumber, Person } from './kinds/person';
-export type { KeypadRecord, SlotContent } from './kinds/memory';
-export type { Reading } from './kinds/reading';
+export { COLOUR_ROLES, type ColourRole } from './schemas/colourRoles';
+export type { Region, Site } from './schemas/site';
+export type { Brief, DeadState, DeadStateChoice, Door, Schools } from './schemas/door';
+export type { Device } from './schemas/device';
+export type { Conductor } from './schemas/conductor';
+export type { Cable } from './schemas/cable';
+export type { CardNumber, Person } from './schemas/person';
+export type { KeypadRecord, SlotContent } from './schemas/memory';
+export type { Reading } from './schemas/reading';
 export * from './kinds/terminal';
 export { applyEdit, type EditResult } from './applyEdit';
-export { admit, parseEdit, type Admitted } from './admit';
 export { assemble, type Lists, type Misfit } from './assemble';
-export { issuesOf, pathText, type Issue } from './issueText';
 export { VERBS } from './verbs';
 export * from './scope';
 export * from './wireLine';

@@ -1,7 +1,7 @@
 import type { Metres } from '../units/index';
-import type { Brief, Door, Schools } from './kinds/door';
+import type { Brief, Door, Schools } from './schemas/door';
 import type { Collection, Entities } from './kinds/entities';
-import type { Site } from './kinds/site';
+import type { Site } from './schemas/site';
 
 /**
  * The plan of a site: the site itself, and every collection as a table by id. Plain data: it crosses workers, JSON and

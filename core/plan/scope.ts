@@ -1,6 +1,6 @@
-import type { Conductor } from './kinds/conductor';
-import type { Device } from './kinds/device';
-import type { Door } from './kinds/door';
+import type { Conductor } from './schemas/conductor';
+import type { Device } from './schemas/device';
+import type { Door } from './schemas/door';
 import { deviceOf, pinOf, type TerminalId } from './kinds/terminal';
 import type { DoorId, Plan } from './plan';
 

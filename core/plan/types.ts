@@ -1,6 +1,6 @@
 import { findType, settingFault, type DeviceType } from '../devices/index';
 import type { Edit } from './edit';
-import type { Device } from './kinds/device';
+import type { Device } from './schemas/device';
 import { findIn, type Plan } from './plan';
 
 /** Whatever holds a site's own device types: a plan, or a part of one. */

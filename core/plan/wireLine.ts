@@ -1,6 +1,6 @@
 import { COLOUR_CODES, isColourCode, mm2, metres, parseGauge, parseLength } from '../units/index';
 import type { ColourCode, Gauge, Metres } from '../units/index';
-import type { Device } from './kinds/device';
+import type { Device } from './schemas/device';
 import { terminalId, type TerminalId } from './kinds/terminal';
 import type { DoorId, Plan } from './plan';
 import { devicesOf } from './scope';

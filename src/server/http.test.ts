@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
-import { z } from 'zod';
+import * as z from 'zod';
 import { handle, HttpError, json, readJson, readText } from './http';
 
 const request = (body: string, headers: Record<string, string> = { 'content-type': 'application/json' }) =>

@@ -1,5 +1,5 @@
-import type { z } from 'zod';
-import { issuesOf } from '#core/plan/index';
+import type * as z from 'zod';
+import { issuesOf } from '#core/admission/index';
 import { tooHeavy } from './weighJson';
 
 /** An error that a caller is told: a code for programs and a sentence for people. */

@@ -1,5 +1,6 @@
-import { z } from 'zod';
-import { COLLECTIONS, kindOf, siteSchema } from '../../plan/index';
+import * as z from 'zod';
+import { SCHEMAS, siteSchema } from '../../admission/index';
+import { COLLECTIONS, kindOf } from '../../plan/index';
 
 /**
  * Schema of an Aldaba site file, version 1, as one: what the JSON Schema in docs/ is written from. The reader goes through
@@ -12,8 +13,8 @@ export const fileSchema = z.strictObject({
   site: siteSchema,
   ...Object.fromEntries(
     COLLECTIONS.map((collection) => {
-      const { list, schema, most } = kindOf(collection);
-      return [list, z.array(schema).max(most).default([])];
+      const { list, most } = kindOf(collection);
+      return [list, z.array(SCHEMAS[collection]).max(most).default([])];
     }),
   ),
 });

@@ -1,10 +1,9 @@
-import type { z } from 'zod';
+import type * as z from 'zod';
+import { issuesOf, SCHEMAS, siteSchema } from '../../admission/index';
 import {
   assemble,
   COLLECTIONS,
-  issuesOf,
   kindOf,
-  siteSchema,
   type Collection,
   type EditRefusal,
   type Lists,
@@ -95,7 +94,8 @@ function readList(
   problems: FileProblem[],
   notes: ReadNote[],
 ): void {
-  const { list, schema } = kindOf(collection);
+  const { list } = kindOf(collection);
+  const schema = SCHEMAS[collection];
   for (const [index, value] of given.entries()) {
     if (problems.length >= MOST_PROBLEMS) return;
     const path = `${list}[${index}]`;

@@ -1,26 +1,7 @@
-import { z } from 'zod';
-import { addressId, innerId, line, lines, word } from '../../fields/index';
 import { findType, settingFault, type DeviceType } from '../../devices/index';
 import { findIn, type Plan } from '../plan';
-import type { Frozen } from './frozen';
 import { describe } from './kind';
 import { deviceOf, pinOf } from './terminal';
-
-export const settingValueSchema = z.union([line(200), z.number()]);
-
-export const deviceSchema = z.strictObject({
-  id: innerId(),
-  /** Door it belongs to, or null for one that serves the site. */
-  door: addressId.nullable(),
-  /** L1, K1, PS1: unique within its door. */
-  tag: line(20, 1).regex(/^[^\s./]+$/, 'must not hold spaces, dots or slashes'),
-  type: word(60),
-  place: z.enum(['outside', 'inside', 'frame', 'above', 'enclosure']),
-  settings: z.record(word(40), settingValueSchema).default({}),
-  notes: lines(5000).default(''),
-});
-
-export type Device = Frozen<z.output<typeof deviceSchema>>;
 
 /** Type of a device from the site's own or the library. */
 const typeOf = (plan: Plan, id: string): DeviceType | undefined =>
@@ -31,7 +12,6 @@ export const DEVICES = describe('devices', {
   as: 'device',
   word: 'device',
   key: 'id',
-  schema: deviceSchema,
   verbs: { add: 'addDevice', set: 'setDevice', remove: 'removeDevice' },
   fixed: ['id', 'door', 'settings'],
   most: 40_000,

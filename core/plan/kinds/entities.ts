@@ -1,11 +1,11 @@
 import type { DeviceType } from '../../devices/index';
-import type { Cable } from './cable';
-import type { Conductor } from './conductor';
-import type { Device } from './device';
-import type { Door } from './door';
-import type { KeypadRecord } from './memory';
-import type { Person } from './person';
-import type { Reading } from './reading';
+import type { Cable } from '../schemas/cable';
+import type { Conductor } from '../schemas/conductor';
+import type { Device } from '../schemas/device';
+import type { Door } from '../schemas/door';
+import type { KeypadRecord } from '../schemas/memory';
+import type { Person } from '../schemas/person';
+import type { Reading } from '../schemas/reading';
 
 /** What each collection of a plan holds. A row here asks for a row in `KINDS`, in the database and in the words. */
 export interface Entities {

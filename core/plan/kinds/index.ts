@@ -27,8 +27,6 @@ export const COLLECTIONS = Object.keys(KINDS) as readonly Collection[];
 export const kindOf = <C extends Collection>(collection: C): Kind<C> =>
   KINDS[collection] as unknown as Kind<C>;
 
-export { siteSchema, COLOUR_ROLES } from './site';
-export { settingValueSchema } from './device';
 export { hasTerminal } from './conductor';
 export type { Collection, Entities } from './entities';
 export type { Kind, Named, Ref, Verbs } from './kind';

@@ -1,4 +1,3 @@
-import type { z } from 'zod';
 import type { EditRefusal } from '../refusal';
 import type { Plan } from '../plan';
 import type { Collection, Entities } from './entities';
@@ -31,8 +30,8 @@ export type Verbs =
   | { readonly put: string };
 
 /**
- * Everything that has to be known about one kind of thing in a plan. Schemas, files, deltas, the log, stale doors and
- * the database take it from here, so that a kind is described once.
+ * Everything that has to be known about one kind of thing in a plan. Edits, files, deltas, the log, stale doors and
+ * the database take it from here and from its schema (`schemas/`), so that a kind is described once.
  */
 export interface Kind<
   C extends Collection = Collection,
@@ -49,7 +48,6 @@ export interface Kind<
   readonly word: string;
   /** Field that names one. */
   readonly key: Key;
-  readonly schema: z.ZodType;
   readonly verbs: V;
   /** Fields that no patch may change. */
   readonly fixed: readonly Fixed[];

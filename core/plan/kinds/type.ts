@@ -1,15 +1,11 @@
-import { asDeviceType, deviceTypeSchema, findType, typeProblems } from '../../devices/index';
+import { findType, typeProblems } from '../../devices/index';
 import { describe } from './kind';
-
-/** A device type made at this site, by id with version: `bench-reader@2`. */
-export const typeSchema = deviceTypeSchema.transform(asDeviceType);
 
 export const TYPES = describe('types', {
   list: 'types',
   as: 'type',
   word: 'device type',
   key: 'id',
-  schema: typeSchema,
   verbs: { add: 'addType', remove: 'removeType' },
   fixed: ['id'],
   most: 1000,

@@ -1,4 +1,4 @@
-import { parseEdit } from '#core/plan/index';
+import { parseEdit } from '#core/admission/index';
 import type { Aside, Item } from './saving';
 
 /** What has not been saved, over a reload of this tab. */

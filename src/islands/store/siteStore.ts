@@ -1,5 +1,5 @@
+import { admit } from '#core/admission/index';
 import {
-  admit,
   changedEntries,
   SECRET_COLLECTIONS,
   type Changed,

@@ -1,4 +1,5 @@
-import { asDeviceType, deviceTypeSchema, type DeviceType } from '#core/devices/index';
+import type { DeviceType } from '#core/devices/index';
+import { asDeviceType, deviceTypeSchema } from '#core/devices/deviceTypeSchema';
 import type { Cable, Conductor, Device, Door, KeypadRecord, Person, Reading } from '#core/plan/index';
 import { deviceOf, pinOf, terminalId } from '#core/plan/index';
 import type { cables, conductors, devices, deviceTypes, doors, memories, people, readings } from './schema';

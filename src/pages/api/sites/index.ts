@@ -1,6 +1,7 @@
 import type { APIRoute } from 'astro';
-import { z } from 'zod';
-import { emptyPlan, siteSchema } from '#core/plan/index';
+import * as z from 'zod';
+import { siteSchema } from '#core/admission/index';
+import { emptyPlan } from '#core/plan/index';
 import { database } from '../../../server/db/shared';
 import { handle, json, readJson } from '../../../server/http';
 import { createSite, listSites } from '../../../server/sites/siteList';

@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { z } from 'zod';
+import * as z from 'zod';
 import { announceChange } from '../../../../server/changes';
 import { database } from '../../../../server/db/shared';
 import { handle, HttpError, json, readJson } from '../../../../server/http';

@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { z } from 'zod';
+import * as z from 'zod';
 import { publicPlan } from '#core/plan/index';
 import { backupBeside } from '../../../../server/backup';
 import { database } from '../../../../server/db/shared';

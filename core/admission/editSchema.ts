@@ -1,9 +1,9 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { line, word } from '../fields/index';
-import { COLLECTIONS, kindOf, settingValueSchema, siteSchema } from './kinds/index';
-import type { Edit } from './edit';
+import { COLLECTIONS, kindOf, type Edit } from '../plan/index';
+import { SCHEMAS, settingValueSchema, siteSchema } from '../plan/schemas/index';
 
-/** Edits as they come from outside. Every schema here follows from the kinds; what they have no verb for stands apart. */
+/** Edits as they come from outside. Every schema here follows from the kinds and theirs; what they have no verb for stands apart. */
 
 /** Most edits in one batch, counted through batches in it, and how deep they nest. */
 export const MOST_EDITS = 20_000;
@@ -30,7 +30,8 @@ function withoutDefault(field: z.ZodType): z.ZodType {
 const known = line(200, 1);
 
 const ofKinds = COLLECTIONS.flatMap((collection) => {
-  const { verbs, as, key, schema, fixed } = kindOf(collection);
+  const { verbs, as, key, fixed } = kindOf(collection);
+  const schema = SCHEMAS[collection];
   if ('put' in verbs)
     return [z.strictObject({ kind: z.literal(verbs.put), [key]: known, [as]: schema.nullable() })];
   return [

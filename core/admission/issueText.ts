@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod';
 
 /** One thing that a schema does not let through: the spot, and what it lacks. */
 export interface Issue {

@@ -1,9 +1,6 @@
-import { applyEdit, type EditResult } from './applyEdit';
-import type { Edit } from './edit';
+import { applyEdit, type Edit, type EditRefusal, type EditResult, type Plan } from '../plan/index';
 import { batchLabel, DEEPEST_BATCH, MOST_EDITS, singleEditSchema } from './editSchema';
 import { issuesOf } from './issueText';
-import type { Plan } from './plan';
-import type { EditRefusal } from './refusal';
 
 export type Parsed =
   | { readonly ok: true; readonly edit: Edit }

@@ -1,0 +1,4 @@
+export { admit, parseEdit, type Admitted } from './admit';
+export { DEEPEST_BATCH, MOST_EDITS, patchOf } from './editSchema';
+export { issuesOf, pathText, type Issue } from './issueText';
+export { SCHEMAS, siteSchema } from '../plan/schemas/index';

@@ -1,0 +1,23 @@
+import * as z from 'zod';
+import { addressId, colour, gauge, innerId, length, line } from '../../fields/index';
+import type { Frozen } from './frozen';
+
+const terminal = line(130, 3).regex(/^[^\s.][^.]*\.[^.]+$/, 'must be a device, a dot and a terminal');
+
+export const conductorSchema = z.strictObject({
+  id: innerId(),
+  door: addressId,
+  /** Wire number, W01, unique within its door. */
+  number: line(12, 1),
+  from: terminal,
+  to: terminal,
+  colour,
+  gauge,
+  length: length(2000),
+  /** Cable it is a core of; empty for a single wire or a link. */
+  cable: line(40).default(''),
+  /** Laid by a loop template, for an intercom set or a bus as a whole, or by a person. */
+  origin: z.enum(['aldaba', 'set', 'hand']).default('hand'),
+});
+
+export type Conductor = Frozen<z.output<typeof conductorSchema>>;

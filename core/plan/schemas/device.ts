@@ -1,0 +1,19 @@
+import * as z from 'zod';
+import { addressId, innerId, line, lines, word } from '../../fields/index';
+import type { Frozen } from './frozen';
+
+export const settingValueSchema = z.union([line(200), z.number()]);
+
+export const deviceSchema = z.strictObject({
+  id: innerId(),
+  /** Door it belongs to, or null for one that serves the site. */
+  door: addressId.nullable(),
+  /** L1, K1, PS1: unique within its door. */
+  tag: line(20, 1).regex(/^[^\s./]+$/, 'must not hold spaces, dots or slashes'),
+  type: word(60),
+  place: z.enum(['outside', 'inside', 'frame', 'above', 'enclosure']),
+  settings: z.record(word(40), settingValueSchema).default({}),
+  notes: lines(5000).default(''),
+});
+
+export type Device = Frozen<z.output<typeof deviceSchema>>;

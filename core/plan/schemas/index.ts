@@ -1,0 +1,28 @@
+import type * as z from 'zod';
+import type { Collection } from '../kinds/entities';
+import { cableSchema } from './cable';
+import { conductorSchema } from './conductor';
+import { deviceSchema } from './device';
+import { doorSchema } from './door';
+import { memorySchema } from './memory';
+import { personSchema } from './person';
+import { readingSchema } from './reading';
+import { typeSchema } from './type';
+
+/**
+ * The shape of every kind of thing. Apart from the rest of its description, because the types follow from it everywhere, while
+ * only who lets things in needs the schemas themselves.
+ */
+export const SCHEMAS: { readonly [C in Collection]: z.ZodType } = {
+  types: typeSchema,
+  doors: doorSchema,
+  devices: deviceSchema,
+  conductors: conductorSchema,
+  cables: cableSchema,
+  people: personSchema,
+  memories: memorySchema,
+  readings: readingSchema,
+};
+
+export { settingValueSchema } from './device';
+export { siteSchema } from './site';
