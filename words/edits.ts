@@ -3,7 +3,8 @@ import { kindOf, LOGGED_SECRET, VERBS, type Collection } from '#core/plan/index'
 type Body = Readonly<Record<string, unknown>>;
 const text = (value: unknown): string =>
   (typeof value === 'string' || typeof value === 'number') && value !== LOGGED_SECRET ? String(value) : '';
-const keysOf = (value: unknown): string[] => (typeof value === 'object' && value !== null ? Object.keys(value) : []);
+const keysOf = (value: unknown): string[] =>
+  typeof value === 'object' && value !== null ? Object.keys(value) : [];
 
 /** What the log says of each kind of thing: one that is forgotten here does not compile. */
 const WORDS: Record<
@@ -15,7 +16,10 @@ const WORDS: Record<
     fields?: Readonly<Record<string, string>>;
   }
 > = {
-  types: { name: (type) => text(type['name']) || text(type['id']), added: (name) => `Device type ${name} made` },
+  types: {
+    name: (type) => text(type['name']) || text(type['id']),
+    added: (name) => `Device type ${name} made`,
+  },
   doors: {
     name: (door) => text(door['id']),
     added: (name) => `Door ${name} added`,
@@ -36,12 +40,16 @@ const WORDS: Record<
     name: (wire) => text(wire['number']) || text(wire['id']),
     added: (name, wire) => `Wire ${name} laid: ${text(wire['from'])} – ${text(wire['to'])}`,
   },
-  cables: { name: (cable) => text(cable['id']), added: (name, cable) => `Cable ${name}: ${text(cable['make'])}` },
+  cables: {
+    name: (cable) => text(cable['id']),
+    added: (name, cable) => `Cable ${name}: ${text(cable['make'])}`,
+  },
   people: { name: (person) => text(person['name']), added: (name) => `${name || 'A person'} added` },
   memories: { name: (memory) => text(memory['device']), added: (name) => `Memory of ${name} recorded` },
   readings: {
     name: (reading) => text(reading['check']),
-    added: (name, reading) => `Reading entered: ${name}, ${reading['passed'] === true ? 'pass' : 'out of range'}`,
+    added: (name, reading) =>
+      `Reading entered: ${name}, ${reading['passed'] === true ? 'pass' : 'out of range'}`,
   },
 };
 
@@ -88,4 +96,3 @@ export function editWords(body: unknown): string {
 /** Kinds of things, for whoever lists what an undo would replace. */
 export const thingWords = (collection: Collection, id: string, entity: object | null): string =>
   `${kindOf(collection).word} ${entity ? WORDS[collection].name(entity as Body) || id : id}`;
-

@@ -3,8 +3,7 @@ import { batchLabel, DEEPEST_BATCH, MOST_EDITS, singleEditSchema } from './editS
 import { issuesOf } from './issueText';
 
 export type Parsed =
-  | { readonly ok: true; readonly edit: Edit }
-  | { readonly ok: false; readonly refusal: EditRefusal };
+  { readonly ok: true; readonly edit: Edit } | { readonly ok: false; readonly refusal: EditRefusal };
 
 const invalid = (id: string, message: string): Parsed => ({
   ok: false,

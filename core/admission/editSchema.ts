@@ -54,10 +54,9 @@ const others = [
 ] as const;
 
 /** One edit that is no batch. `admit` takes batches apart, so that their depth is bounded before anything recurses. */
-export const singleEditSchema = z.discriminatedUnion('kind', [
-  ...others,
-  ...ofKinds,
-]) as unknown as z.ZodType<Exclude<Edit, { kind: 'batch' }>>;
+export const singleEditSchema = z.discriminatedUnion('kind', [...others, ...ofKinds]) as unknown as z.ZodType<
+  Exclude<Edit, { kind: 'batch' }>
+>;
 
 /** What a batch has besides its edits. */
 export const batchLabel = line(200);

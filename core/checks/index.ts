@@ -15,6 +15,7 @@ import { sourceChecks } from './sources';
 import { suppressionChecks } from './suppression';
 import { terminalChecks } from './terminals';
 import { timingChecks } from './timing';
+import { vetRemedies } from './vetRemedies';
 import { crowdedTerminals } from './crowding';
 import { wiringChecks } from './wiring';
 
@@ -47,6 +48,11 @@ export function runChecks(context: CheckContext): Finding[] {
   );
 }
 
+/** These findings of a door with only those remedies that were tried and made nothing worse. */
+export const tryRemedies = (context: CheckContext, findings: readonly Finding[]): Finding[] =>
+  vetRemedies(context, findings, runOnce);
+
+export { isWorse, type Judged } from './vetRemedies';
 export * from './finding';
 export { STATIONS, type StationId } from './stations';
 export { checkContext, type Check, type CheckContext } from './context';

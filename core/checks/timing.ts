@@ -14,7 +14,9 @@ export const times: Check = ({ plan, door, parts, world, rest }) => {
   const findings: Finding[] = [];
   const { unlock, relock } = set.kept;
   const put = (setting: string | null, value: number | string) =>
-    setting === null ? {} : ({ remedy: { kind: 'setSetting', device: set.decider.device.id, setting, value } } as const);
+    setting === null
+      ? {}
+      : ({ remedy: { kind: 'setSetting', device: set.decider.device.id, setting, value } } as const);
   const values = {
     tag: set.decider.device.tag,
     measured: set.unlock,
@@ -24,7 +26,9 @@ export const times: Check = ({ plan, door, parts, world, rest }) => {
   if (set.unlock < LEAST_SECONDS)
     findings.push(find('unlock-below-least', 'fix', 'practice', at, values, put(unlock, advice.recommended)));
   else if (set.unlock < advice.recommended)
-    findings.push(find('unlock-too-short', 'caution', 'practice', at, values, put(unlock, advice.recommended)));
+    findings.push(
+      find('unlock-too-short', 'caution', 'practice', at, values, put(unlock, advice.recommended)),
+    );
   const channel = set.decider.type.behaviour;
   const input =
     channel.kind === 'controller' || channel.kind === 'keypad'

@@ -44,6 +44,8 @@ interface BranchScratch {
   /** Conductance and electromotive force of each branch in the present modes. */
   readonly siemens: Float64Array;
   readonly emf: Float64Array;
+  /** Amps that each board of constant power was given in the last solution. */
+  readonly drawn: Float64Array;
 }
 
 const SWITCHED: ReadonlySet<Branch['kind']> = new Set(['contact', 'diode', 'varistor']);
@@ -104,6 +106,7 @@ export function assembleNetlist(
       ...makeWorkspace(elimination),
       siemens: new Float64Array(branches.length),
       emf: new Float64Array(branches.length),
+      drawn: new Float64Array(branches.length),
     },
   };
 }

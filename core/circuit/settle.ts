@@ -1,6 +1,7 @@
 import type { Branch, BranchOf } from './branch';
 import { LEAK_SIEMENS } from './branch';
 import type { Conditions } from './conditions';
+import { boardAmps, solvePowerInPlace } from './constantPower';
 import { damagesOf } from './damage';
 import { eliminateInPlace, potentialsInPlace, type Workspace } from './elimination';
 import type { Netlist } from './netlist';
@@ -8,9 +9,6 @@ import { LIMITING, OFF, ON, type OperatingPoint } from './operatingPoint';
 
 /** Rounds of the fixed point before the circuit counts as restless. */
 const MAX_ROUNDS = 200;
-/** Rounds of the constant-power iteration; a handful is usual. */
-const MAX_POWER_ROUNDS = 80;
-const POWER_TOLERANCE = 1e-13;
 
 /**
  * Solves a circuit under conditions, starting from what coils, boards and sources did before (hysteresis), or
@@ -26,13 +24,17 @@ export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8A
   let rounds = 0;
   for (; ; rounds += 1) {
     closeContactsInPlace(netlist, conditions, on);
-    solveInPlace(netlist, conditions, on);
+    const unsolved = solveInPlace(netlist, conditions, on);
     const next = modesAfter(netlist, conditions, on);
-    if (next === null) break;
+    if (next === null) {
+      // No state contradicts the modes, and still the boards' own law is not met: no state at all.
+      restless = [...unsolved];
+      break;
+    }
     const key = on.join('');
     if (seen.has(key) || rounds >= MAX_ROUNDS) {
       if (oneByOne || rounds >= MAX_ROUNDS) {
-        restless = togglesSince(seen, key, on);
+        restless = [...new Set([...togglesSince(seen, key, on), ...unsolved])];
         break;
       }
       oneByOne = true;
@@ -130,12 +132,6 @@ const sourceVolts = (source: Source, conditions: Conditions): number => {
 const sourceOhms = (source: Source, conditions: Conditions): number =>
   source.ohms + (conditions.feeds.get(source.id)?.kind === 'battery' ? (source.battery?.ohms ?? 0) : 0);
 
-/** Current a board draws at this voltage while it runs, amps. */
-export function boardAmps(branch: BranchOf<'electronic'>, volts: number): number {
-  if (branch.law === 'resistive') return 0;
-  return branch.law === 'current' ? branch.draw : branch.draw / Math.max(volts, branch.minVolts / 2);
-}
-
 /** True where the board of this input runs. */
 export const inputPowered = (netlist: Netlist, index: number, on: Uint8Array): boolean => {
   const board = netlist.boardOf[index]!;
@@ -166,8 +162,11 @@ function fillBranchesInPlace(netlist: Netlist, conditions: Conditions, on: Uint8
   }
 }
 
-/** One linear solution in the present modes; constant-power boards are iterated on the same factors. */
-function solveInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array): void {
+/**
+ * One linear solution in the present modes; constant-power boards are solved on the same factors. Gives the boards whose
+ * law no currents were found to obey: none, nearly always.
+ */
+function solveInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array): readonly number[] {
   const { branches, elimination, fast, scratch } = netlist;
   const { conductance, steady, siemens, emf, injection } = scratch;
   const { a, b } = fast;
@@ -203,41 +202,12 @@ function solveInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array):
   }
   eliminateInPlace(elimination, scratch);
   injection.set(steady);
-  if (power.length === 0) potentialsInPlace(elimination, scratch);
-  else iteratePowerInPlace(netlist, power);
+  if (power.length > 0) return solvePowerInPlace(netlist, power) ? NONE : power;
+  potentialsInPlace(elimination, scratch);
+  return NONE;
 }
 
-/**
- * Fixed point of the boards that draw constant power: each round is one more right-hand side. Between rounds
- * each board's current is predicted from the resistance it was seen to feed through, v = V0 − R·P/v, which is
- * exact for one board and gains several digits a round for more.
- */
-function iteratePowerInPlace(netlist: Netlist, power: readonly number[]): void {
-  const { branches, elimination, fast, scratch } = netlist;
-  const { injection, steady, potential } = scratch;
-  const drawn = new Array<number>(power.length).fill(0);
-  const idle = new Array<number>(power.length).fill(0);
-  for (let round = 0; round < MAX_POWER_ROUNDS; round += 1) {
-    injection.set(steady);
-    for (let i = 0; i < power.length; i += 1) {
-      injection[fast.a[power[i]!]!]! -= drawn[i]!;
-      injection[fast.b[power[i]!]!]! += drawn[i]!;
-    }
-    potentialsInPlace(elimination, scratch);
-    let moved = 0;
-    for (let i = 0; i < power.length; i += 1) {
-      const index = power[i]!;
-      const board = branches[index] as BranchOf<'electronic'>;
-      const across = potential[fast.a[index]!]! - potential[fast.b[index]!]!;
-      moved = Math.max(moved, Math.abs(boardAmps(board, across) - drawn[i]!));
-      if (round === 0) idle[i] = across;
-      const feeds = round === 0 ? 0 : (idle[i]! - across) / drawn[i]!;
-      const root = Math.sqrt(Math.max(0, idle[i]! ** 2 - 4 * feeds * board.draw));
-      drawn[i] = boardAmps(board, (idle[i]! + root) / 2);
-    }
-    if (moved <= POWER_TOLERANCE) return;
-  }
-}
+const NONE: readonly number[] = [];
 
 /** The modes that the solution asks for; null where it contradicts none. */
 function modesAfter(netlist: Netlist, conditions: Conditions, on: Uint8Array): Uint8Array | null {
@@ -327,10 +297,9 @@ function finish(
   }
   for (const index of fast.boards) {
     if (on[index] !== ON) continue;
-    amps[index]! += boardAmps(
-      branches[index] as BranchOf<'electronic'>,
-      volts[a[index]!]! - volts[b[index]!]!,
-    );
+    const board = branches[index] as BranchOf<'electronic'>;
+    // What was injected, so that the currents at a node add up to nothing whether or not the state is one.
+    amps[index]! += board.law === 'power' ? scratch.drawn[index]! : boardAmps(board, 0);
   }
   markLonelyInPlace(scratch, volts, island);
   const point = { volts, amps, on, island, restless, rounds, damages: [] };

@@ -244,7 +244,10 @@ const intercom = z.discriminatedUnion('part', [
     plus: pin,
     minus: pin,
     common: pin,
-    channels: z.array(z.strictObject({ line: pin, key: pin })).min(1).max(16),
+    channels: z
+      .array(z.strictObject({ line: pin, key: pin }))
+      .min(1)
+      .max(16),
     call: pin,
     callIn: pin,
   }),
@@ -304,7 +307,10 @@ export const deviceTypeSchema = z.strictObject({
   tagPrefix: z.string().regex(/^[A-Z]{1,3}$/, 'must be one to three capital letters'),
   place: z.enum(['outside', 'inside', 'frame', 'above', 'enclosure']),
   terminals: z.array(terminal).max(80),
-  nodes: z.array(z.string().regex(/^~[^\s.]{1,11}$/)).max(80).optional(),
+  nodes: z
+    .array(z.string().regex(/^~[^\s.]{1,11}$/))
+    .max(80)
+    .optional(),
   parts: z.array(part).max(200),
   settings: z.array(setting).max(80),
   behaviour,

@@ -40,7 +40,8 @@ export function settingShapeProblems({ settings }: Pick<DeviceType, 'settings'>)
     }
     if (setting.kind === 'number') {
       if (!(setting.min <= setting.max)) add('min', 'limits-crossed', setting.id);
-      if (setting.dip !== undefined && setting.max >= 2 ** setting.dip) add('max', 'limits-crossed', setting.id);
+      if (setting.dip !== undefined && setting.max >= 2 ** setting.dip)
+        add('max', 'limits-crossed', setting.id);
     }
     if (!settingFits(setting, setting.initial)) add('initial', 'bad-initial', String(setting.initial));
     const { role } = setting;

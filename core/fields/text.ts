@@ -43,7 +43,4 @@ export const addressId = word(60).regex(
 
 /** An id inside a site: of a device, a wire, a person. No dot, since a dot divides a device from its terminal. */
 export const innerId = (most = 100) =>
-  word(most).regex(
-    /^[^\s.](?:[^.]*[^\s.])?$/,
-    'must not begin or end with a space and must not hold a dot',
-  );
+  word(most).regex(/^[^\s.](?:[^.]*[^\s.])?$/, 'must not begin or end with a space and must not hold a dot');

@@ -6,17 +6,18 @@ import { between } from './number';
 export const length = (most: number) => between(0, most).transform((value) => value as Metres);
 
 /** A conductor's size. Any way of writing one is read; it is kept in canonical text, `1mm2` or `18AWG`. */
-export const gauge = z.string().max(20).transform((value, context): Gauge => {
-  const parsed = parseGauge(value);
-  if (parsed) return parsed;
-  context.addIssue({ code: 'custom', message: 'is not a size of wire: write 0.75mm2 or 18AWG' });
-  return z.NEVER;
-});
+export const gauge = z
+  .string()
+  .max(20)
+  .transform((value, context): Gauge => {
+    const parsed = parseGauge(value);
+    if (parsed) return parsed;
+    context.addIssue({ code: 'custom', message: 'is not a size of wire: write 0.75mm2 or 18AWG' });
+    return z.NEVER;
+  });
 
 /** Insulation colour, IEC 60757 code. */
-export const colour = z
-  .enum(COLOUR_CODES as [string, ...string[]])
-  .transform((value) => value as ColourCode);
+export const colour = z.enum(COLOUR_CODES as [string, ...string[]]).transform((value) => value as ColourCode);
 
 /** A card's number in the 26-bit frame. */
 export const card = z.strictObject({

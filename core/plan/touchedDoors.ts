@@ -28,7 +28,10 @@ export function staleDoors(before: Plan, after: Plan): DoorId[] {
   if (everywhere) return Object.keys(after.doors);
   const stale = new Set(touchedDoors(before, after));
   const joined = Object.values(after.conductors).flatMap((wire) => {
-    const doors = [wire.door, ...[wire.from, wire.to].map((end) => findIn(after.devices, deviceOf(end))?.door)];
+    const doors = [
+      wire.door,
+      ...[wire.from, wire.to].map((end) => findIn(after.devices, deviceOf(end))?.door),
+    ];
     return doors.some((door) => door && stale.has(door)) ? doors : [];
   });
   for (const door of joined) if (door) stale.add(door);

@@ -60,7 +60,12 @@ export function buildWorld(plan: Plan, doorId: DoorId): World {
 }
 
 /** Seconds a device keeps for a role, on one of its channels, in milliseconds. */
-export function settingMs({ device, type }: Inhabitant, role: SettingRole, otherwise: number, channel = 0): number {
+export function settingMs(
+  { device, type }: Inhabitant,
+  role: SettingRole,
+  otherwise: number,
+  channel = 0,
+): number {
   const value = roleValue(type, device.settings, role, channel);
   return (typeof value === 'number' ? value : otherwise) * 1000;
 }

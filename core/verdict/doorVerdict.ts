@@ -1,4 +1,11 @@
-import { checkContext, runChecks, type Finding, type Severity, type StationId } from '../checks/index';
+import {
+  checkContext,
+  runChecks,
+  tryRemedies,
+  type Finding,
+  type Severity,
+  type StationId,
+} from '../checks/index';
 import type { DeadState, Plan } from '../plan/index';
 import type { PowerBudget } from '../power/index';
 import type { Proof } from '../prove/index';
@@ -27,15 +34,23 @@ export interface DoorSummary {
   readonly judged: boolean;
 }
 
-/** Judges one door. Throws where the door is not in the plan. */
-export function doorVerdict(plan: Plan, door: string): DoorVerdict {
+/** A verdict in two steps: the second costs a judgement for every remedy. */
+export interface VerdictSteps {
+  /** Everything but remedies: none is offered before it was tried. */
+  readonly first: DoorVerdict;
+  /** The same with those remedies that make nothing worse. */
+  complete(): DoorVerdict;
+}
+
+/** Judges one door, remedies last. Throws where the door is not in the plan. */
+export function verdictSteps(plan: Plan, door: string): VerdictSteps {
   const context = checkContext(plan, door);
   const findings = runChecks(context);
   const begun = context.parts.all.length > 0;
   const toSettle = findings.filter(({ severity }) => severity === 'stop' || severity === 'fix').length;
-  return {
+  const first: DoorVerdict = {
     door,
-    findings,
+    findings: findings.map(({ remedy: _untried, ...finding }) => finding),
     proof: context.proof,
     budget: context.budget,
     marks: marksOf(context, findings),
@@ -48,4 +63,8 @@ export function doorVerdict(plan: Plan, door: string): DoorVerdict {
       judged: true,
     },
   };
+  return { first, complete: () => ({ ...first, findings: tryRemedies(context, findings) }) };
 }
+
+/** Judges one door, with the remedies that were tried. Throws where the door is not in the plan. */
+export const doorVerdict = (plan: Plan, door: string): DoorVerdict => verdictSteps(plan, door).complete();

@@ -1,3 +1,3 @@
 export * from './doorVerdict';
-export { judge, summarise, unjudged, type Judgement } from './judge';
+export { judge, judgeInSteps, summarise, unjudged, type Judgement } from './judge';
 export type { StationMark } from './marks';

@@ -1,27 +1,43 @@
 import { findIn, type Plan } from '../plan/index';
-import { doorVerdict, type DoorSummary, type DoorVerdict } from './doorVerdict';
+import { doorVerdict, verdictSteps, type DoorSummary, type DoorVerdict } from './doorVerdict';
 
 /** A verdict, or why there is none. */
 export type Judgement =
   | { readonly ok: true; readonly verdict: DoorVerdict }
   | { readonly ok: false; readonly door: string; readonly reason: string };
 
-/**
- * Judges a door, and says so where it cannot: one door that breaks a rule's or the engine's assumption must not take the
- * page of every other with it. No verdict is never a good one.
- */
-export function judge(plan: Plan, door: string): Judgement {
+/** Runs what judges, and says so where it cannot: no verdict is never a good one. */
+function attempt(door: string, run: () => DoorVerdict): Judgement {
   try {
-    return { ok: true, verdict: doorVerdict(plan, door) };
+    return { ok: true, verdict: run() };
   } catch (error) {
     return { ok: false, door, reason: error instanceof Error ? error.message : String(error) };
   }
 }
 
+/**
+ * Judges a door. One that breaks an assumption of a rule or of the engine says so alone, and does not take the page of every
+ * other with it.
+ */
+export const judge = (plan: Plan, door: string): Judgement => attempt(door, () => doorVerdict(plan, door));
+
+/** Judges a door in two steps: what is wrong at once, the remedies that were tried after it. */
+export function judgeInSteps(plan: Plan, door: string): { first: Judgement; complete(): Judgement } {
+  try {
+    const { first, complete } = verdictSteps(plan, door);
+    return { first: { ok: true, verdict: first }, complete: () => attempt(door, complete) };
+  } catch (error) {
+    const failed: Judgement = attempt(door, () => {
+      throw error;
+    });
+    return { first: failed, complete: () => failed };
+  }
+}
+
 /** What the ledger shows of a door, judged or not. */
 export function summarise(plan: Plan, door: string): DoorSummary {
-  const judgement = judge(plan, door);
-  return judgement.ok ? judgement.verdict.summary : unjudged(plan, door);
+  const { first } = judgeInSteps(plan, door);
+  return first.ok ? first.verdict.summary : unjudged(plan, door);
 }
 
 /** What the ledger shows of a door that could not be judged: something to settle, and nothing sound about it. */

@@ -103,7 +103,12 @@ function Site({ sites, path, who, ...given }: Omit<Props, 'plan' | 'revision'>) 
   const door = wanted === null ? undefined : findIn(plan.doors, wanted);
   const doorId = door?.id ?? null;
   const station = route.kind === 'door' ? route.station : 'wire';
-  const { verdict, failure, version: judged, summaries } = useVerdicts(plan, version, complete, doorId, given);
+  const {
+    verdict,
+    failure,
+    version: judged,
+    summaries,
+  } = useVerdicts(plan, version, complete, doorId, given);
 
   useEffect(() => {
     void store.complete();

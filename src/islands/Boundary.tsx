@@ -27,8 +27,8 @@ export class Boundary extends Component<Props, State> {
     if (failed === null) return this.props.children;
     return (
       <Empty title="This door cannot be shown">
-        {failed}. Nothing is known about it, least of all that it is sound. What was saved is kept, and other doors are
-        not touched.
+        {failed}. Nothing is known about it, least of all that it is sound. What was saved is kept, and other
+        doors are not touched.
       </Empty>
     );
   }

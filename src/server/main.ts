@@ -50,7 +50,10 @@ async function passphraseOrStop(): Promise<void> {
 }
 
 function answer(response: ServerResponse, status: number, code: string, message: string): void {
-  response.writeHead(status, { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store' });
+  response.writeHead(status, {
+    'content-type': 'application/json; charset=utf-8',
+    'cache-control': 'no-store',
+  });
   response.end(JSON.stringify({ error: { code, message } }));
 }
 
@@ -65,7 +68,8 @@ async function start(): Promise<void> {
     etag: true,
     setHeaders: (response, path) => {
       // Names under _astro carry a hash of what is in them.
-      if (path.startsWith('/_astro/')) response.setHeader('cache-control', 'public, max-age=31536000, immutable');
+      if (path.startsWith('/_astro/'))
+        response.setHeader('cache-control', 'public, max-age=31536000, immutable');
     },
   });
   const server = createServer((request, response) => {

@@ -1,5 +1,5 @@
 import { applyDelta, findIn, type Plan } from '#core/plan/index';
-import { judge, summarise } from '#core/verdict/index';
+import { judgeInSteps, summarise } from '#core/verdict/index';
 import type { VerdictAnswer, VerdictRequest } from './protocol';
 
 const answer = (message: VerdictAnswer) => self.postMessage(message);
@@ -21,8 +21,12 @@ self.addEventListener('message', ({ data }: MessageEvent<VerdictRequest>) => {
   const plan = held;
   if (!plan) return;
   latest = version;
-  if (door !== null && findIn(plan.doors, door))
-    answer({ kind: 'door', version, judgement: judge(plan, door) });
+  if (door !== null && findIn(plan.doors, door)) {
+    const { first, complete } = judgeInSteps(plan, door);
+    answer({ kind: 'door', version, judgement: first });
+    // Remedies are tried before they are offered; a newer change makes them idle.
+    setTimeout(() => version === latest && answer({ kind: 'door', version, judgement: complete() }), 0);
+  }
   for (const one of stale) waiting.add(one);
   if (door !== null) waiting.delete(door);
   setTimeout(() => sumUp(version, plan), 200);

@@ -221,7 +221,10 @@ function poeController(): DeviceType {
     ],
     settings: [
       of(
-        choice('output', 'lock output jumper', { wet: 'wet: 12 V on the common', dry: 'dry: a plain contact' }),
+        choice('output', 'lock output jumper', {
+          wet: 'wet: 12 V on the common',
+          dry: 'dry: a plain contact',
+        }),
         'output',
       ),
       choice('switch', 'network switch', { battery: 'on a battery', plain: 'dead when the mains fails' }),

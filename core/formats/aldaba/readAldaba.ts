@@ -36,8 +36,7 @@ const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
 export function readAldaba(json: unknown): ReadResult {
   if (!isRecord(json)) return fail([{ path: '', message: 'is not a site file: it must be an object' }]);
   const problems: FileProblem[] = [];
-  if (json['format'] !== 'aldaba-site')
-    problems.push({ path: 'format', message: 'must be "aldaba-site"' });
+  if (json['format'] !== 'aldaba-site') problems.push({ path: 'format', message: 'must be "aldaba-site"' });
   if (json['version'] !== 1)
     problems.push({ path: 'version', message: 'must be 1: a later version of Aldaba may have written it' });
   for (const key of Object.keys(json)) {
@@ -112,7 +111,9 @@ export function parseAldaba(text: string): ReadResult {
   try {
     json = JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch (error) {
-    return fail([{ path: '', message: `not JSON: ${error instanceof Error ? error.message : String(error)}` }]);
+    return fail([
+      { path: '', message: `not JSON: ${error instanceof Error ? error.message : String(error)}` },
+    ]);
   }
   return readAldaba(json);
 }

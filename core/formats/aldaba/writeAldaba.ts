@@ -22,9 +22,7 @@ export function writeAldaba(plan: Plan, { secrets }: WriteOptions): AldabaFile {
     format: 'aldaba-site' as const,
     version: 1 as const,
     site: plan.site,
-    ...Object.fromEntries(
-      COLLECTIONS.map((collection) => [kindOf(collection).list, listOf(collection)]),
-    ),
+    ...Object.fromEntries(COLLECTIONS.map((collection) => [kindOf(collection).list, listOf(collection)])),
   };
   // A copy of its own: whoever changes the file does not change the plan.
   return JSON.parse(JSON.stringify(file)) as AldabaFile;

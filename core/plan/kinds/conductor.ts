@@ -43,6 +43,5 @@ export const CONDUCTORS = describe('conductors', {
     wire.door,
     ...ENDS.flatMap((at) => findIn(plan.devices, deviceOf(wire[at]))?.door ?? []),
   ],
-  everywhere: (plan, wire) =>
-    ENDS.some((at) => findIn(plan.devices, deviceOf(wire[at]))?.door === null),
+  everywhere: (plan, wire) => ENDS.some((at) => findIn(plan.devices, deviceOf(wire[at]))?.door === null),
 });

@@ -4,8 +4,7 @@ import { describe } from './kind';
 import { deviceOf, pinOf } from './terminal';
 
 /** Type of a device from the site's own or the library. */
-const typeOf = (plan: Plan, id: string): DeviceType | undefined =>
-  findIn(plan.types, id) ?? findType(id);
+const typeOf = (plan: Plan, id: string): DeviceType | undefined => findIn(plan.types, id) ?? findType(id);
 
 export const DEVICES = describe('devices', {
   list: 'devices',

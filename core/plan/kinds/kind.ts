@@ -26,8 +26,7 @@ export interface Ref<Entity> {
 
 /** The edits that change a kind: one at a time by add, set and remove, or as a whole by put. */
 export type Verbs =
-  | { readonly add: string; readonly set?: string; readonly remove: string }
-  | { readonly put: string };
+  { readonly add: string; readonly set?: string; readonly remove: string } | { readonly put: string };
 
 /**
  * Everything that has to be known about one kind of thing in a plan. Edits, files, deltas, the log, stale doors and

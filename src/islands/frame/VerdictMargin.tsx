@@ -95,7 +95,15 @@ export function VerdictMargin({
       <h2>
         Verdicts
         <span className={open > 0 || failure !== null ? css['bad'] : css['good']}>
-          {failure !== null ? 'Not judged' : !verdict ? '' : open > 0 ? `${open} to settle` : verdict.summary.begun ? 'Nothing to settle' : ''}
+          {failure !== null
+            ? 'Not judged'
+            : !verdict
+              ? ''
+              : open > 0
+                ? `${open} to settle`
+                : verdict.summary.begun
+                  ? 'Nothing to settle'
+                  : ''}
         </span>
       </h2>
       <div className={css['list']}>
@@ -108,8 +116,8 @@ export function VerdictMargin({
         ))}
         {failure !== null && (
           <p className={css['none']} role="alert">
-            This door could not be judged: {failure}. Nothing is known about it, least of all that it is sound. Other doors
-            are not touched.
+            This door could not be judged: {failure}. Nothing is known about it, least of all that it is
+            sound. Other doors are not touched.
           </p>
         )}
         {verdict && findings.length === 0 && (

@@ -14,8 +14,8 @@ export function SetsPage() {
   const plan = usePlan();
   const sets = intercomSets(plan);
   const buses = busesOf(plan);
-  const network = Object.values(plan.devices).filter((device) =>
-    settingFor(typeIn(plan, device), 'ip') !== undefined,
+  const network = Object.values(plan.devices).filter(
+    (device) => settingFor(typeIn(plan, device), 'ip') !== undefined,
   );
   if (sets.length === 0 && buses.length === 0 && network.length === 0)
     return (

@@ -31,7 +31,9 @@ export function readUnsaved(site: string): Unsaved | null {
   const edits = read(old);
   const older = (Array.isArray(edits) ? edits : []).flatMap((edit: unknown, index): Item[] => {
     const parsed = parseEdit(edit);
-    return parsed.ok ? [{ id: `recalled-${index}-${Date.now()}`, edit: parsed.edit, label: 'an earlier change' }] : [];
+    return parsed.ok
+      ? [{ id: `recalled-${index}-${Date.now()}`, edit: parsed.edit, label: 'an earlier change' }]
+      : [];
   });
   const pending = [...older, ...(kept?.pending ?? [])];
   const aside = kept?.aside ?? [];

@@ -1,4 +1,11 @@
-import { applyDelta, applyEdit, type Edit, type EditRefusal, type Plan, type PlanDelta } from '#core/plan/index';
+import {
+  applyDelta,
+  applyEdit,
+  type Edit,
+  type EditRefusal,
+  type Plan,
+  type PlanDelta,
+} from '#core/plan/index';
 
 /**
  * Saving as a machine without hands: `step` takes its state and what happened, and gives the next state and what is to be
@@ -161,7 +168,11 @@ export function step(state: Saving, event: Event): Step {
       const item = state.aside.find(({ id }) => id === event.id);
       if (!item) return { next: state, effects: [] };
       const { why: _why, ...again } = item;
-      const rest = { ...state, aside: state.aside.filter((one) => one !== item), pending: [...state.pending, again] };
+      const rest = {
+        ...state,
+        aside: state.aside.filter((one) => one !== item),
+        pending: [...state.pending, again],
+      };
       const { next, effects } = replay(rest);
       return then(next, [...effects, { kind: 'keep' }]);
     }
@@ -184,7 +195,10 @@ function then(state: Saving, effects: readonly Effect[]): Step {
     };
   }
   if (state.seen > state.revision)
-    return { next: { ...state, fetching: true }, effects: [...effects, { kind: 'fetch', since: state.revision }] };
+    return {
+      next: { ...state, fetching: true },
+      effects: [...effects, { kind: 'fetch', since: state.revision }],
+    };
   return { next: { ...state, status: 'saved', failures: 0 }, effects };
 }
 
@@ -245,7 +259,8 @@ function failed(state: Saving, { status, message, after = 0 }: Extract<Event, { 
   }
   // Whichever edit it is, it shows when each is sent alone.
   if (state.chunk > 1 && state.pending.length > 1) {
-    const chunk = status === 413 ? Math.max(1, Math.floor(Math.min(state.chunk, state.pending.length) / 2)) : 1;
+    const chunk =
+      status === 413 ? Math.max(1, Math.floor(Math.min(state.chunk, state.pending.length) / 2)) : 1;
     if (status === 413) return then({ ...state, chunk, failures: 0 }, []);
     return pause({ ...state, chunk, status: 'trouble' });
   }
@@ -279,7 +294,12 @@ function setAside(state: Saving, item: Item, why: Why): Step {
 function takeOver(state: Saving, catchUp: CatchUp): Step {
   const confirmed = 'plan' in catchUp ? catchUp.plan : applyDelta(state.confirmed, catchUp.delta);
   const { revision, authors } = catchUp;
-  const moved = { ...state, confirmed, revision, seen: 'plan' in catchUp ? revision : Math.max(state.seen, revision) };
+  const moved = {
+    ...state,
+    confirmed,
+    revision,
+    seen: 'plan' in catchUp ? revision : Math.max(state.seen, revision),
+  };
   const { next, effects } = replay(moved);
   const own = next.pending.length;
   return { next, effects: authors.length > 0 ? [...effects, { kind: 'toldOthers', authors, own }] : effects };

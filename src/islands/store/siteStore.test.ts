@@ -156,21 +156,26 @@ describe('SiteStore', () => {
     expect(kept.size).toBe(0);
   });
 
-  it.each([400, 401, 403, 404, 413, 421, 429, 500, 503])('loses nothing on one answer of %i', async (status) => {
-    backend.next = [status];
-    const store = open();
-    store.dispatch(name('first'), 'name');
-    store.dispatch(notes('second'), 'note');
-    await settled(store);
-    expect(backend.live.plan.doors['D01']).toMatchObject({ name: 'first', notes: 'second' });
-    expect(store.getState().aside).toEqual([]);
-    expect(told).toEqual([]);
-  });
+  it.each([400, 401, 403, 404, 413, 421, 429, 500, 503])(
+    'loses nothing on one answer of %i',
+    async (status) => {
+      backend.next = [status];
+      const store = open();
+      store.dispatch(name('first'), 'name');
+      store.dispatch(notes('second'), 'note');
+      await settled(store);
+      expect(backend.live.plan.doors['D01']).toMatchObject({ name: 'first', notes: 'second' });
+      expect(store.getState().aside).toEqual([]);
+      expect(told).toEqual([]);
+    },
+  );
 
   it('refuses an edit that does not fit, changes nothing and says why', () => {
     const store = open();
     expect(store.dispatch({ kind: 'disconnect', id: 'none' }, 'x')).toBe(false);
-    expect(store.dispatch({ kind: 'setDoor', id: 'D01', patch: { notes: 'x'.repeat(6000) } }, 'x')).toBe(false);
+    expect(store.dispatch({ kind: 'setDoor', id: 'D01', patch: { notes: 'x'.repeat(6000) } }, 'x')).toBe(
+      false,
+    );
     expect(store.getState()).toMatchObject({ version: 0, canUndo: null });
     expect(told[0]).toContain('Nothing was changed');
     expect(told[1]).toContain('patch.notes');
@@ -184,7 +189,10 @@ describe('SiteStore', () => {
     store.catchUp(3);
     await vi.waitFor(() => expect(store.getState().plan.doors['D01']?.name).toBe('theirs'));
     store.undo();
-    expect(store.getState().asking).toMatchObject({ which: 'undo', overwrites: [{ collection: 'doors', id: 'D01' }] });
+    expect(store.getState().asking).toMatchObject({
+      which: 'undo',
+      overwrites: [{ collection: 'doors', id: 'D01' }],
+    });
     expect(store.getState().plan.doors['D01']?.name).toBe('theirs');
     store.leaveAsking();
     store.undo(true);
@@ -201,7 +209,9 @@ describe('SiteStore', () => {
     store.catchUp(3);
     await vi.waitFor(() => expect(store.getState().plan.conductors['D01/other']).toBeDefined());
     store.undo(true);
-    expect(store.getState().aside).toMatchObject([{ label: 'remove', why: { refusal: { reason: 'number-taken' } } }]);
+    expect(store.getState().aside).toMatchObject([
+      { label: 'remove', why: { refusal: { reason: 'number-taken' } } },
+    ]);
   });
 
   it('changes nothing secret before it knows the secrets, and then gets them right', async () => {

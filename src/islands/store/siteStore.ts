@@ -10,7 +10,17 @@ import {
 import { refusalWords } from '#words/problems';
 import { asideWords, othersWords } from '#words/saving';
 import { keepUnsaved, readUnsaved } from './keep';
-import { isUnsaved, startSaving, step, type Aside, type CatchUp, type Effect, type Event, type Saving, type Status } from './saving';
+import {
+  isUnsaved,
+  startSaving,
+  step,
+  type Aside,
+  type CatchUp,
+  type Effect,
+  type Event,
+  type Saving,
+  type Status,
+} from './saving';
 
 export type SaveStatus = Status;
 
@@ -210,7 +220,8 @@ export class SiteStore {
         this.#keep();
         break;
       case 'toldOthers':
-        if (effect.own > 0 || effect.authors.some(Boolean)) this.#options.tell(othersWords(effect.authors, effect.own));
+        if (effect.own > 0 || effect.authors.some(Boolean))
+          this.#options.tell(othersWords(effect.authors, effect.own));
         break;
       case 'toldAside':
         this.#options.tell(asideWords(effect.aside));
@@ -234,7 +245,12 @@ export class SiteStore {
       const body = (await response.json().catch(() => null)) as
         (Extract<Event, { kind: 'answered' }> & { error?: { message?: string } }) | null;
       if (response.ok && body && Array.isArray(body.answers))
-        this.#step({ kind: 'answered', revision: body.revision, answers: body.answers, catchUp: body.catchUp });
+        this.#step({
+          kind: 'answered',
+          revision: body.revision,
+          answers: body.answers,
+          catchUp: body.catchUp,
+        });
       else {
         const wait = Number(response.headers.get('retry-after') ?? 0) * 1000;
         this.#step({
@@ -298,7 +314,9 @@ export class SiteStore {
   #keep(): void {
     const { pending, aside, confirmed } = this.#saving;
     if (!keepUnsaved(confirmed.site.id, { pending, aside }))
-      this.#options.tell('This browser has no room to keep unsaved changes. Leave the tab open until they are saved.');
+      this.#options.tell(
+        'This browser has no room to keep unsaved changes. Leave the tab open until they are saved.',
+      );
   }
 
   #recall(): void {
@@ -316,5 +334,7 @@ const isAsLeft = (plan: Plan, { collection, id, after }: Changed): boolean => {
 /** A name for an edit that no other edit has. Browsers offer no UUID on plain HTTP, but random bytes. */
 function newId(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(15));
-  return btoa(String.fromCharCode(...bytes)).replaceAll('+', '-').replaceAll('/', '_');
+  return btoa(String.fromCharCode(...bytes))
+    .replaceAll('+', '-')
+    .replaceAll('/', '_');
 }

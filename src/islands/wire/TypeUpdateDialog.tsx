@@ -38,8 +38,8 @@ export function TypeUpdateDialog({ device, newer, open, onOpenChange }: Props) {
       </ul>
       {lost.length > 0 && (
         <p>
-          {lost.join(', ')} {lost.length === 1 ? 'goes' : 'go'} back to what the new version is delivered with: it
-          does not take the value set here.
+          {lost.join(', ')} {lost.length === 1 ? 'goes' : 'go'} back to what the new version is delivered
+          with: it does not take the value set here.
         </p>
       )}
       {tried && !tried.ok && (

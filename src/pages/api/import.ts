@@ -38,6 +38,9 @@ export const POST: APIRoute = ({ request, url, locals }) =>
       readings: count(plan.readings),
     };
     if (url.searchParams.get('dry') === '1') return json({ summary, notes });
-    const site = createSite(database(), plan, { author: locals.who || 'import', at: new Date().toISOString() });
+    const site = createSite(database(), plan, {
+      author: locals.who || 'import',
+      at: new Date().toISOString(),
+    });
     return json({ summary, notes, site }, 201);
   });

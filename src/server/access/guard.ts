@@ -20,10 +20,7 @@ const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase()
  * Refuses requests that reach this server under a foreign name (DNS rebinding), or come from a foreign page. The name a
  * request gives is no proof of who sends it: beyond loopback everybody signs in besides.
  */
-export function refusalOf(
-  { method, host, origin, path }: RequestHead,
-  hosts = knownHosts(),
-): Refusal | null {
+export function refusalOf({ method, host, origin, path }: RequestHead, hosts = knownHosts()): Refusal | null {
   if (!hosts.has(nameOf(host))) {
     return {
       status: 421,

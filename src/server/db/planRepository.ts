@@ -5,7 +5,6 @@ import type { Reader, Tx } from './open';
 import * as rows from './rows';
 import * as schema from './schema';
 
-
 /** A table with the plan's collection that it holds. */
 interface Binding {
   readonly table: SQLiteTable & { site: SQLiteColumn };

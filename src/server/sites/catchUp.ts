@@ -12,9 +12,7 @@ export type CatchUp = {
 export function catchUpFrom(live: LiveSite, since: number, authors: readonly string[] = []): CatchUp {
   const before = live.history.get(since);
   const { revision, plan } = live;
-  return before
-    ? { revision, authors, delta: planDelta(before, plan) }
-    : { revision, authors, plan };
+  return before ? { revision, authors, delta: planDelta(before, plan) } : { revision, authors, plan };
 }
 
 /** The secrets of a site with the revision they are of. */

@@ -64,7 +64,11 @@ describe('submitEdits', () => {
   const wire = Object.keys(magnetDoor().conductors)[0] ?? '';
   it('counts revisions and logs every edit with its author', () => {
     const { db, site, submit, stored } = fresh(magnetDoor());
-    const answer = submit(1, { kind: 'disconnect', id: wire }, { kind: 'setDoor', id: 'D01', patch: { name: 'Attic' } });
+    const answer = submit(
+      1,
+      { kind: 'disconnect', id: wire },
+      { kind: 'setDoor', id: 'D01', patch: { name: 'Attic' } },
+    );
     expect(answer).toMatchObject({ revision: 3, answers: [{ revision: 2 }, { revision: 3 }], catchUp: null });
     expect(stored().revision).toBe(3);
     expect(stored().plan.doors['D01']?.name).toBe('Attic');
@@ -221,7 +225,9 @@ describe('submitEdits', () => {
     submit(2, {
       kind: 'batch',
       label: '',
-      edits: [{ kind: 'setPerson', id: 'P1', patch: { code: '480217', card: { facility: 78, number: 61235 } } }],
+      edits: [
+        { kind: 'setPerson', id: 'P1', patch: { code: '480217', card: { facility: 78, number: 61235 } } },
+      ],
     });
     submit(3, {
       kind: 'setMemory',

@@ -1,11 +1,5 @@
 import { admit } from '#core/admission/index';
-import {
-  changedEntries,
-  redactEdit,
-  touchedDoors,
-  type EditRefusal,
-  type Plan,
-} from '#core/plan/index';
+import { changedEntries, redactEdit, touchedDoors, type EditRefusal, type Plan } from '#core/plan/index';
 import type { Db } from '../db/open';
 import { savePlan } from '../db/planRepository';
 import * as schema from '../db/schema';
@@ -140,5 +134,6 @@ function changedByOthers(live: LiveSite, base: number): (before: Plan, after: Pl
   const foreign = new Set(changedEntries(then, live.plan).map(key));
   const site = then.site !== live.plan.site;
   return (before, after) =>
-    (site && before.site !== after.site) || changedEntries(before, after).some((one) => foreign.has(key(one)));
+    (site && before.site !== after.site) ||
+    changedEntries(before, after).some((one) => foreign.has(key(one)));
 }

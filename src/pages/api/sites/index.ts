@@ -25,6 +25,9 @@ export const POST: APIRoute = ({ request, locals }) =>
         .replaceAll(/[^a-z0-9]+/g, '-')
         .replaceAll(/^-+|-+$/g, '')
         .slice(0, 40) || 'site';
-    const site = createSite(database(), emptyPlan(id, name), { author: locals.who || author, at: new Date().toISOString() });
+    const site = createSite(database(), emptyPlan(id, name), {
+      author: locals.who || author,
+      at: new Date().toISOString(),
+    });
     return json({ site }, 201);
   });
