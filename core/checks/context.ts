@@ -5,7 +5,6 @@ import { deviceOf, type Conductor, type Door, type Plan, type TerminalId } from 
 import { powerBudget, type PowerBudget } from '../power/index';
 import { prove, type Proof } from '../prove/index';
 import { atRest, buildWorld, type SimState, type World } from '../simulate/index';
-import type { Finding } from './finding';
 
 /** Everything the rules read, worked out once a door. */
 export interface CheckContext {
@@ -22,9 +21,6 @@ export interface CheckContext {
   /** Wires on a terminal, of this door and any other. */
   wiresAt(terminal: TerminalId): readonly Conductor[];
 }
-
-/** One rule: pure, from the solved door to its findings. */
-export type Check = (context: CheckContext) => Finding[];
 
 /** Solves, traces and proves a door. Throws where the door is not in the plan. */
 export function checkContext(plan: Plan, doorId: string): CheckContext {
@@ -66,20 +62,6 @@ export function checkContext(plan: Plan, doorId: string): CheckContext {
     wiresAt: (terminal) => wires.get(terminal) ?? [],
   };
 }
-
-type Rest = Omit<Finding, 'family' | 'basis' | 'station' | 'severity' | 'code' | 'at' | 'values'>;
-
-/** Makes findings of one family and station without repeating both. */
-export const finder =
-  (family: Finding['family'], station: Finding['station']) =>
-  (
-    code: Finding['code'],
-    severity: Finding['severity'],
-    basis: Finding['basis'],
-    at: Finding['at'],
-    values: Finding['values'] = {},
-    rest: Rest = {},
-  ): Finding => ({ code, family, severity, basis, station, at, values, ...rest });
 
 export const onDevice = (id: string) => ({ kind: 'device', id }) as const;
 export const onTerminal = (id: string) => ({ kind: 'terminal', id }) as const;

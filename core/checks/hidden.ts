@@ -1,6 +1,7 @@
 import { applyEdit } from '../plan/index';
 import { checkContext, type CheckContext } from './context';
-import type { Finding, FindingCode } from './finding';
+import type { Finding } from './finding';
+import type { FindingCode } from './rules/index';
 
 /** Findings that keep a current from flowing, or a lock from moving: what lies behind them cannot show itself. */
 const HIDING: ReadonlySet<FindingCode> = new Set([

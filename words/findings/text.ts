@@ -1,10 +1,11 @@
-import { formatAmps, formatVolts } from '#core/units/index';
+import { formatAmps, formatGauge, formatOhms, formatVolts, mm2 } from '#core/units/index';
 import { situationName } from '../situations';
 
-/** Words of a finding: a title of one line and a reason with numbers. */
+/** Words of a finding: a title of one line, a reason with numbers, and what its one-click fix is called. */
 export interface Words {
   title(v: Values): string;
   reason(v: Values): string;
+  remedy?(v: Values): string;
 }
 export type Values = Readonly<Record<string, string | number>>;
 
@@ -56,3 +57,19 @@ const CODE_PROBLEMS: Record<string, string> = {
   'no-slot': 'No slot yet',
 };
 export const codeProblemWords = (problem: string): string => CODE_PROBLEMS[problem] ?? problem;
+
+/** A cross-section by its number of mm². */
+export const area = (v: Values, key: string) => formatGauge(mm2(num(v, key)));
+/** A resistance; below zero stands for none. */
+export const ohms = (v: Values, key: string) => (num(v, key) < 0 ? 'an open pair' : formatOhms(num(v, key)));
+/** The wire that is it, where one is. */
+export const wire = (v: Values) => (v['wire'] ? `Wire ${v['wire']}` : 'A way through several wires');
+export const INTERFACE_NAMES: Readonly<Record<string, string>> = {
+  wiegand: 'Wiegand',
+  rs485: 'RS-485',
+  serial: 'a serial line',
+  'dry-input': 'a dry input',
+  'supervised-input': 'a supervised input',
+  audio: 'speech',
+  ethernet: 'a network cable',
+};

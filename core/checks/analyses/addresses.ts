@@ -1,0 +1,41 @@
+import { addressOf } from '../../simulate/index';
+import { onDevice } from '../context';
+import { type Analysis, hit, type Hit } from '../hit';
+import { busOf } from './busOf';
+import { setSetting } from './setSetting';
+
+/** Addresses: one device each, and of the parity of the door the reader stands at. */
+export const addresses: Analysis = (context) => {
+  const bus = busOf(context);
+  const { plan, parts, door, world } = context;
+  if (!bus || !parts.decider) return [];
+  const behaviour = parts.decider.type.behaviour;
+  const channels = behaviour.kind === 'controller' ? behaviour.channels.length : 1;
+  return world.inhabitants.flatMap((self): Hit[] => {
+    if (self.device.door !== door.id || self.type.behaviour.kind !== 'busReader') return [];
+    const { bus: port } = self.type.behaviour;
+    const address = addressOf(self, port);
+    if (address === null || !bus.members.some(({ device }) => device === self.device.id)) return [];
+    const at = [onDevice(self.device.id)];
+    const values = { tag: self.device.tag, measured: address };
+    const taken = new Set(
+      bus.members.filter(({ device }) => device !== self.device.id).map((member) => member.address),
+    );
+    const right = (candidate: number) => (candidate + 1) % channels === parts.channel % channels;
+    const free = Array.from({ length: 30 }, (_, i) => i + 1).find((n) => !taken.has(n) && right(n));
+    const remedy = setSetting(self.device.id, port.addressSetting, free ?? address);
+    if (taken.has(address)) {
+      const rivals = bus.members.filter(
+        (member) => member.address === address && member.device !== self.device.id,
+      );
+      const other = rivals[0];
+      // Two readers of one door are one mistake, told at the later of them.
+      const here = (id: string) => plan.devices[id]?.door === door.id;
+      if (rivals.every(({ device }) => here(device) && device > self.device.id)) return [];
+      const name = plan.devices[other?.device ?? '']?.tag ?? '';
+      return [hit('address-clash', at, { ...values, other: name }, remedy)];
+    }
+    if (!right(address)) return [hit('address-of-other-door', at, values, remedy)];
+    return [];
+  });
+};

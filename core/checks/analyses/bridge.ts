@@ -1,0 +1,28 @@
+import type { TerminalId } from '../../plan/index';
+import type { CheckContext } from '../context';
+
+/** The one wire that makes two terminals one point, if taking it away parts them again. */
+export function bridge(
+  { plan, groupOf, world }: CheckContext,
+  one: TerminalId,
+  two: TerminalId,
+): string | null {
+  const group = groupOf(one);
+  const wires = Object.values(plan.conductors).filter(({ from }) => groupOf(from) === group);
+  const links = world.netlist.branches.filter((branch) => branch.kind === 'link');
+  const parted = (without: string): boolean => {
+    const reached = new Set([one]);
+    for (let grew = true; grew;) {
+      grew = false;
+      const join = (a: TerminalId, b: TerminalId) => {
+        if (reached.has(a) === reached.has(b)) return;
+        reached.add(a).add(b);
+        grew = true;
+      };
+      for (const wire of wires) if (wire.id !== without) join(wire.from, wire.to);
+      for (const { a, b } of links) join(world.netlist.nodes[a] ?? '', world.netlist.nodes[b] ?? '');
+    }
+    return !reached.has(two);
+  };
+  return wires.find((wire) => parted(wire.id))?.id ?? null;
+}

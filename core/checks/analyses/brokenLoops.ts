@@ -1,0 +1,76 @@
+import { cableBetween, lengthBetween } from '../../door/index';
+import type { RoundLoop } from '../../loops/index';
+import {
+  type Conductor,
+  deviceOf,
+  type Edit,
+  findTypeIn,
+  nextWireNumber,
+  terminalId,
+  terminalLabel,
+  WIRE_DEFAULTS,
+} from '../../plan/index';
+import { metres } from '../../units/index';
+import type { CheckContext } from '../context';
+import { type Analysis, hit, type Hit } from '../hit';
+
+/** A loop that does not close: named where it stops, with the wire that would close it. */
+export const brokenLoops: Analysis = (context) => {
+  const { plan, door, loops, parts } = context;
+  return loops.flatMap((loop): Hit[] => {
+    if (loop.shape === 'bundle' || loop.complete || isBareSensor(context, loop)) return [];
+    return [loop.supply, loop.back].flatMap((leg, index): Hit[] => {
+      if (leg.complete || loop.source.part === '') return [];
+      const supplySide = index === 0;
+      const near = supplySide
+        ? (leg.near.at(-1)?.to ?? loop.source.top)
+        : (leg.near.at(-1)?.to ?? loop.load.bottom);
+      const [left, right] = supplySide
+        ? [near, leg.far[0]?.from ?? loop.load.top]
+        : [leg.far.at(-1)?.to ?? loop.load.bottom, leg.near[0]?.from ?? loop.source.bottom];
+      const com = parts.decider?.type.roles.switches?.[parts.channel]?.com;
+      const atCommon = parts.decider && com && right === terminalId(parts.decider.device.id, com);
+      return [
+        hit(
+          atCommon && loop.kind === 'lock-power' ? 'link-missing' : 'loop-broken',
+          [
+            { kind: 'terminal', id: left },
+            { kind: 'terminal', id: right },
+            { kind: 'device', id: loop.load.device },
+          ],
+          {
+            from: terminalLabel(plan, left, door.id),
+            to: terminalLabel(plan, right, door.id),
+            tag: plan.devices[loop.load.device]?.tag ?? '',
+            kind: loop.kind,
+          },
+          { remedy: closeGap(context, left, right, supplySide) },
+        ),
+      ];
+    });
+  });
+};
+
+/** A sensor without supply has a finding of its own, which says what it needs. */
+const isBareSensor = ({ plan, wiresAt }: CheckContext, { kind, load }: RoundLoop): boolean =>
+  kind === 'feed' &&
+  findTypeIn(plan, plan.devices[load.device]?.type ?? '')?.behaviour.kind === 'sensor' &&
+  [load.top, load.bottom].some((end) => wiresAt(end).length === 0);
+
+function closeGap({ plan, door }: CheckContext, from: string, to: string, supplySide: boolean): Edit {
+  const number = nextWireNumber(plan, door.id);
+  const [one, two] = [plan.devices[deviceOf(from)], plan.devices[deviceOf(to)]];
+  const conductor: Conductor = {
+    id: `${door.id}/${number}`,
+    door: door.id,
+    number,
+    from,
+    to,
+    colour: supplySide ? 'RD' : 'BK',
+    gauge: WIRE_DEFAULTS.gauge,
+    length: lengthBetween(one, two, metres(12)),
+    cable: cableBetween(one, two),
+    origin: 'hand',
+  };
+  return { kind: 'connect', conductor };
+}

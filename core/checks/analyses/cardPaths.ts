@@ -1,0 +1,76 @@
+import type { DeviceType } from '../../devices/index';
+import type { Placed } from '../../door/index';
+import { type Edit, terminalId } from '../../plan/index';
+import { readCard } from '../../simulate/index';
+import { type Analysis, hit, type Hit } from '../hit';
+
+/** Sends a card through every reader of the door and says where its bits end. */
+export const cardPaths: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'groupOf'> = ({
+  world,
+  rest,
+  parts,
+  plan,
+  groupOf,
+}) =>
+  parts.readers.flatMap(({ device, type }): Hit[] => {
+    const self = world.inhabitants.find((one) => one.device.id === device.id);
+    if (!self) return [];
+    const read = readCard(world, rest, self);
+    const at = [{ kind: 'device', id: device.id } as const];
+    const values = { tag: device.tag, controller: plan.devices[read.controller ?? '']?.tag ?? '' };
+    switch (read.outcome) {
+      case 'read':
+        return [hit('card-arrives', at, values)];
+      case 'reader-dead':
+        return [hit('reader-dead', at, values)];
+      case 'nothing-arrives':
+        if (linesArrive(device.id, type, parts.decider, groupOf)) return [hit('common-missing', at, values)];
+        return [hit('card-lost', at, values)];
+      case 'one-line-missing':
+        return [hit('card-line-missing', at, values)];
+      case 'no-common':
+        return [hit('common-missing', at, values)];
+      // Which other reader has the address is said by the rules of the bus.
+      case 'address-clash':
+        return [];
+      case 'lines-swapped':
+        return [
+          hit('card-lines-swapped', at, values, {
+            remedy: swapLines(plan, device.id, type),
+          }),
+        ];
+    }
+  });
+
+/** Both data lines reach the controller's port, whatever they are read against. */
+function linesArrive(
+  reader: string,
+  type: DeviceType,
+  decider: Placed | null,
+  groupOf: (terminal: string) => number,
+): boolean {
+  const out = type.roles.dataOut;
+  if (!out || !decider) return false;
+  const ports = [...(decider.type.roles.dataInputs ?? []), ...(decider.type.roles.innerDataInputs ?? [])];
+  const same = (a: string, b: string) =>
+    groupOf(terminalId(reader, a)) === groupOf(terminalId(decider.device.id, b));
+  return ports.some(({ d0, d1 }) => same(out.d0, d0) && same(out.d1, d1));
+}
+
+/** Crosses the two data wires at the reader. */
+function swapLines(
+  plan: { conductors: Readonly<Record<string, { id: string; from: string; to: string }>> },
+  reader: string,
+  type: DeviceType,
+): Edit {
+  const out = type.roles.dataOut ?? { d0: 'A', d1: 'B' };
+  const [d0, d1] = [terminalId(reader, out.d0), terminalId(reader, out.d1)];
+  const other = (end: string) => (end === d0 ? d1 : end === d1 ? d0 : end);
+  const edits = Object.values(plan.conductors).flatMap((wire): Edit[] => {
+    const patch = { from: other(wire.from), to: other(wire.to) };
+    return patch.from !== wire.from || patch.to !== wire.to
+      ? [{ kind: 'setConductor', id: wire.id, patch }]
+      : [];
+  });
+  return { kind: 'batch', label: 'cross the data wires', edits };
+}

@@ -1,0 +1,44 @@
+import type { Damage } from '../../circuit/index';
+import { terminalLabel } from '../../plan/index';
+import { type Analysis, hit, type Hit } from '../hit';
+import { usedStates } from './usedStates';
+
+/** Parts fed beyond what they bear, at rest or in use; each once. */
+export const damages: Analysis = (context) => {
+  const { world, plan, door } = context;
+  const found = new Map<string, Damage>();
+  for (const { point } of usedStates(context)) {
+    for (const damage of point.damages) {
+      const key = `${damage.kind}:${damage.branch}`;
+      if (!found.has(key)) found.set(key, damage);
+    }
+  }
+  return [...found.values()].flatMap((damage): Hit[] => {
+    const branch = world.netlist.branches[damage.branch];
+    if (!branch || branch.kind === 'conductor') return [];
+    const terminal = world.netlist.nodes[branch.a] ?? '';
+    const values = {
+      tag: plan.devices[branch.device]?.tag ?? '',
+      terminal: terminalLabel(plan, terminal, door.id),
+      measured: damage.measured,
+      limit: damage.limit,
+    };
+    const at = [{ kind: 'device', id: branch.device } as const, { kind: 'terminal', id: terminal } as const];
+    switch (damage.kind) {
+      case 'driven-input':
+        return [hit('driven-input', at, values)];
+      case 'reversed':
+        return [hit('reversed-device', at, values)];
+      case 'over-voltage':
+        return [hit('over-voltage', at, values)];
+      case 'contact-overload':
+        return [hit('contact-overload', at, values)];
+      case 'wrong-current':
+        return [hit('wrong-current', at, values)];
+      case 'driven-output':
+        return [hit('driven-output', at, values)];
+      case 'source-overload':
+        return [hit('supply-overload', at, values)];
+    }
+  });
+};

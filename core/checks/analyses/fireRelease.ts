@@ -1,0 +1,38 @@
+import { lockDeadState } from '../../door/index';
+import type { RoundLoop } from '../../loops/index';
+import { fireReleases } from '../../prove/index';
+import { type Analysis, hit, type Hit } from '../hit';
+import { doorSubject } from './doorSubject';
+import { isLatching } from './isLatching';
+import { latchesAtSupply } from './latchesAtSupply';
+
+/** The fire release: there where the door opens by losing power, and latched. */
+export const fireRelease: Analysis = (context) => {
+  const { parts, loops, plan, world } = context;
+  const safe = parts.locks.some((lock) => lockDeadState(plan, lock) === 'fail-safe');
+  if (!safe) return [];
+  if (fireReleases(world).length === 0) return [hit('no-fire-release', doorSubject(context))];
+  return parts.fireRelays.flatMap(({ device, type }): Hit[] => {
+    const spec = type.behaviour;
+    if (spec.kind !== 'fireRelay') return [];
+    if (isLatching(device.settings, type) || latchesAtSupply(context, device.id, type)) return [];
+    const loop = loops.find((one): one is RoundLoop => one.shape === 'round' && one.kind === 'lock-power');
+    const first = loop?.supply.complete ? loop.supply.steps.find((step) => step.kind === 'wire') : undefined;
+    const wire = first?.kind === 'wire' ? (plan.conductors[first.conductor]?.number ?? '') : '';
+    const lock = parts.locks[0]?.device.tag ?? '';
+    const remedy = {
+      kind: 'setSetting',
+      device: device.id,
+      setting: spec.latchSetting,
+      value: 'latching',
+    } as const;
+    return [
+      hit(
+        'fire-not-latched',
+        [{ kind: 'device', id: device.id }],
+        { tag: device.tag, wire, lock },
+        { remedy },
+      ),
+    ];
+  });
+};

@@ -1,0 +1,19 @@
+import { type DeviceType, settingValue } from '../../devices/index';
+import { terminalId } from '../../plan/index';
+import type { CheckContext } from '../context';
+
+/** The relay works the fire input of a supply, and that input latches. */
+export function latchesAtSupply({ parts, groupOf }: CheckContext, relay: string, type: DeviceType): boolean {
+  // Either throw may work the input: the one that opens on alarm, or the one that closes.
+  const poles = (type.roles.breakers ?? []).flatMap(({ com }) =>
+    type.parts
+      .filter((part) => part.kind === 'contact' && part.a === com)
+      .flatMap((part) => [part.a, part.b].map((pin) => groupOf(terminalId(relay, pin)))),
+  );
+  return parts.supplies.some((supply) => {
+    const { behaviour, roles } = supply.type;
+    if (behaviour.kind !== 'fireInput' || !roles.fireInput) return false;
+    const latching = settingValue(supply.type, supply.device.settings, behaviour.latchSetting) === 'latching';
+    return latching && poles.includes(groupOf(terminalId(supply.device.id, roles.fireInput.input)));
+  });
+}

@@ -1,0 +1,51 @@
+import type { Cell, Missing } from '../../prove/index';
+import { type Analysis, hit, type Hit } from '../hit';
+import { doorSubject } from './doorSubject';
+import { isLatching } from './isLatching';
+import { latchesAtSupply } from './latchesAtSupply';
+
+/** What the proof found: people locked in, out, or not kept out; and what it could not prove. */
+export const proven: Analysis = (context) => {
+  const { proof, parts } = context;
+  if (parts.locks.length === 0) return [];
+  const at = doorSubject(context);
+  // A fire relay that does not latch is a finding of its own, with its remedy.
+  const latched = parts.fireRelays.every(
+    ({ device, type }) => isLatching(device.settings, type) || latchesAtSupply(context, device.id, type),
+  );
+  const rows = proof.rows.filter((row) => latched || row.situation !== 'fire-burnt');
+  const fails = (side: 'outside' | 'inside', wanted: (cell: Cell) => boolean) =>
+    rows
+      .filter(({ cells }) => cells[side].verdict === 'fail' && wanted(cells[side]))
+      .map((row) => row.situation);
+  const groups = [
+    ['locked-in', fails('inside', (cell) => cell.works.length === 0)],
+    ['not-released', fails('inside', (cell) => cell.works.length > 0)],
+    ['not-kept-out', fails('outside', (cell) => cell.expectation === 'must-not')],
+    ['locked-out', fails('outside', (cell) => cell.expectation !== 'must-not')],
+  ] as const;
+  const findings = groups.flatMap(([code, situations]): Hit[] =>
+    situations.length > 0
+      ? [hit(code, at, { situations: situations.join(','), count: situations.length })]
+      : [],
+  );
+  const unsure = proof.rows.flatMap((row) =>
+    [row.cells.outside, row.cells.inside].flatMap((cell) =>
+      cell.verdict === 'not-proven' ? cell.missing : [],
+    ),
+  );
+  const reasons = [...new Set(unsure.filter((one) => !saidElsewhere(one)).map((one) => one.kind))];
+  if (reasons.length > 0) findings.push(hit('not-proven', at, { reasons: reasons.join(',') }));
+  const dead = proof.rows.find((row) => row.situation === 'dead');
+  const all = [dead?.cells.outside, dead?.cells.inside].every((cell) => cell?.verdict === 'pass');
+  if (dead && all) {
+    const free = dead.locks.every((lock) => lock.hold === 'free');
+    const tags = dead.locks.map((lock) => lock.tag).join(', ');
+    findings.push(hit(free ? 'opens-when-dead' : 'stays-shut-when-dead', at, { tag: tags }));
+  }
+  return findings;
+};
+
+/** Gaps that another finding already names with its remedy. */
+const saidElsewhere = (missing: Missing): boolean =>
+  ['no-fire-release', 'brief', 'no-lock', 'no-dead-state', 'restless'].includes(missing.kind);

@@ -1,0 +1,23 @@
+import { type Analysis, hit, type Hit } from '../hit';
+
+/** Spare capacity and battery hours of every supply. */
+export const supplies: Analysis<'budget'> = ({ budget }) =>
+  budget.supplies.flatMap((supply): Hit[] => {
+    const at = [{ kind: 'device', id: supply.device } as const];
+    const findings: Hit[] = [];
+    if (supply.worstAmps > supply.allowedAmps) {
+      const values = {
+        tag: supply.tag,
+        measured: supply.worstAmps,
+        limit: supply.allowedAmps,
+        rated: supply.ratedAmps,
+      };
+      findings.push(hit('headroom', at, values));
+    }
+    const { battery } = supply;
+    if (!battery) return [...findings, hit('no-battery', at, { tag: supply.tag })];
+    const values = { tag: supply.tag, measured: Math.min(battery.hours, 999), limit: battery.askedHours };
+    const short = battery.hours < battery.askedHours;
+    findings.push(hit(short ? 'battery-short' : 'battery-sound', at, values));
+    return findings;
+  });

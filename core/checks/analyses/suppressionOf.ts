@@ -1,0 +1,82 @@
+import { type BranchOf, voltsAcross } from '../../circuit/index';
+import type { Edit } from '../../plan/index';
+import { type CheckContext, onDevice } from '../context';
+import { type Analysis, hit, type Hit } from '../hit';
+
+/** Highest voltage a varistor should begin to clamp at, as a multiple of the coil's own limit. */
+const CLAMP_SHARE = 4;
+
+type Clamp = BranchOf<'diode'> | BranchOf<'varistor'>;
+
+/** Diodes and varistors that stand across the same two points as this part; `reversed` where a diode points along. */
+function clampsAcross(
+  { world, groupOf }: CheckContext,
+  a: number,
+  b: number,
+): { clamp: Clamp; reversed: boolean }[] {
+  const group = (node: number) => groupOf(world.netlist.nodes[node] ?? '');
+  const [plus, minus] = [group(a), group(b)];
+  return world.netlist.branches.flatMap((branch) => {
+    if (branch.kind !== 'diode' && branch.kind !== 'varistor') return [];
+    const [anode, cathode] = [group(branch.a), group(branch.b)];
+    if (anode === minus && cathode === plus) return [{ clamp: branch, reversed: false }];
+    return anode === plus && cathode === minus ? [{ clamp: branch, reversed: branch.kind === 'diode' }] : [];
+  });
+}
+
+/** An inductive part with neither its own suppression nor a fit diode or varistor across it. */
+export const suppressionOf: Analysis = (context) => {
+  const { world, door, plan, rest } = context;
+  return world.inhabitants.flatMap(({ device, type }): Hit[] => {
+    if (device.door !== door.id) return [];
+    return type.parts.flatMap((part): Hit[] => {
+      if ((part.kind !== 'coil' && part.kind !== 'load') || part.suppressed) return [];
+      const index = world.netlist.branchOf.get(`${device.id}:${part.id}`);
+      const branch = index === undefined ? undefined : world.netlist.branches[index];
+      if (index === undefined || (branch?.kind !== 'coil' && branch?.kind !== 'load')) return [];
+      const ends = [branch.a, branch.b].map((node) => world.netlist.nodes[node] ?? '');
+      if (ends.some((end) => context.wiresAt(end).length === 0)) return [];
+      const alternating = world.netlist.fast.alternating.some(
+        (source) => rest.point.island[world.netlist.fast.b[source] ?? 0] === rest.point.island[branch.a],
+      );
+      const across = clampsAcross(context, branch.a, branch.b);
+      const at = [onDevice(device.id)];
+      const tag = device.tag;
+      if (across.length === 0) return alternating ? [] : [hit('no-suppression', at, { tag })];
+      return across.flatMap(({ clamp, reversed }): Hit[] => {
+        const other = plan.devices[clamp.device]?.tag ?? '';
+        const subject = [onDevice(clamp.device), ...at];
+        if (reversed)
+          return [
+            hit('diode-reversed', subject, { tag: other, other: tag }, { remedy: turn(context, clamp) }),
+          ];
+        if (clamp.kind !== 'varistor') return [];
+        const volts = Math.max(
+          usedVolts(context),
+          Math.abs(voltsAcross(world.netlist, rest.point, index) ?? 0),
+        );
+        const values = { tag: other, other: tag, measured: clamp.volts, limit: volts };
+        if (clamp.volts < volts) return [hit('varistor-below-supply', subject, values)];
+        const most = branch.maxVolts * CLAMP_SHARE;
+        return clamp.volts > most ? [hit('suppression-too-high', subject, { ...values, limit: most })] : [];
+      });
+    });
+  });
+};
+
+/** Highest source voltage of the door's circuit: what a varistor must bear all day. */
+const usedVolts = ({ world }: CheckContext): number =>
+  Math.max(0, ...world.netlist.branches.map((branch) => (branch.kind === 'source' ? branch.volts : 0)));
+
+/** The two leads of a diode changed over. */
+function turn({ plan, world }: CheckContext, clamp: Clamp): Edit {
+  const [a, b] = [clamp.a, clamp.b].map((node) => world.netlist.nodes[node] ?? '') as [string, string];
+  const other = (end: string) => (end === a ? b : end === b ? a : end);
+  const edits = Object.values(plan.conductors).flatMap((wire): Edit[] => {
+    const patch = { from: other(wire.from), to: other(wire.to) };
+    return patch.from !== wire.from || patch.to !== wire.to
+      ? [{ kind: 'setConductor', id: wire.id, patch }]
+      : [];
+  });
+  return { kind: 'batch', label: 'turn the diode round', edits };
+}

@@ -1,0 +1,52 @@
+import type { DeviceType, Part } from '../../devices/index';
+import { type Plan, terminalId } from '../../plan/index';
+import { type Analysis, hit, type Hit } from '../hit';
+
+/** A board of this door that does not run at rest although its loop is closed. */
+export const unfedDevices: Analysis<'world' | 'rest' | 'door' | 'plan' | 'loops' | 'wiresAt'> = ({
+  world,
+  rest,
+  door,
+  plan,
+  loops,
+  wiresAt,
+}) =>
+  world.inhabitants.flatMap(({ device, type }): Hit[] => {
+    // A bell or a lamp that rings only when asked is meant to be off at rest.
+    if (device.door !== door.id || type.roles.bellOut) return [];
+    const open = loops.some(
+      (loop) =>
+        loop.shape === 'round' &&
+        loop.load.device === device.id &&
+        loop.kind === 'feed' &&
+        !loop.complete &&
+        type.behaviour.kind !== 'sensor',
+    );
+    return type.parts.flatMap((part): Hit[] => {
+      if (
+        part.kind !== 'electronic' ||
+        open ||
+        !isLanded(plan, type, device.id, part) ||
+        rest.boards.get(`${device.id}:${part.id}`) === true
+      )
+        return [];
+      const at = [{ kind: 'device', id: device.id } as const];
+      const bare = [part.a, part.b].some((pin) => wiresAt(terminalId(device.id, pin)).length === 0);
+      if (type.behaviour.kind === 'sensor' && bare)
+        return [hit('sensor-without-supply', at, { tag: device.tag, needs: part.startVolts })];
+      return [
+        hit('device-unfed', at, {
+          tag: plan.devices[device.id]?.tag ?? '',
+          needs: part.startVolts,
+        }),
+      ];
+    });
+  });
+
+/** False for a part on terminals that may stay empty, and do: the lamp of a lit button. */
+function isLanded(plan: Plan, type: DeviceType, device: string, part: Part): boolean {
+  const optional = (pin: string) => type.terminals.find(({ id }) => id === pin)?.use === 'optional';
+  if (!optional(part.a) && !optional(part.b)) return true;
+  const ends = new Set([terminalId(device, part.a), terminalId(device, part.b)]);
+  return Object.values(plan.conductors).some(({ from, to }) => ends.has(from) || ends.has(to));
+}

@@ -1,0 +1,25 @@
+import { stimulate } from '../../simulate/index';
+import { type Analysis, hit, type Hit } from '../hit';
+
+/** A door contact that no input sees, or sees the wrong way round. */
+export const unseenContacts: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'loops'> = ({
+  world,
+  rest,
+  parts,
+  plan,
+  loops,
+}) => {
+  const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force' }).state;
+  return parts.contacts.flatMap(({ device }): Hit[] => {
+    const broken = loops.some(
+      (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
+    );
+    if (broken) return [];
+    const changed = [...rest.readings].filter(([id, reading]) => opened.readings.get(id) !== reading);
+    const at = [{ kind: 'device', id: device.id } as const];
+    const values = { tag: plan.devices[device.id]?.tag ?? '' };
+    if (changed.length === 0) return [hit('contact-unseen', at, values)];
+    const inverted = changed.every(([, reading]) => reading === 'open');
+    return inverted ? [hit('contact-inverted', at, values)] : [];
+  });
+};

@@ -1,0 +1,11 @@
+import { addresses } from '../analyses/addresses';
+import { rule } from '../hit';
+
+export const addressClash = rule({
+  code: 'address-clash',
+  family: 'D',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'practice',
+  find: addresses,
+});

@@ -1,0 +1,11 @@
+import { addresses } from '../analyses/addresses';
+import { rule } from '../hit';
+
+export const addressOfOtherDoor = rule({
+  code: 'address-of-other-door',
+  family: 'D',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'practice',
+  find: addresses,
+});

@@ -1,0 +1,11 @@
+import { supplies } from '../analyses/supplies';
+import { rule } from '../hit';
+
+export const batteryShort = rule({
+  code: 'battery-short',
+  family: 'P',
+  station: 'power',
+  severity: 'fix',
+  basis: 'rating',
+  find: supplies,
+});

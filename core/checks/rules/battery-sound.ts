@@ -1,0 +1,11 @@
+import { supplies } from '../analyses/supplies';
+import { rule } from '../hit';
+
+export const batterySound = rule({
+  code: 'battery-sound',
+  family: 'P',
+  station: 'power',
+  severity: 'sound',
+  basis: 'rating',
+  find: supplies,
+});

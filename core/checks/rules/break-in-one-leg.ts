@@ -1,0 +1,11 @@
+import { breakGlass } from '../analyses/breakGlass';
+import { rule } from '../hit';
+
+export const breakInOneLeg = rule({
+  code: 'break-in-one-leg',
+  family: 'R',
+  station: 'prove',
+  severity: 'note',
+  basis: 'practice',
+  find: breakGlass,
+});

@@ -1,0 +1,11 @@
+import { breakGlass } from '../analyses/breakGlass';
+import { rule } from '../hit';
+
+export const breakNotInLockPower = rule({
+  code: 'break-not-in-lock-power',
+  family: 'R',
+  station: 'prove',
+  severity: 'stop',
+  basis: 'local-code',
+  find: breakGlass,
+});

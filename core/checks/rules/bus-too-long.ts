@@ -1,0 +1,11 @@
+import { topology } from '../analyses/topology';
+import { rule } from '../hit';
+
+export const busTooLong = rule({
+  code: 'bus-too-long',
+  family: 'D',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'rating',
+  find: topology,
+});

@@ -1,0 +1,11 @@
+import { topology } from '../analyses/topology';
+import { rule } from '../hit';
+
+export const busUnterminated = rule({
+  code: 'bus-unterminated',
+  family: 'D',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'practice',
+  find: topology,
+});

@@ -1,0 +1,11 @@
+import { cableMakes } from '../analyses/cableMakes';
+import { rule } from '../hit';
+
+export const cableOverfull = rule({
+  code: 'cable-overfull',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: cableMakes,
+});

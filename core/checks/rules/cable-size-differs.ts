@@ -1,0 +1,11 @@
+import { cableMakes } from '../analyses/cableMakes';
+import { rule } from '../hit';
+
+export const cableSizeDiffers = rule({
+  code: 'cable-size-differs',
+  family: 'W',
+  station: 'wire',
+  severity: 'caution',
+  basis: 'practice',
+  find: cableMakes,
+});

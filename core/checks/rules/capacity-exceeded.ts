@@ -1,0 +1,28 @@
+import { onDevice } from '../context';
+import { type Analysis, hit, rule } from '../hit';
+
+/** More people than the device holds. */
+const capacity: Analysis<'parts' | 'plan' | 'door'> = ({ parts, plan, door }) => {
+  const { decider } = parts;
+  const limit = decider?.type.capacity?.users;
+  if (!decider || limit === undefined) return [];
+  const measured = Object.values(plan.people).filter((person) => person.doors.includes(door.id)).length;
+  return measured > limit
+    ? [
+        hit('capacity-exceeded', [onDevice(decider.device.id)], {
+          tag: decider.device.tag,
+          measured,
+          limit,
+        }),
+      ]
+    : [];
+};
+
+export const capacityExceeded = rule({
+  code: 'capacity-exceeded',
+  family: 'C',
+  station: 'program',
+  severity: 'fix',
+  basis: 'rating',
+  find: capacity,
+});

@@ -1,0 +1,11 @@
+import { cardPaths } from '../analyses/cardPaths';
+import { rule } from '../hit';
+
+export const cardArrives = rule({
+  code: 'card-arrives',
+  family: 'D',
+  station: 'wire',
+  severity: 'sound',
+  basis: 'physics',
+  find: cardPaths,
+});

@@ -1,0 +1,11 @@
+import { cardPaths } from '../analyses/cardPaths';
+import { rule } from '../hit';
+
+export const cardLinesSwapped = rule({
+  code: 'card-lines-swapped',
+  family: 'D',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: cardPaths,
+});

@@ -1,0 +1,11 @@
+import { setConflicts } from '../analyses/setConflicts';
+import { rule } from '../hit';
+
+export const channelBeyond = rule({
+  code: 'channel-beyond',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'rating',
+  find: setConflicts,
+});

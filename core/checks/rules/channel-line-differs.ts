@@ -1,0 +1,11 @@
+import { stationWiring } from '../analyses/stationWiring';
+import { rule } from '../hit';
+
+export const channelLineDiffers = rule({
+  code: 'channel-line-differs',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: stationWiring,
+});

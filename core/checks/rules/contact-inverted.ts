@@ -1,0 +1,11 @@
+import { unseenContacts } from '../analyses/unseenContacts';
+import { rule } from '../hit';
+
+export const contactInverted = rule({
+  code: 'contact-inverted',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: unseenContacts,
+});

@@ -1,0 +1,11 @@
+import { unseenContacts } from '../analyses/unseenContacts';
+import { rule } from '../hit';
+
+export const contactUnseen = rule({
+  code: 'contact-unseen',
+  family: 'W',
+  station: 'wire',
+  severity: 'caution',
+  basis: 'physics',
+  find: unseenContacts,
+});

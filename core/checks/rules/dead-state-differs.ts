@@ -1,0 +1,11 @@
+import { deadState } from '../analyses/deadState';
+import { rule } from '../hit';
+
+export const deadStateDiffers = rule({
+  code: 'dead-state-differs',
+  family: 'R',
+  station: 'prove',
+  severity: 'stop',
+  basis: 'physics',
+  find: deadState,
+});

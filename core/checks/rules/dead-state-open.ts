@@ -1,0 +1,11 @@
+import { deadState } from '../analyses/deadState';
+import { rule } from '../hit';
+
+export const deadStateOpen = rule({
+  code: 'dead-state-open',
+  family: 'R',
+  station: 'brief',
+  severity: 'caution',
+  basis: 'practice',
+  find: deadState,
+});

@@ -1,0 +1,11 @@
+import { deadState } from '../analyses/deadState';
+import { rule } from '../hit';
+
+export const deadStateOverridden = rule({
+  code: 'dead-state-overridden',
+  family: 'R',
+  station: 'brief',
+  severity: 'note',
+  basis: 'practice',
+  find: deadState,
+});

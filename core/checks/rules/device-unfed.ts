@@ -1,0 +1,11 @@
+import { unfedDevices } from '../analyses/unfedDevices';
+import { rule } from '../hit';
+
+export const deviceUnfed = rule({
+  code: 'device-unfed',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: unfedDevices,
+});

@@ -1,0 +1,11 @@
+import { endOfLine } from '../analyses/endOfLine';
+import { rule } from '../hit';
+
+export const eolMissing = rule({
+  code: 'eol-missing',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: endOfLine,
+});

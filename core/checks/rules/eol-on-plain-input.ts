@@ -1,0 +1,11 @@
+import { endOfLine } from '../analyses/endOfLine';
+import { rule } from '../hit';
+
+export const eolOnPlainInput = rule({
+  code: 'eol-on-plain-input',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: endOfLine,
+});

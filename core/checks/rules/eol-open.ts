@@ -1,0 +1,11 @@
+import { endOfLine } from '../analyses/endOfLine';
+import { rule } from '../hit';
+
+export const eolOpen = rule({
+  code: 'eol-open',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: endOfLine,
+});

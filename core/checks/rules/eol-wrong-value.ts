@@ -1,0 +1,11 @@
+import { endOfLine } from '../analyses/endOfLine';
+import { rule } from '../hit';
+
+export const eolWrongValue = rule({
+  code: 'eol-wrong-value',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: endOfLine,
+});

@@ -1,0 +1,49 @@
+import type { DryInput } from '../../devices/index';
+import { deviceOf, terminalId } from '../../plan/index';
+import { onDevice } from '../context';
+import { type Analysis, hit, type Hit, rule } from '../hit';
+
+/** A fire contact that only asks a controller: a rule in software stands between the fire and the lock. */
+const askedThroughController: Analysis<'parts' | 'loops' | 'world' | 'groupOf'> = ({
+  parts,
+  loops,
+  world,
+  groupOf,
+}) => {
+  const softened = (input: DryInput | undefined, device: string): number =>
+    input ? groupOf(terminalId(device, input.input)) : -2;
+  return parts.fireRelays.flatMap(({ device, type }): Hit[] => {
+    const inLock = loops.some(
+      (loop) =>
+        loop.shape === 'round' &&
+        loop.kind === 'lock-power' &&
+        [loop.supply, loop.back].some(
+          (leg) =>
+            leg.complete && leg.steps.some((step) => step.kind === 'through' && step.device === device.id),
+        ),
+    );
+    if (inLock || !parts.decider) return [];
+    const { roles } = parts.decider.type;
+    const asks = [...(roles.exitInputs ?? []), ...(roles.contactInputs ?? []), ...(roles.statusInputs ?? [])];
+    const groups = new Set(asks.map((input) => softened(input, parts.decider!.device.id)));
+    const lands = type.terminals.some(({ id }) => groups.has(groupOf(terminalId(device.id, id))));
+    if (!lands || world.locks.length === 0) return [];
+    const values = { tag: device.tag, other: parts.decider.device.tag };
+    return [
+      hit(
+        'fire-through-controller',
+        [onDevice(device.id), onDevice(deviceOf(terminalId(parts.decider.device.id, '')))],
+        values,
+      ),
+    ];
+  });
+};
+
+export const fireThroughController = rule({
+  code: 'fire-through-controller',
+  family: 'R',
+  station: 'prove',
+  severity: 'stop',
+  basis: 'local-code',
+  find: askedThroughController,
+});

@@ -1,0 +1,11 @@
+import { supplies } from '../analyses/supplies';
+import { rule } from '../hit';
+
+export const headroom = rule({
+  code: 'headroom',
+  family: 'P',
+  station: 'power',
+  severity: 'fix',
+  basis: 'practice',
+  find: supplies,
+});

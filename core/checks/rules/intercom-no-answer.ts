@@ -1,0 +1,11 @@
+import { setConflicts } from '../analyses/setConflicts';
+import { rule } from '../hit';
+
+export const intercomNoAnswer = rule({
+  code: 'intercom-no-answer',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'practice',
+  find: setConflicts,
+});

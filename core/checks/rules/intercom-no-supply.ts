@@ -1,0 +1,11 @@
+import { setConflicts } from '../analyses/setConflicts';
+import { rule } from '../hit';
+
+export const intercomNoSupply = rule({
+  code: 'intercom-no-supply',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'practice',
+  find: setConflicts,
+});

@@ -1,0 +1,11 @@
+import { stationWiring } from '../analyses/stationWiring';
+import { rule } from '../hit';
+
+export const jumperWithThreeCores = rule({
+  code: 'jumper-with-three-cores',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'practice',
+  find: stationWiring,
+});

@@ -1,0 +1,11 @@
+import { joinedSources } from '../analyses/joinedSources';
+import { rule } from '../hit';
+
+export const linkSuperfluous = rule({
+  code: 'link-superfluous',
+  family: 'W',
+  station: 'wire',
+  severity: 'stop',
+  basis: 'physics',
+  find: joinedSources,
+});

@@ -1,0 +1,11 @@
+import { voltages } from '../analyses/voltages';
+import { rule } from '../hit';
+
+export const lockUnderVoltage = rule({
+  code: 'lock-under-voltage',
+  family: 'P',
+  station: 'power',
+  severity: 'fix',
+  basis: 'rating',
+  find: voltages,
+});

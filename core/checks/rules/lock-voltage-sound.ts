@@ -1,0 +1,11 @@
+import { voltages } from '../analyses/voltages';
+import { rule } from '../hit';
+
+export const lockVoltageSound = rule({
+  code: 'lock-voltage-sound',
+  family: 'P',
+  station: 'power',
+  severity: 'sound',
+  basis: 'physics',
+  find: voltages,
+});

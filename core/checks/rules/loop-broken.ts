@@ -1,0 +1,11 @@
+import { brokenLoops } from '../analyses/brokenLoops';
+import { rule } from '../hit';
+
+export const loopBroken = rule({
+  code: 'loop-broken',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: brokenLoops,
+});

@@ -1,0 +1,11 @@
+import { networkAddresses } from '../analyses/networkAddresses';
+import { rule } from '../hit';
+
+export const networkAddressClash = rule({
+  code: 'network-address-clash',
+  family: 'D',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'practice',
+  find: networkAddresses,
+});

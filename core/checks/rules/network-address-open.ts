@@ -1,0 +1,11 @@
+import { networkAddresses } from '../analyses/networkAddresses';
+import { rule } from '../hit';
+
+export const networkAddressOpen = rule({
+  code: 'network-address-open',
+  family: 'D',
+  station: 'wire',
+  severity: 'note',
+  basis: 'practice',
+  find: networkAddresses,
+});

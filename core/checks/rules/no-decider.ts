@@ -1,0 +1,11 @@
+import { completeness } from '../analyses/completeness';
+import { rule } from '../hit';
+
+export const noDecider = rule({
+  code: 'no-decider',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'practice',
+  find: completeness,
+});

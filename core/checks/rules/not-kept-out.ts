@@ -1,0 +1,11 @@
+import { proven } from '../analyses/proven';
+import { rule } from '../hit';
+
+export const notKeptOut = rule({
+  code: 'not-kept-out',
+  family: 'R',
+  station: 'prove',
+  severity: 'fix',
+  basis: 'physics',
+  find: proven,
+});

@@ -1,0 +1,11 @@
+import { proven } from '../analyses/proven';
+import { rule } from '../hit';
+
+export const opensWhenDead = rule({
+  code: 'opens-when-dead',
+  family: 'R',
+  station: 'prove',
+  severity: 'sound',
+  basis: 'physics',
+  find: proven,
+});

@@ -1,0 +1,11 @@
+import { operators } from '../analyses/operators';
+import { rule } from '../hit';
+
+export const operatorBlocked = rule({
+  code: 'operator-blocked',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: operators,
+});

@@ -1,0 +1,11 @@
+import { operators } from '../analyses/operators';
+import { rule } from '../hit';
+
+export const operatorTooSoon = rule({
+  code: 'operator-too-soon',
+  family: 'T',
+  station: 'timing',
+  severity: 'caution',
+  basis: 'practice',
+  find: operators,
+});

@@ -1,0 +1,11 @@
+import { operators } from '../analyses/operators';
+import { rule } from '../hit';
+
+export const operatorUnasked = rule({
+  code: 'operator-unasked',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: operators,
+});

@@ -1,0 +1,11 @@
+import { cardPaths } from '../analyses/cardPaths';
+import { rule } from '../hit';
+
+export const readerDead = rule({
+  code: 'reader-dead',
+  family: 'D',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: cardPaths,
+});

@@ -1,0 +1,26 @@
+import { portOf } from '../../bus/index';
+import { onDevice } from '../context';
+import { type Analysis, hit, type Hit, rule } from '../hit';
+
+/** A reader that speaks another language than its controller listens to. */
+const readersOfOtherKind: Analysis<'parts'> = ({ parts }) => {
+  const { decider, channel } = parts;
+  if (!decider || decider.type.family !== 'controller') return [];
+  const bus = portOf(decider.type) !== null;
+  const wiegand = decider.type.roles.dataInputs?.[channel] !== undefined;
+  return parts.readers.flatMap(({ device, type }): Hit[] => {
+    const onBus = type.behaviour.kind === 'busReader';
+    if (onBus ? bus : wiegand) return [];
+    const values = { tag: device.tag, other: decider.device.tag, kind: onBus ? 'bus' : 'wiegand' };
+    return [hit('reader-kind', [onDevice(device.id), onDevice(decider.device.id)], values)];
+  });
+};
+
+export const readerKind = rule({
+  code: 'reader-kind',
+  family: 'D',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'rating',
+  find: readersOfOtherKind,
+});

@@ -1,0 +1,11 @@
+import { times } from '../analyses/times';
+import { rule } from '../hit';
+
+export const relockWithoutContact = rule({
+  code: 'relock-without-contact',
+  family: 'T',
+  station: 'timing',
+  severity: 'caution',
+  basis: 'physics',
+  find: times,
+});

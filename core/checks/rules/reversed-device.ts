@@ -1,0 +1,11 @@
+import { damages } from '../analyses/damages';
+import { rule } from '../hit';
+
+export const reversedDevice = rule({
+  code: 'reversed-device',
+  family: 'W',
+  station: 'wire',
+  severity: 'stop',
+  basis: 'rating',
+  find: damages,
+});

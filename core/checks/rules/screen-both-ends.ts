@@ -1,0 +1,11 @@
+import { cableMakes } from '../analyses/cableMakes';
+import { rule } from '../hit';
+
+export const screenBothEnds = rule({
+  code: 'screen-both-ends',
+  family: 'D',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'practice',
+  find: cableMakes,
+});

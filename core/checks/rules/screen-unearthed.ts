@@ -1,0 +1,11 @@
+import { cableMakes } from '../analyses/cableMakes';
+import { rule } from '../hit';
+
+export const screenUnearthed = rule({
+  code: 'screen-unearthed',
+  family: 'D',
+  station: 'wire',
+  severity: 'caution',
+  basis: 'practice',
+  find: cableMakes,
+});

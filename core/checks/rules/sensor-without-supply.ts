@@ -1,0 +1,11 @@
+import { unfedDevices } from '../analyses/unfedDevices';
+import { rule } from '../hit';
+
+export const sensorWithoutSupply = rule({
+  code: 'sensor-without-supply',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: unfedDevices,
+});

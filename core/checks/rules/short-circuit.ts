@@ -1,0 +1,23 @@
+import { bridge } from '../analyses/bridge';
+import { sourcesOf } from '../analyses/sourcesOf';
+import { spot } from '../analyses/spot';
+import { takeOut } from '../analyses/takeOut';
+import { type Analysis, hit, type Hit, rule } from '../hit';
+
+/** Wires alone that join plus and minus of one source: a short that no switch can open. */
+const shorts: Analysis = (context) =>
+  sourcesOf(context).flatMap(({ plus, minus, tag }): Hit[] => {
+    if (context.groupOf(plus) !== context.groupOf(minus)) return [];
+    const wire = bridge(context, plus, minus);
+    const number = wire ? (context.plan.conductors[wire]?.number ?? '') : '';
+    return [hit('short-circuit', spot(wire, plus), { tag, wire: number }, takeOut(wire))];
+  });
+
+export const shortCircuit = rule({
+  code: 'short-circuit',
+  family: 'W',
+  station: 'wire',
+  severity: 'stop',
+  basis: 'physics',
+  find: shorts,
+});

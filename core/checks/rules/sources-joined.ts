@@ -1,0 +1,11 @@
+import { joinedSources } from '../analyses/joinedSources';
+import { rule } from '../hit';
+
+export const sourcesJoined = rule({
+  code: 'sources-joined',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'practice',
+  find: joinedSources,
+});

@@ -1,0 +1,21 @@
+import { terminalId } from '../../plan/index';
+import { onDevice } from '../context';
+import { type Analysis, hit, type Hit, rule } from '../hit';
+
+/** A lock's own contact that nobody reads although an input for it is free. */
+const unusedStatus: Analysis<'parts' | 'wiresAt'> = ({ parts, wiresAt }) =>
+  parts.locks.flatMap(({ device, type }): Hit[] => {
+    const ends = type.roles.statusContact;
+    if (!ends || !parts.decider?.type.roles.contactInputs) return [];
+    if ([ends.a, ends.b].some((pin) => wiresAt(terminalId(device.id, pin)).length > 0)) return [];
+    return [hit('status-unused', [onDevice(device.id)], { tag: device.tag })];
+  });
+
+export const statusUnused = rule({
+  code: 'status-unused',
+  family: 'W',
+  station: 'wire',
+  severity: 'note',
+  basis: 'practice',
+  find: unusedStatus,
+});

@@ -1,0 +1,11 @@
+import { damages } from '../analyses/damages';
+import { rule } from '../hit';
+
+export const supplyOverload = rule({
+  code: 'supply-overload',
+  family: 'W',
+  station: 'wire',
+  severity: 'stop',
+  basis: 'physics',
+  find: damages,
+});

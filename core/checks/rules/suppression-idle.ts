@@ -1,0 +1,36 @@
+import { terminalLabel } from '../../plan/index';
+import { onDevice, onTerminal } from '../context';
+import { type Analysis, hit, type Hit, rule } from '../hit';
+
+/** A diode or varistor that stands across nothing. */
+const idleSuppressors: Analysis = (context) => {
+  const { parts, world, plan, door } = context;
+  return parts.diodes.flatMap(({ device, type }): Hit[] => {
+    const part = type.parts.find((one) => one.kind === 'diode' || one.kind === 'varistor');
+    const branch = world.netlist.branches.find((one) => one.id === `${device.id}:${part?.id ?? ''}`);
+    if (!branch || parts.locks.length === 0) return [];
+    const [a, b] = [branch.a, branch.b].map((node) => context.groupOf(world.netlist.nodes[node] ?? ''));
+    const used = world.netlist.branches.some((one) => {
+      if (one.kind !== 'coil' && one.kind !== 'load' && one.kind !== 'electronic') return false;
+      const ends = [one.a, one.b].map((node) => context.groupOf(world.netlist.nodes[node] ?? ''));
+      return ends.includes(a ?? -2) && ends.includes(b ?? -2);
+    });
+    if (used) return [];
+    const terminal = terminalLabel(plan, world.netlist.nodes[branch.a] ?? '', door.id);
+    return [
+      hit('suppression-idle', [onDevice(device.id), onTerminal(world.netlist.nodes[branch.a] ?? '')], {
+        tag: device.tag,
+        terminal,
+      }),
+    ];
+  });
+};
+
+export const suppressionIdle = rule({
+  code: 'suppression-idle',
+  family: 'W',
+  station: 'wire',
+  severity: 'caution',
+  basis: 'practice',
+  find: idleSuppressors,
+});

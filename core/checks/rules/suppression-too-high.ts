@@ -1,0 +1,11 @@
+import { suppressionOf } from '../analyses/suppressionOf';
+import { rule } from '../hit';
+
+export const suppressionTooHigh = rule({
+  code: 'suppression-too-high',
+  family: 'W',
+  station: 'wire',
+  severity: 'caution',
+  basis: 'practice',
+  find: suppressionOf,
+});

@@ -1,0 +1,11 @@
+import { times } from '../analyses/times';
+import { rule } from '../hit';
+
+export const unlockTooShort = rule({
+  code: 'unlock-too-short',
+  family: 'T',
+  station: 'timing',
+  severity: 'caution',
+  basis: 'practice',
+  find: times,
+});

@@ -1,0 +1,11 @@
+import { suppressionOf } from '../analyses/suppressionOf';
+import { rule } from '../hit';
+
+export const varistorBelowSupply = rule({
+  code: 'varistor-below-supply',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'rating',
+  find: suppressionOf,
+});

@@ -1,0 +1,35 @@
+import type { CheckContext } from './context';
+import type { Finding } from './finding';
+import type { Analysis, Hit } from './hit';
+import { RULES } from './rules/index';
+
+const CODES: ReadonlySet<string> = new Set(RULES.map(({ code }) => code));
+
+/** Runs every rule over a solved door, each analysis once. Throws where an analysis names a rule that there is not. */
+export function runRules(context: CheckContext): Finding[] {
+  const known = new Map<Analysis, readonly Hit[]>();
+  const hitsOf = (find: Analysis): readonly Hit[] => {
+    const before = known.get(find);
+    if (before) return before;
+    const hits = find(context);
+    const stray = hits.find(({ code }) => !CODES.has(code));
+    // Dropped without a word it would be a wrong "sound".
+    if (stray) throw new Error(`no rule is called "${stray.code}"`);
+    known.set(find, hits);
+    return hits;
+  };
+  return RULES.flatMap(({ find, ...rule }) =>
+    hitsOf(find)
+      .filter(({ code }) => code === rule.code)
+      .map(({ at, values, severity, remedy }): Finding => ({
+        code: rule.code,
+        family: rule.family,
+        severity: severity ?? rule.severity,
+        basis: rule.basis,
+        station: rule.station,
+        at,
+        values,
+        ...(remedy ? { remedy } : {}),
+      })),
+  );
+}

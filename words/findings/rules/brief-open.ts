@@ -1,0 +1,9 @@
+import { num, type Words } from '../text';
+
+export const briefOpen: Words = {
+  title: (v) =>
+    num(v, 'count') === 1
+      ? 'One question of the brief is open'
+      : `${v['count']} questions of the brief are open`,
+  reason: () => 'What hangs on them is not proven until they are answered.',
+};

@@ -1,0 +1,8 @@
+import type { Words } from '../text';
+
+export const channelClash: Words = {
+  title: (v) => `Two door stations on channel ${v['channel']}`,
+  reason: (v) =>
+    `${v['devices']} speak at once, and one key opens both doors. Each door has a channel of its own.`,
+  remedy: () => 'Give a free channel',
+};

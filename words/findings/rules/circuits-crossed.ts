@@ -1,0 +1,7 @@
+import type { Words } from '../text';
+
+export const circuitsCrossed: Words = {
+  title: (v) => `The two circuits of ${v['tag']} are joined`,
+  reason: () =>
+    'A wire of the alarm line meets a wire of the lock power. Each circuit keeps to its own three terminals, or one fault takes both.',
+};

@@ -1,0 +1,7 @@
+import { num, situations, type Words } from '../text';
+
+export const lockedOut: Words = {
+  title: (v) =>
+    `Does not open from outside: ${v['count']} ${num(v, 'count') === 1 ? 'situation' : 'situations'}`,
+  reason: (v) => `Should open in: ${situations(v)}.`,
+};

@@ -1,0 +1,7 @@
+import type { Words } from '../text';
+
+export const noBreakGlass: Words = {
+  title: () => 'No emergency break',
+  reason: () =>
+    'A lock that needs power to hold must be openable by cutting its power at the door. Add a break glass in both legs of the lock supply.',
+};

@@ -1,0 +1,7 @@
+import type { Words } from '../text';
+
+export const wireTwice: Words = {
+  title: (v) => `${v['wire']} repeats ${v['other']}`,
+  reason: (v) => `Both join ${v['from']} and ${v['to']}. One is left over, or was meant for other terminals.`,
+  remedy: (v) => `Take ${v['wire']} out`,
+};

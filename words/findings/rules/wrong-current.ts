@@ -1,0 +1,7 @@
+import { volts, type Words } from '../text';
+
+export const wrongCurrent: Words = {
+  title: (v) => `${v['tag']} gets the wrong kind of current`,
+  reason: (v) =>
+    `${volts(v, 'measured')} at ${v['terminal']}: it is made for the other kind. Alternating current destroys direct-current boards, and a direct-current coil on it only hums.`,
+};
