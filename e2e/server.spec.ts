@@ -17,19 +17,67 @@ const codeOf = async (response: Response) =>
 
 test('foreign origins, wrong types, bad bodies and large ones are refused with a code and a sentence', async () => {
   const path = '/api/sites/quillhaven/edits';
-  const edits = { base: 0, author: '', edits: [rename('x')] };
+  const edits = { base: 0, author: '', edits: [{ id: 'edit-one-xyz', edit: rename('x') }] };
   expect(await codeOf(await post(path, edits, { origin: 'http://evil.example' }))).toBe('wrong-origin');
   expect(await codeOf(await post(path, edits, { 'content-type': 'text/plain' }))).toBe('not-json');
   expect(await codeOf(await post(path, '{'))).toBe('bad-json');
   expect(await codeOf(await post(path, { ...edits, edits: [{ kind: 'explode' }] }))).toBe('invalid');
   expect(await codeOf(await post(path, { ...edits, author: 'x'.repeat(1_100_000) }))).toBe('too-large');
+  expect(await codeOf(await post(path, '['.repeat(200) + ']'.repeat(200)))).toBe('too-many');
   expect(await codeOf(await post('/api/sites/nowhere/edits', edits))).toBe('no-site');
-  const stale = await post(path, edits);
-  expect(stale.status).toBe(409);
-  expect(
-    ((await stale.json()) as { error: { current: { plan: { site: { id: string } } } } }).error.current.plan
-      .site.id,
-  ).toBe('quillhaven');
+});
+
+test('every edit has an answer of its own, and what was missed comes with it', async () => {
+  const path = '/api/sites/quillhaven/edits';
+  const answer = await post(path, {
+    base: 0,
+    author: '',
+    edits: [
+      { id: 'bad-edit-xyz', edit: { kind: 'explode' } },
+      { id: 'far-back-xyz', edit: rename('x') },
+    ],
+  });
+  expect(answer.status).toBe(200);
+  const body = (await answer.json()) as {
+    answers: { code: string }[];
+    catchUp: { plan: { site: { id: string } } };
+  };
+  expect(body.answers.map(({ code }) => code)).toEqual(['refused', 'stale']);
+  expect(body.catchUp.plan.site.id).toBe('quillhaven');
+});
+
+test('codes stand in no page and in no open answer', async ({ request }) => {
+  const secrets = await request.get(`${DEMO.url}/api/sites/quillhaven/changes?secrets=include`);
+  expect(secrets.headers()['cache-control']).toBe('no-store');
+  const { people } = ((await secrets.json()) as { secrets: { people: Record<string, { code: string }> } })
+    .secrets;
+  const codes = Object.values(people).flatMap(({ code }) => (code.length >= 4 ? [code] : []));
+  expect(codes.length).toBeGreaterThan(3);
+  for (const path of [
+    '/s/quillhaven/doors/D05/program',
+    '/s/quillhaven/people',
+    '/api/sites/quillhaven',
+    '/api/sites/quillhaven/changes',
+    '/api/sites/quillhaven/export.json',
+    '/api/sites/quillhaven/edits',
+  ]) {
+    const text = await (await request.get(`${DEMO.url}${path}`)).text();
+    for (const code of codes) expect(text.includes(`"${code}"`), `${path} shows a code`).toBe(false);
+  }
+});
+
+test('files get the same guards and headers as pages', async ({ request }) => {
+  const page = await (await request.get(`${DEMO.url}/s/quillhaven`)).text();
+  const file = /\/_astro\/[^"]+\.js/.exec(page)?.[0] ?? '';
+  for (const path of [file, '/theme.js', '/icon.svg']) {
+    const good = await request.get(`${DEMO.url}${path}`);
+    expect(good.status()).toBe(200);
+    expect(good.headers()['x-content-type-options']).toBe('nosniff');
+    expect(good.headers()['content-security-policy']).toContain("default-src 'self'");
+    const foreign = await request.get(`${DEMO.url}${path}`, { headers: { host: 'evil.example' } });
+    expect(foreign.status()).toBe(421);
+  }
+  expect((await request.get(`${DEMO.url}/_image?href=/icon.svg`)).status()).toBe(404);
 });
 
 test('a page comes with a policy that runs no foreign script', async ({ request }) => {
@@ -54,11 +102,11 @@ test('kill -9 in the middle of edits loses none that was acknowledged', async ()
   const port = DEMO.port + 5;
   const url = `http://127.0.0.1:${port}`;
   const start = async (): Promise<ChildProcess> => {
-    const child = spawn(process.execPath, ['dist/server/entry.mjs'], {
+    const child = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
       stdio: 'ignore',
       env: { ...process.env, ALDABA_DATA: join(folder, 'aldaba.db'), HOST: '127.0.0.1', PORT: String(port) },
     });
-    for (let tries = 0; tries < 100; tries += 1) {
+    for (let tries = 0; tries < 300; tries += 1) {
       if (
         await fetch(`${url}/api/sites`).then(
           (r) => r.ok,
@@ -101,7 +149,7 @@ test('kill -9 in the middle of edits loses none that was acknowledged', async ()
         const answer = await send(`${path}/edits`, {
           base: acknowledged,
           author: '',
-          edits: [{ kind: 'addDoor', door }],
+          edits: [{ id: `crash-${acknowledged}-xyz`, edit: { kind: 'addDoor', door } }],
         }).catch(() => null);
         if (!answer?.ok) break;
         acknowledged = ((await answer.json()) as { revision: number }).revision;

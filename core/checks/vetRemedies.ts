@@ -1,12 +1,11 @@
 import { applyEdit, findIn, staleDoors, touchedDoors, type Edit, type Plan } from '../plan/index';
-import type { Cell, Proof, Side } from '../prove/index';
+import type { Proof, Side } from '../prove/index';
 import { checkContext, type CheckContext } from './context';
 import type { Finding } from './finding';
 
 /** Neighbours that are judged again for a remedy that reaches them; one that reaches more is not offered. */
 const MOST_NEIGHBOURS = 4;
 
-const RANK: Readonly<Record<Cell['verdict'], number>> = { pass: 0, 'not-proven': 1, fail: 2 };
 const SIDES: readonly Side[] = ['outside', 'inside'];
 
 const toPutRight = ({ severity }: Finding): boolean => severity === 'stop' || severity === 'fix';
@@ -34,28 +33,25 @@ const judgedOf = (context: CheckContext, findings: readonly Finding[]): Judged =
   };
 };
 
-/** True where the later state has something to put right, a worse cell or a lost way out that the earlier had not. */
+/** True where the later state has something to put right, a part harmed or a cell failed that the earlier had not. */
 export function isWorse(before: Judged, after: Judged): boolean {
-  const known = new Set(before.findings.filter(toPutRight).map(key));
-  if (after.findings.some((one) => toPutRight(one) && !known.has(key(one)))) return true;
+  const named = new Set(before.findings.filter(toPutRight).map(key));
+  if (after.findings.some((one) => toPutRight(one) && !named.has(key(one)))) return true;
   // A finding may name many parts by one: the parts themselves are counted too.
   if ([...after.harmed].some((one) => !before.harmed.has(one))) return true;
-  const rows = new Map(before.proof.rows.map((row) => [row.situation, row.cells]));
-  return after.proof.rows.some(({ situation, cells }) => {
-    const old = rows.get(situation);
-    // A situation that was not there before has to pass.
-    return SIDES.some((side) => {
-      const [was, is] = [old?.[side], cells[side]];
-      if (RANK[is.verdict] > (was ? RANK[was.verdict] : 0)) return true;
-      return side === 'inside' && was !== undefined && was.works.length > 0 && is.works.length === 0;
-    });
-  });
+  const failed = (judged: Judged) =>
+    new Set(
+      judged.proof.rows.flatMap(({ situation, cells }) =>
+        SIDES.filter((side) => cells[side].verdict === 'fail').map((side) => `${situation} ${side}`),
+      ),
+    );
+  const known = failed(before);
+  return [...failed(after)].some((cell) => !known.has(cell));
 }
 
 /**
  * Findings whose remedies were tried: each on a copy of the plan, the door judged again, and every door that shares a supply
- * or a controller with it. A remedy that would bring anything new to put right, a cell that fails, or a way out that is gone
- * is not offered. Slow: a judgement a remedy.
+ * or a controller with it. A remedy that would bring anything new to put right, or a cell that fails, is not offered. Slow: a judgement a remedy.
  */
 export function vetRemedies(
   context: CheckContext,

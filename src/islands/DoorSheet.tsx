@@ -61,7 +61,7 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
           </Button>
         </div>
         <Suspense fallback={<p className={css['wait']}>One moment…</p>}>
-          <View {...{ door, verdict, bench, wiring, live }} focusCount={wireFocus} />
+          <View key={station} {...{ door, verdict, bench, wiring, live }} focusCount={wireFocus} />
           <Alive />
         </Suspense>
       </main>

@@ -1,9 +1,10 @@
-import { lazy, type ComponentType } from 'react';
+import type { ComponentType } from 'react';
 import type { StationId } from '#core/checks/stations';
 import type { Live } from '#core/drawing/index';
 import type { Door } from '#core/plan/index';
 import type { DoorVerdict } from '#core/verdict/index';
 import type { Bench } from './bench/useBench';
+import { lazily, type LazyView } from './lazily';
 import type { Wiring } from './wire/useWiring';
 import { WireStation } from './wire/WireStation';
 
@@ -21,15 +22,13 @@ export interface StationProps {
  * The view of every station: a station without one does not compile. All but Wire, where a door opens, are fetched when they
  * are first looked at, so that the bench stays light.
  */
-export const STATION_VIEWS: Record<StationId, ComponentType<StationProps>> = {
-  brief: lazy(() => import('./brief/BriefStation').then((it) => ({ default: it.BriefStation }))),
+export const STATION_VIEWS: Record<StationId, ComponentType<StationProps> | LazyView<StationProps>> = {
+  brief: lazily(() => import('./brief/BriefStation').then((it) => it.BriefStation)),
   wire: WireStation,
-  power: lazy(() => import('./power/PowerStation').then((it) => ({ default: it.PowerStation }))),
-  prove: lazy(() => import('./prove/ProveStation').then((it) => ({ default: it.ProveStation }))),
-  program: lazy(() => import('./program/ProgramStation').then((it) => ({ default: it.ProgramStation }))),
-  timing: lazy(() => import('./timing/TimingStation').then((it) => ({ default: it.TimingStation }))),
-  test: lazy(() => import('./test/TestStation').then((it) => ({ default: it.TestStation }))),
-  'hand-over': lazy(() =>
-    import('./handover/HandOverStation').then((it) => ({ default: it.HandOverStation })),
-  ),
+  power: lazily(() => import('./power/PowerStation').then((it) => it.PowerStation)),
+  prove: lazily(() => import('./prove/ProveStation').then((it) => it.ProveStation)),
+  program: lazily(() => import('./program/ProgramStation').then((it) => it.ProgramStation)),
+  timing: lazily(() => import('./timing/TimingStation').then((it) => it.TimingStation)),
+  test: lazily(() => import('./test/TestStation').then((it) => it.TestStation)),
+  'hand-over': lazily(() => import('./handover/HandOverStation').then((it) => it.HandOverStation)),
 };

@@ -1,38 +1,38 @@
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import type { DoorSummary } from '#core/verdict/index';
 import { Alive } from '../Alive';
 import { PAGE_NAMES } from '../frame/TopBar';
+import { lazily, type LazyView } from '../lazily';
 import type { SitePage } from '../route';
 import css from './SitePages.module.css';
 
-// Pages of the site are fetched when they are first opened: the door bench stays light.
-const LogPage = lazy(() => import('./LogPage').then((it) => ({ default: it.LogPage })));
-const PackPage = lazy(() => import('./PackPage').then((it) => ({ default: it.PackPage })));
-const PeoplePage = lazy(() => import('./PeoplePage').then((it) => ({ default: it.PeoplePage })));
-const ReleasePage = lazy(() => import('./ReleasePage').then((it) => ({ default: it.ReleasePage })));
-const SuppliesPage = lazy(() => import('./SuppliesPage').then((it) => ({ default: it.SuppliesPage })));
-const SetsPage = lazy(() => import('../sets/SetsPage').then((it) => ({ default: it.SetsPage })));
-const TypesPage = lazy(() => import('../types/TypesPage').then((it) => ({ default: it.TypesPage })));
-
-interface Props {
-  readonly page: SitePage;
+/** What a page about the whole site is given; each takes what it needs. */
+export interface SitePageProps {
   readonly sites: readonly { readonly id: string; readonly name: string }[];
   readonly summaries: Readonly<Record<string, DoorSummary>>;
 }
 
+/** The view of every page of the site, fetched when it is first opened: the door bench stays light. */
+export const PAGE_VIEWS: Record<SitePage, LazyView<SitePageProps>> = {
+  supplies: lazily(() => import('./SuppliesPage').then((it) => it.SuppliesPage)),
+  release: lazily(() => import('./ReleasePage').then((it) => it.ReleasePage)),
+  sets: lazily(() => import('../sets/SetsPage').then((it) => it.SetsPage)),
+  people: lazily(() => import('./PeoplePage').then((it) => it.PeoplePage)),
+  types: lazily(() => import('../types/TypesPage').then((it) => it.TypesPage)),
+  log: lazily(() => import('./LogPage').then((it) => it.LogPage)),
+  pack: lazily(() => import('./PackPage').then((it) => it.PackPage)),
+};
+
 /** Pages about the whole site. */
-export const SitePageView = ({ page, sites, summaries }: Props) => (
-  <div className={css['page']} tabIndex={0} role="region" aria-label={PAGE_NAMES[page]}>
-    <h1>{PAGE_NAMES[page]}</h1>
-    <Suspense fallback={<p>One moment…</p>}>
-      {page === 'supplies' && <SuppliesPage />}
-      {page === 'sets' && <SetsPage />}
-      {page === 'types' && <TypesPage />}
-      {page === 'release' && <ReleasePage summaries={summaries} />}
-      {page === 'people' && <PeoplePage />}
-      {page === 'log' && <LogPage />}
-      {page === 'pack' && <PackPage sites={sites} />}
-      <Alive />
-    </Suspense>
-  </div>
-);
+export function SitePageView({ page, ...given }: SitePageProps & { readonly page: SitePage }) {
+  const View = PAGE_VIEWS[page];
+  return (
+    <div className={css['page']} tabIndex={0} role="region" aria-label={PAGE_NAMES[page]}>
+      <h1>{PAGE_NAMES[page]}</h1>
+      <Suspense fallback={<p>One moment…</p>}>
+        <View key={page} {...given} />
+        <Alive />
+      </Suspense>
+    </div>
+  );
+}

@@ -1,0 +1,139 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+import Database from 'better-sqlite3';
+import { DEMO } from './servers';
+
+const folder = mkdtempSync(join(tmpdir(), 'aldaba-open-'));
+const data = join(folder, 'aldaba.db');
+const port = DEMO.port + 7;
+const url = `http://127.0.0.1:${port}`;
+
+/** Starts a server and collects what it says; `env` says how. */
+function start(env: Record<string, string>): {
+  child: ChildProcess;
+  said: () => string;
+  ended: Promise<number | null>;
+} {
+  const text: string[] = [];
+  const child = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
+    stdio: ['ignore', 'ignore', 'pipe'],
+    env: { ...process.env, ALDABA_DATA: data, PORT: String(port), NODE_ENV: 'production', ...env },
+  });
+  child.stderr?.on('data', (chunk) => text.push(String(chunk)));
+  const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
+  return { child, said: () => text.join(''), ended };
+}
+
+const answers = async (path = '/sign-in') => {
+  for (let tries = 0; tries < 300; tries += 1) {
+    const ok = await fetch(`${url}${path}`, { redirect: 'manual' }).then(
+      ({ status }) => status < 500,
+      () => false,
+    );
+    if (ok) return;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error('the server did not start');
+};
+
+test.describe.configure({ mode: 'serial' });
+test.afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+test('a server that others reach does not start without a passphrase', async () => {
+  const { said, ended } = start({ HOST: '0.0.0.0' });
+  expect(await ended).toBe(1);
+  expect(said()).toContain('it has no passphrase');
+});
+
+test('what keeps the database from being used is one sentence with the file in it', async () => {
+  const broken = join(folder, 'broken.db');
+  writeFileSync(broken, 'this is no database, and it is long enough to look at'.repeat(20));
+  for (const [path, why] of [
+    [broken, 'it is not a database'],
+    [folder, 'it is a folder'],
+    [join(broken, 'below.db'), 'a part of the path is a file'],
+  ] as const) {
+    const { said, ended } = start({ HOST: '127.0.0.1', ALDABA_DATA: path });
+    expect(await ended).toBe(1);
+    expect(said()).toContain(path);
+    expect(said()).toContain(why);
+    expect(said()).not.toContain('    at ');
+  }
+});
+
+test('with a passphrase nobody reads or writes before signing in, whatever host the request names', async ({
+  browser,
+}) => {
+  const { child, ended } = start({ HOST: '0.0.0.0', ALDABA_PASSPHRASE: 'seven brass knockers' });
+  await answers();
+  expect(statSync(data).mode & 0o077).toBe(0);
+  for (const host of ['localhost', `127.0.0.1:${port}`]) {
+    for (const path of [
+      '/api/sites',
+      '/api/sites/site/changes?secrets=include',
+      '/api/sites/site/export.json?secrets=include',
+    ])
+      expect((await fetch(`${url}${path}`, { headers: { host } })).status).toBe(401);
+    const write = await fetch(`${url}/api/sites`, {
+      method: 'POST',
+      headers: { host, origin: `http://${host}`, 'content-type': 'application/json' },
+      body: '{"name":"x"}',
+    });
+    expect([401, 403]).toContain(write.status);
+  }
+  const page = await (await browser.newContext()).newPage();
+  await page.goto(`${url}/`);
+  await expect(page).toHaveURL(/\/sign-in\?to=%2F/);
+  await page.getByLabel('Your name').fill('Mirela');
+  await page.getByLabel('Passphrase').fill('something else');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('alert')).toContainText('not the passphrase');
+  await page.getByLabel('Your name').fill('Mirela');
+  await page.getByLabel('Passphrase').fill('seven brass knockers');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('button', { name: 'Plan the first door' })).toBeVisible();
+  await expect(page.locator('html[data-alive]')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Plan the first door' }).click();
+  await expect(page.locator('header').getByText('Saved', { exact: true })).toBeVisible();
+  // The log keeps who signed in, not what the request says.
+  const log = (await (await page.request.get(`${url}/api/sites/site/edits`)).json()) as {
+    edits: { author: string }[];
+  };
+  expect(log.edits[0]?.author).toBe('Mirela');
+  // Signed out, the tab keeps what is typed, and says what to do.
+  await page.context().clearCookies();
+  await page.getByLabel('Name of the door').fill('Attic');
+  await page.keyboard.press('Tab');
+  await expect(page.getByText('Not saved: sign in')).toBeVisible();
+  expect((await page.request.get(`${url}/api/sites`)).status()).toBe(401);
+  await page.close();
+
+  // Ended by a signal, everything is in the one file.
+  child.kill('SIGTERM');
+  expect(await ended).toBe(0);
+  expect(existsSync(`${data}-wal`)).toBe(false);
+  const db = new Database(data, { readonly: true });
+  expect(db.prepare('select count(*) as n from edits').get()).toMatchObject({ n: 2 });
+  db.close();
+});
+
+test('wrong passphrases are slowed down', async () => {
+  const { child, ended } = start({ HOST: '0.0.0.0' });
+  await answers();
+  const attempt = () =>
+    fetch(`${url}/api/sign-in`, {
+      method: 'POST',
+      redirect: 'manual',
+      headers: { origin: url, 'content-type': 'application/x-www-form-urlencoded' },
+      body: 'name=x&passphrase=guess&to=/',
+    });
+  const statuses: number[] = [];
+  for (let tries = 0; tries < 8; tries += 1) statuses.push((await attempt()).status);
+  expect(statuses.slice(0, 5)).toEqual([303, 303, 303, 303, 303]);
+  expect(statuses.at(-1)).toBe(429);
+  child.kill('SIGTERM');
+  await ended;
+});

@@ -1,0 +1,9 @@
+import type { Route } from './route';
+import { PAGE_VIEWS } from './site/SitePageView';
+import { STATION_VIEWS } from './stations';
+
+/** Fetches the view that a page opens on, so that the server draws it whole and no script has to put it in later. */
+export async function preload(route: Route): Promise<void> {
+  const view = route.kind === 'page' ? PAGE_VIEWS[route.page] : STATION_VIEWS[route.station];
+  if ('preload' in view) await view.preload();
+}
