@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { fileURLToPath } from 'node:url';
 import node from '@astrojs/node';
 import react from '@astrojs/react';
 import { defineConfig } from 'astro/config';
@@ -25,5 +26,13 @@ export default defineConfig({
     define: { __INLINE_SCRIPTS__: JSON.stringify(await inlineScripts()) },
     build: { assetsInlineLimit: 0 },
     worker: { format: 'es' },
+    resolve: {
+      alias: [
+        {
+          find: /^react-dom\/server$/,
+          replacement: fileURLToPath(new URL('src/server/reactDomServer.ts', import.meta.url)),
+        },
+      ],
+    },
   },
 });

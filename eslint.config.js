@@ -190,7 +190,8 @@ export default tseslint.config(
     },
   },
   {
-    files: ['words/**/*.ts', 'cli/**/*.ts'],
+    // The command line knows the database as well, through the server's own services.
+    files: ['words/**/*.ts', 'cli/**/!(database)*.ts'],
     rules: {
       'no-restricted-imports': [
         'error',

@@ -1,8 +1,8 @@
-import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { parseAldaba } from '#core/formats/index';
 import type { Plan } from '#core/plan/index';
+import { DATABASE_COMMANDS } from './database';
 import { exportPlan } from './export';
+import { loadFile } from './loadFile';
 import { proveCommand } from './prove';
 import { solveCommand } from './solve';
 import { UsageError, type CommandOptions } from './usage';
@@ -15,6 +15,17 @@ const USAGE = `Aldaba on the command line
       Solves a door in a situation: volts of every terminal, amps of every wire, state of every device.
   aldaba export FILE.json --format csv|spice|svg|json [--door D03] [--situation rest] [--secrets]
       Writes wires as CSV, a SPICE deck, the loops as SVG, or the file itself again.
+
+  The server's own database (ALDABA_DATA, else data/aldaba.db), also while the server runs:
+
+  aldaba import FILE.json [FILE.json ...]
+      Takes site files in, each as a site of its own.
+  aldaba backup FILE.db
+      Writes the whole database into one file.
+  aldaba restore FILE.db
+      Puts a backup in the place of what is there, after a backup of that.
+  aldaba passphrase
+      Sets the passphrase that everybody signs in with where other machines reach the server.
 `;
 
 const OPTIONS = {
@@ -26,35 +37,26 @@ const OPTIONS = {
   help: { type: 'boolean', short: 'h' },
 } as const;
 
-function load(path: string | undefined): Plan {
-  if (!path) throw new UsageError(USAGE);
-  let text: string;
-  try {
-    text = readFileSync(path, 'utf8');
-  } catch (cause) {
-    throw new UsageError(`cannot read ${path}: ${cause instanceof Error ? cause.message : String(cause)}`);
-  }
-  const result = parseAldaba(text);
-  if (result.ok) return result.plan;
-  const lines = result.problems.map(({ path: spot, message }) => `  ${spot || '(file)'}: ${message}`);
-  throw new UsageError(`${path} is not a site Aldaba can read. Nothing was done.\n${lines.join('\n')}`);
-}
-
-function main(argv: string[]): number {
+async function main(argv: string[]): Promise<number> {
   const { values, positionals } = parseArgs({ args: argv, options: OPTIONS, allowPositionals: true });
-  const [command, file] = positionals;
-  if (values.help || !command) {
+  const [command, ...files] = positionals;
+  if (values.help) {
     console.log(USAGE);
-    return command ? 0 : 2;
+    return 0;
   }
+  if (!command) throw new UsageError(USAGE);
+  const onDatabase = Object.hasOwn(DATABASE_COMMANDS, command) ? DATABASE_COMMANDS[command] : undefined;
+  if (onDatabase) return onDatabase(files, values);
   const commands: Record<string, (plan: Plan, options: CommandOptions) => number> = {
     prove: proveCommand,
     solve: solveCommand,
     export: exportPlan,
   };
-  const run = commands[command];
+  const run = Object.hasOwn(commands, command) ? commands[command] : undefined;
   if (!run) throw new UsageError(`there is no command "${command}"\n\n${USAGE}`);
-  return run(load(file), values);
+  const [file] = files;
+  if (!file) throw new UsageError(USAGE);
+  return run(loadFile(file).plan, values);
 }
 
 // A reader that stops early, such as `head`, is no error.
@@ -64,7 +66,7 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => {
 });
 
 try {
-  process.exitCode = main(process.argv.slice(2));
+  process.exitCode = await main(process.argv.slice(2));
 } catch (error) {
   const isUsage = error instanceof UsageError || (error instanceof TypeError && 'code' in error);
   if (!isUsage) throw error;

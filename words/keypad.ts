@@ -1,4 +1,4 @@
-import type { Reply, ReplyId, ScriptStep, SlotComparison } from '#core/keypads/index';
+import type { Reply, ReplyId, ScriptProblem, ScriptStep, SlotComparison } from '#core/keypads/index';
 
 export const REPLY_NAMES: Record<ReplyId, string> = {
   opened: 'opens',
@@ -34,3 +34,11 @@ export const SLOT_STATES: Record<SlotComparison['state'], string> = {
   differs: 'differs',
   stranger: 'not on the list',
 };
+
+/** What of the list cannot be keyed in, and what to do instead. */
+export function scriptProblemWords({ slot, purpose, problem }: ScriptProblem): string {
+  const what = `${PURPOSES[purpose]}${slot === null ? '' : `, slot ${slot}`}`;
+  return problem === 'held-length'
+    ? `${what}: the keypad takes no programming code of another length while it holds codes, and it cannot clear them. Keep the length, or reset it to factory and key everything in anew.`
+    : `${what}: the keypad would refuse it. It is left out of the keys below.`;
+}

@@ -1,5 +1,6 @@
 import type { DeviceId, Person, Plan, SlotContent } from '../plan/index';
 import { codeProblem, type CodeProblem } from './codeRules';
+import { press, switchOn } from './keypad';
 import {
   sameCard,
   type CommandId,
@@ -34,26 +35,116 @@ export interface TargetProblem {
   readonly person: string | null;
 }
 
+/** Something of the target that no order of commands reaches. */
+export interface ScriptProblem {
+  readonly slot: number | null;
+  readonly purpose: CommandId;
+  /** `held-length`: the keypad takes no programming code of another length while it holds codes it cannot clear. */
+  readonly problem: 'held-length' | 'refused';
+}
+
+export interface Script {
+  readonly steps: readonly ScriptStep[];
+  /** Empty where the script, keyed in, leaves exactly the target; an unclearable slot stays under a code nobody has. */
+  readonly problems: readonly ScriptProblem[];
+}
+
+/** One command with the values it is keyed with. */
+interface Command {
+  readonly purpose: CommandId;
+  readonly slot: number | null;
+  readonly values: Values;
+  readonly scrap: boolean;
+}
+
 /**
- * The fewest commands that lead from one memory to the target, in an order the keypad accepts: the
- * programming code first (nobody else is to know it), then slots that go, then slots that come, then times.
- * `scrapCode` gives the code to bury an unclearable slot under.
+ * The fewest commands that lead from one memory to the target, in an order the keypad accepts: the programming code first
+ * (nobody else is to know it), then slots that go, then slots that come, then times. Every command is carried out on a copy
+ * of the memory by the keypad's own rules before it goes into the script: one that would be refused waits for the others,
+ * and where all wait for each other (two codes that change places) a slot is put out of the way first. `scrapCode` gives
+ * the code to bury an unclearable slot under.
  */
 export function compileScript(
   language: KeypadLanguage,
   memory: Memory,
   target: Target,
   scrapCode: (slot: number) => string,
-): ScriptStep[] {
-  const steps: ScriptStep[] = [];
-  const command = (purpose: CommandId, values: Values, slot: number | null = null, scrap = false) => {
-    const tokens = language.commands[purpose];
-    if (tokens)
-      steps.push({ purpose, strokes: strokesOf(language, tokens, values), reply: 'stored', slot, scrap });
+): Script {
+  const waiting = commandsFor(language, memory, target, scrapCode);
+  const script: Command[] = [];
+  const moved = new Set<number>();
+  let current = memory;
+  const perform = (command: Command): boolean => {
+    const next = carryOut(language, current, command);
+    if (!next) return false;
+    current = next;
+    script.push(command);
+    return true;
   };
-  if (target.programmingCode !== memory.programmingCode) {
-    command('programming-code', { programming: target.programmingCode, again: target.programmingCode });
+  for (;;) {
+    const index = waiting.findIndex(perform);
+    if (index >= 0) {
+      waiting.splice(index, 1);
+      continue;
+    }
+    if (
+      waiting.length === 0 ||
+      !putAside(language, target, waiting, moved, () => current, perform, scrapCode)
+    )
+      break;
   }
+  const problems = waiting.map(({ slot, purpose }): ScriptProblem => {
+    const uneven =
+      purpose === 'programming-code' && target.programmingCode.length !== memory.programmingCode.length;
+    return { slot, purpose, problem: language.sameLength && uneven ? 'held-length' : 'refused' };
+  });
+  if (script.length === 0) return { steps: [], problems };
+  const step = (purpose: 'enter' | 'leave', tokens: readonly Token[], values: Values): ScriptStep => ({
+    purpose,
+    strokes: strokesOf(language, tokens, values),
+    reply: purpose === 'enter' ? 'programming' : 'left',
+    slot: null,
+    scrap: false,
+  });
+  const { programmingCode } = memory;
+  return {
+    problems,
+    steps: [
+      step('enter', language.enter, { programming: programmingCode, again: programmingCode }),
+      ...script.map(({ purpose, slot, values, scrap }): ScriptStep => {
+        const strokes = strokesOf(language, language.commands[purpose] ?? [], values);
+        return { purpose, strokes, reply: 'stored', slot, scrap };
+      }),
+      step('leave', language.leave, {}),
+    ],
+  };
+}
+
+/** The memory after a command is keyed in, stroke by stroke; null where the keypad would refuse it. */
+function carryOut(language: KeypadLanguage, memory: Memory, { purpose, values }: Command): Memory | null {
+  let keypad = { ...switchOn(memory), mode: 'programming' as 'programming' | 'door' };
+  let reply: ReplyId = 'refused';
+  for (const stroke of strokesOf(language, language.commands[purpose] ?? [], values)) {
+    const answer = press(language, keypad, stroke, 0);
+    keypad = answer.keypad;
+    reply = answer.reply;
+  }
+  return reply === 'stored' && keypad.strokes.length === 0 ? keypad.memory : null;
+}
+
+/** What has to be keyed in, in the order that is wished for. */
+function commandsFor(
+  language: KeypadLanguage,
+  memory: Memory,
+  target: Target,
+  scrapCode: (slot: number) => string,
+): Command[] {
+  const commands: Command[] = [];
+  const command = (purpose: CommandId, values: Values, slot: number | null = null, scrap = false) => {
+    if (language.commands[purpose]) commands.push({ purpose, slot, values, scrap });
+  };
+  if (target.programmingCode !== memory.programmingCode)
+    command('programming-code', { programming: target.programmingCode, again: target.programmingCode });
   const gone = Object.keys(memory.slots)
     .map(Number)
     .filter((slot) => needsClearing(memory, target, slot));
@@ -67,30 +158,60 @@ export function compileScript(
   for (const [key, content] of Object.entries(target.slots)) {
     const slot = Number(key);
     const held = gone.includes(slot) && language.clears ? undefined : memory.slots[slot];
-    if (content.code !== null && content.code !== (held?.code ?? null)) {
+    if (content.code !== null && content.code !== (held?.code ?? null))
       command('set-code', { slot, code: content.code, again: content.code }, slot);
-    }
     if (content.card && !sameCard(content.card, held?.card ?? null))
       command('set-card', { slot, card: content.card }, slot);
   }
   if (target.unlockSeconds !== memory.times['unlock'])
     command('unlock-time', { seconds: target.unlockSeconds });
-  if (steps.length === 0) return [];
-  const enter = strokesOf(language, language.enter, {
-    programming: memory.programmingCode,
-    again: memory.programmingCode,
-  });
-  return [
-    { purpose: 'enter', strokes: enter, reply: 'programming', slot: null, scrap: false },
-    ...inSafeOrder(steps, memory, target),
-    {
-      purpose: 'leave',
-      strokes: strokesOf(language, language.leave, {}),
-      reply: 'left',
-      slot: null,
-      scrap: false,
-    },
-  ];
+  return commands;
+}
+
+/**
+ * Puts one slot out of the way that keeps others waiting: it is cleared, or overwritten with a code that nobody has, and its
+ * own commands come later. False where there is none left to try.
+ */
+function putAside(
+  language: KeypadLanguage,
+  target: Target,
+  waiting: Command[],
+  moved: Set<number>,
+  current: () => Memory,
+  perform: (command: Command) => boolean,
+  scrapCode: (slot: number) => string,
+): boolean {
+  const held = Object.keys(current().slots).map(Number);
+  const mayMove = (slot: number) =>
+    !moved.has(slot) &&
+    (language.clears || waiting.some((one) => one.slot === slot && one.purpose === 'set-code'));
+  for (const slot of held.filter(mayMove)) {
+    moved.add(slot);
+    if (language.clears) {
+      if (!perform({ purpose: 'clear-slot', slot, values: { slot }, scrap: false })) continue;
+      // What stood there and was right has to be keyed in again.
+      const wanted = target.slots[slot];
+      const again = (purpose: CommandId) =>
+        waiting.some((one) => one.slot === slot && one.purpose === purpose);
+      if (wanted?.code && !again('set-code'))
+        waiting.push({
+          purpose: 'set-code',
+          slot,
+          values: { slot, code: wanted.code, again: wanted.code },
+          scrap: false,
+        });
+      if (wanted?.card && !again('set-card'))
+        waiting.push({ purpose: 'set-card', slot, values: { slot, card: wanted.card }, scrap: false });
+      return true;
+    }
+    let code = scrapCode(slot);
+    for (let tries = 0; tries < 50; tries += 1) {
+      if (perform({ purpose: 'set-code', slot, values: { slot, code, again: code }, scrap: true }))
+        return true;
+      code = String((Number(code) + 7) % 10 ** code.length).padStart(code.length, '0');
+    }
+  }
+  return false;
 }
 
 /** A slot that must be emptied first: nobody has it any more, or its code or card moves to another slot. */
@@ -107,28 +228,6 @@ function needsClearing(memory: Memory, target: Target, slot: number): boolean {
         (held.card !== null && sameCard(content.card, held.card))),
   );
   return losesCode || losesCard || moves;
-}
-
-/** A code still held by a slot that is set later would be refused as taken: set that slot first where possible. */
-function inSafeOrder(steps: readonly ScriptStep[], memory: Memory, target: Target): ScriptStep[] {
-  const first = (step: ScriptStep) => ['programming-code', 'clear-slot'].includes(step.purpose) || step.scrap;
-  const sets = steps.filter((step) => !first(step));
-  const ordered: ScriptStep[] = [];
-  const waiting = [...sets];
-  const held = new Map(Object.entries(memory.slots).map(([slot, { code }]) => [Number(slot), code]));
-  for (const step of steps) if (first(step) && step.slot !== null) held.delete(step.slot);
-  while (waiting.length > 0) {
-    const index = waiting.findIndex((step) => {
-      const code = step.slot === null || step.purpose !== 'set-code' ? null : target.slots[step.slot]?.code;
-      return !code || [...held].every(([slot, other]) => slot === step.slot || other !== code);
-    });
-    const [step] = waiting.splice(Math.max(0, index), 1);
-    if (!step) break;
-    ordered.push(step);
-    if (step.purpose === 'set-code' && step.slot !== null)
-      held.set(step.slot, target.slots[step.slot]?.code ?? null);
-  }
-  return [...steps.filter(first), ...ordered];
 }
 
 interface Values extends Partial<Record<FieldId, string | number>> {

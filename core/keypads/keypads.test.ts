@@ -64,18 +64,12 @@ describe('compileScript', () => {
             const memory: Memory = { programmingCode, slots: now, times: { unlock: 5 } };
             const codes = new Set([...Object.values(now), ...Object.values(wanted)].map((one) => one.code));
             if (codes.has(programmingCode)) return;
-            // Overwriting cannot swap codes between slots without a spare: that is the installer's to settle.
-            const moved = Object.entries(now).some(([slot, one]) =>
-              Object.entries(wanted).some(([other, two]) => other !== slot && two.code === one.code),
-            );
-            if (moved && !language.clears) return;
             const target: Target = { programmingCode, slots: wanted, unlockSeconds: seconds };
             let scrap = 99_990_000;
-            const script = compileScript(language, memory, target, () =>
-              String((scrap += 1))
-                .slice(-4)
-                .replace(/^/, ''),
+            const { steps: script, problems } = compileScript(language, memory, target, () =>
+              String((scrap += 1)).slice(-4),
             );
+            expect(problems).toEqual([]);
             let keypad = switchOn(memory);
             let at = 0;
             for (const step of script) {
@@ -95,7 +89,7 @@ describe('compileScript', () => {
             expect(keypad.mode).toBe('door');
             // Done again, there is nothing left to key in.
             if (language.clears)
-              expect(compileScript(language, keypad.memory, target, () => '0000')).toEqual([]);
+              expect(compileScript(language, keypad.memory, target, () => '0000').steps).toEqual([]);
           },
         ),
         { numRuns: 150 },
@@ -109,11 +103,88 @@ describe('compileScript', () => {
       slots: { 3: { code: '4711', card: null } },
       unlockSeconds: 5,
     };
-    const script = compileScript(slots, factoryMemory(slots), target, () => '');
+    const { steps: script } = compileScript(slots, factoryMemory(slots), target, () => '');
     expect(script.map((step) => step.purpose)).toEqual(['enter', 'programming-code', 'set-code', 'leave']);
     expect(script[0]?.strokes).toEqual(keys('*0975310#'));
     expect(script[2]?.strokes).toEqual(keys('1003#4711#'));
   });
+});
+
+/** Keys a script in, and gives what the keypad answers where it is not what the script says. */
+function keyIn(language: KeypadLanguage, memory: Memory, script: ReturnType<typeof compileScript>) {
+  let keypad = switchOn(memory);
+  const wrong: string[] = [];
+  for (const step of script.steps) {
+    let reply = '';
+    for (const stroke of step.strokes) ({ keypad, reply } = press(language, keypad, stroke, 1000));
+    if (reply !== step.reply) wrong.push(`${step.purpose} ${step.slot ?? ''}: ${reply}`);
+  }
+  return { memory: keypad.memory, wrong };
+}
+
+describe('compileScript, where commands stand in each other’s way', () => {
+  const codes = (...list: (string | null)[]): Memory['slots'] =>
+    Object.fromEntries(list.flatMap((code, i) => (code ? [[i + 1, { code, card: null }]] : [])));
+  const scrap = () => '7391';
+
+  it('exchanges two codes on a keypad that only overwrites', () => {
+    const memory: Memory = { ...factoryMemory(overwrite), slots: codes('1111', '2222') };
+    const target: Target = { programmingCode: '2468', slots: codes('2222', '1111'), unlockSeconds: 5 };
+    const script = compileScript(overwrite, memory, target, scrap);
+    expect(script.problems).toEqual([]);
+    const done = keyIn(overwrite, memory, script);
+    expect(done.wrong).toEqual([]);
+    expect(done.memory.slots).toEqual(target.slots);
+  });
+  it('takes a new programming code that a slot holds, once that slot has another', () => {
+    for (const language of LANGUAGES) {
+      const memory: Memory = { ...factoryMemory(language), slots: codes('4321') };
+      const target: Target = { programmingCode: '4321', slots: codes('8765'), unlockSeconds: 5 };
+      const script = compileScript(language, memory, target, scrap);
+      expect(script.problems).toEqual([]);
+      const done = keyIn(language, memory, script);
+      expect([language.id, done.wrong]).toEqual([language.id, []]);
+      expect(done.memory).toMatchObject({ programmingCode: '4321', slots: { 1: { code: '8765' } } });
+    }
+  });
+  it('names what cannot be keyed in: another length while codes are held that nobody can clear', () => {
+    const memory: Memory = { ...factoryMemory(overwrite), slots: codes('1111') };
+    const target: Target = { programmingCode: '97531', slots: codes('86420'), unlockSeconds: 5 };
+    const script = compileScript(overwrite, memory, target, scrap);
+    expect(script.problems).toContainEqual({
+      slot: null,
+      purpose: 'programming-code',
+      problem: 'held-length',
+    });
+    expect(keyIn(overwrite, memory, script).wrong).toEqual([]);
+  });
+  it('names a time that the keypad has no digits for', () => {
+    const target: Target = { programmingCode: slots.factoryCode, slots: {}, unlockSeconds: 120 };
+    expect(compileScript(slots, factoryMemory(slots), target, scrap).problems).toEqual([
+      { slot: null, purpose: 'unlock-time', problem: 'refused' },
+    ]);
+  });
+  it.each(LANGUAGES.map((language) => [language.id, language] as const))(
+    '%s: never holds a step that the keypad refuses, and says what is not reached',
+    (_, language) => {
+      const few = fc.constantFrom('1111', '2222', '3333', language.factoryCode.slice(0, 4), '12345', null);
+      const table = fc.array(few, { maxLength: 4 }).map((list) => codes(...list));
+      fc.assert(
+        fc.property(table, table, fc.constantFrom('1111', '2468', '97531', '975310'), (now, wanted, code) => {
+          const memory: Memory = { ...factoryMemory(language), slots: now };
+          const target: Target = { programmingCode: code, slots: wanted, unlockSeconds: 5 };
+          const script = compileScript(language, memory, target, scrap);
+          const done = keyIn(language, memory, script);
+          expect(done.wrong).toEqual([]);
+          if (script.problems.length > 0) return;
+          expect(done.memory.programmingCode).toBe(code);
+          for (const [slot, content] of Object.entries(wanted))
+            expect(done.memory.slots[Number(slot)]).toEqual(content);
+        }),
+        { numRuns: 400 },
+      );
+    },
+  );
 });
 
 describe('press', () => {

@@ -1,6 +1,7 @@
 import type { Edit } from './edit';
 import { COLLECTIONS, kindOf, type Collection } from './kinds/index';
 import type { Plan } from './plan';
+import type { PlanDelta } from './planDelta';
 import { VERBS } from './verbs';
 
 /** What stands in the log where a secret was. */
@@ -18,21 +19,36 @@ export function withoutSecrets(collection: Collection, entity: object): object |
   return secrets === 'all' ? null : { ...entity, ...secrets };
 }
 
-/** A plan as it may be shown to anybody who may see the site: without codes, card numbers and keypad memories. */
-export function publicPlan(plan: Plan): Plan {
-  const blank = Object.fromEntries(
-    SECRET_COLLECTIONS.map((collection) => [
-      collection,
-      Object.fromEntries(
-        Object.entries(plan[collection]).flatMap(([id, entity]) => {
-          const open = withoutSecrets(collection, entity);
-          return open ? [[id, open]] : [];
-        }),
-      ),
-    ]),
+/** Entries of one collection with what is secret about them blank; what is secret altogether is left out. */
+const publicEntries = (collection: Collection, entries: Readonly<Record<string, object>>): object =>
+  Object.fromEntries(
+    Object.entries(entries).flatMap(([id, entity]) => {
+      const open = withoutSecrets(collection, entity);
+      return open ? [[id, open]] : [];
+    }),
   );
-  return { ...plan, ...blank };
-}
+
+/** A plan as it may be shown to anybody who may see the site: without codes, card numbers and keypad memories. */
+export const publicPlan = (plan: Plan): Plan => ({
+  ...plan,
+  ...Object.fromEntries(
+    SECRET_COLLECTIONS.map((collection) => [collection, publicEntries(collection, plan[collection])]),
+  ),
+});
+
+/** A difference as it may be shown to anybody who may see the site. */
+export const publicDelta = (delta: PlanDelta): PlanDelta => ({
+  ...delta,
+  set: {
+    ...delta.set,
+    ...Object.fromEntries(
+      SECRET_COLLECTIONS.flatMap((collection) => {
+        const entries = delta.set[collection];
+        return entries ? [[collection, publicEntries(collection, entries)]] : [];
+      }),
+    ),
+  },
+});
 
 /** The collections that `publicPlan` leaves out or blanks, whole: what is fetched apart. */
 export type SecretTables = { readonly [C in Collection]?: Plan[C] };

@@ -346,5 +346,7 @@ function drainBatteries(world: World, state: SimState): SimState {
     const drawn = (Math.max(0, -(state.point.amps[index] ?? 0)) * BATTERY_TICK_MS) / 3_600_000;
     charge.set(branch.id, Math.max(0, (charge.get(branch.id) ?? 0) - drawn));
   });
+  // What is off stays off: a door that was made dead meanwhile has no battery in use.
+  if (![...state.feeds.values()].some(({ kind }) => kind === 'battery')) return { ...state, charge };
   return setMains(world, { ...state, charge }, false);
 }

@@ -204,3 +204,23 @@ describe('foresee', () => {
     expect(ahead.at(-1)).toMatchObject({ at: 5000, lock: 'held', relays: [] });
   });
 });
+
+describe('a door that is dead', () => {
+  it('stays dead while time passes, whatever its batteries would still hold', () => {
+    const { world, rest } = start();
+    const onBattery = stimulate(world, rest, { kind: 'mains', on: false }).state;
+    expect(hold(world, onBattery)).toBe('held');
+    const dead = stimulate(world, onBattery, { kind: 'dead', on: true }).state;
+    for (const after of [1_000, 61_000, 3_600_000]) {
+      const later = advance(world, dead, dead.now + after).state;
+      expect([after, hold(world, later)]).toEqual([after, 'free']);
+      expect([...later.feeds.values()].every(({ kind }) => kind === 'off')).toBe(true);
+    }
+    // Mains that come back feed it again.
+    const back = stimulate(world, advance(world, dead, dead.now + 61_000).state, {
+      kind: 'mains',
+      on: true,
+    }).state;
+    expect(hold(world, back)).toBe('held');
+  });
+});

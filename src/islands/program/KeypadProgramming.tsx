@@ -12,7 +12,7 @@ import {
 import type { CardNumber, Device, Door } from '#core/plan/index';
 import { doorTimes } from '#core/door/index';
 import { codeProblemWords } from '#words/findings/index';
-import { SLOT_STATES } from '#words/keypad';
+import { scriptProblemWords, SLOT_STATES } from '#words/keypad';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { cx } from '../../ui/cx';
@@ -65,7 +65,7 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
   // A script being played stays as it was when it began.
   const held = useRef(fresh);
   if (!playing) held.current = fresh;
-  const steps = held.current;
+  const { steps, problems: unreached } = held.current;
   const codeFits = /^\d{4,8}$/.test(programming);
 
   const tell = (strokeResult: ReturnType<typeof live.strike>) => {
@@ -78,7 +78,7 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
   useEffect(() => {
     if (!playing) return;
     const timer = setTimeout(() => {
-      const step = held.current[playing.step];
+      const step = held.current.steps[playing.step];
       const stroke = step?.strokes[playing.stroke];
       if (!step || !stroke) return setPlaying(null);
       live.strike(stroke);
@@ -86,7 +86,7 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
         playing.stroke + 1 < step.strokes.length
           ? { step: playing.step, stroke: playing.stroke + 1 }
           : { step: playing.step + 1, stroke: 0 };
-      setPlaying(held.current[next.step] ? next : null);
+      setPlaying(held.current.steps[next.step] ? next : null);
     }, STROKE_MS);
     return () => clearTimeout(timer);
   }, [playing, live]);
@@ -132,7 +132,12 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
               {one.person}: {codeProblemWords(one.problem).toLowerCase()}.
             </p>
           ))}
-          {steps.length === 0 ? (
+          {unreached.map((one, index) => (
+            <p key={`u${index}`} className={css['problem']}>
+              {scriptProblemWords(one)}
+            </p>
+          ))}
+          {steps.length === 0 && unreached.length === 0 ? (
             <p className={css['settled']}>The simulated keypad holds exactly the list. Nothing to key in.</p>
           ) : (
             codeFits && (

@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import type { Bench } from '../bench/useBench';
 import { StationFrame } from '../frame/StationFrame';
-import { useDispatch, usePlan } from '../store/context';
+import { useDispatch, usePlan, useSite } from '../store/context';
 import { KeypadProgramming } from './KeypadProgramming';
 import { PersonDialog } from './PersonDialog';
 import table from '../../ui/DataTable.module.css';
@@ -15,7 +15,7 @@ import css from './ProgramStation.module.css';
 
 /** Who opens this door, and how that gets into what decides. */
 export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
-  const plan = usePlan();
+  const { plan, complete } = useSite();
   const { decider } = doorParts(plan, door.id);
   const language = findLanguage(decider?.type.language);
   const keypad = language && decider ? decider.device : null;
@@ -33,7 +33,12 @@ export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
             </p>
           </section>
         )}
-        {keypad && language && (
+        {keypad && language && !complete && (
+          <p className={css['note']} role="status">
+            Codes stand in no page: they are being fetched.
+          </p>
+        )}
+        {keypad && language && complete && (
           <KeypadProgramming key={keypad.id} door={door} keypad={keypad} language={language} bench={bench} />
         )}
       </div>

@@ -24,6 +24,7 @@ interface Summary {
 
 interface Answer {
   summary?: Summary;
+  notes?: readonly { readonly path: string; readonly was: string; readonly is: string | null }[];
   site?: string;
   error?: { message: string; problems?: { path: string; message: string }[] };
 }
@@ -66,6 +67,7 @@ export function PackPage({ sites }: { sites: readonly { readonly id: string; rea
         <Import />
         <NewSite count={sites.length} />
         <SiteDetails />
+        <RemoveSite />
       </div>
       <ColourScheme />
     </>
@@ -94,7 +96,7 @@ function Import() {
       setBusy(false);
     }
   };
-  const { summary, error } = answer ?? {};
+  const { summary, notes = [], error } = answer ?? {};
   return (
     <section className={css['card']}>
       <h2>Take a site in</h2>
@@ -121,6 +123,18 @@ function Import() {
             {summary.readings} readings.
             {summary.exists && ' A site with this id is here already: the file comes in beside it.'}
           </p>
+          {notes.length > 0 && (
+            <>
+              <p>Read otherwise than it is written:</p>
+              <ul className={css['problems']} tabIndex={0} aria-label="Read otherwise">
+                {notes.map(({ path, was, is }) => (
+                  <li key={path}>
+                    {path}: “{was}” {is === null ? 'is not used any more' : `is read as “${is}”`}
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
           <Button look="main" disabled={busy || !file} onClick={() => file && void send(file, false)}>
             Take it in
           </Button>
@@ -212,6 +226,66 @@ function SiteDetails() {
             dispatch({ kind: 'setSite', patch: { address: address.trim() } }, 'change the address')
           }
         />
+      </form>
+    </section>
+  );
+}
+
+/** A site goes only after its name was typed, and a backup of everything is written first. */
+function RemoveSite() {
+  const { site } = usePlan();
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [backup, setBackup] = useState<string | null>(null);
+  const remove = async () => {
+    const response = await fetch(`/api/sites/${encodeURIComponent(site.id)}`, {
+      method: 'DELETE',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ name: typed }),
+    }).catch(() => null);
+    const body = (await response?.json().catch(() => null)) as {
+      backup?: string;
+      error?: { message: string };
+    } | null;
+    if (body?.backup) setBackup(body.backup);
+    else setProblem(body?.error?.message ?? 'The server does not answer. Nothing was removed.');
+  };
+  if (backup !== null) {
+    return (
+      <section className={css['card']} role="status">
+        <h2>{site.name} is removed</h2>
+        <p>Everything there was is in this file on the server, to be put back with “aldaba restore”:</p>
+        <p className={css['path']}>{backup}</p>
+        <p>
+          <a href="/">Go to another site</a>
+        </p>
+      </section>
+    );
+  }
+  return (
+    <section className={css['card']}>
+      <h2>Remove this site</h2>
+      <p>Its doors, people, readings and log go with it. A backup of the whole database is written first.</p>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (typed.trim() === site.name.trim()) void remove();
+        }}
+      >
+        <TextField
+          label="Type the name of the site"
+          value={typed}
+          autoComplete="off"
+          maxLength={200}
+          onChange={(event) => {
+            setTyped(event.target.value);
+            setProblem(null);
+          }}
+          error={problem}
+        />
+        <Button type="submit" look="stop" disabled={typed.trim() !== site.name.trim()}>
+          Remove it
+        </Button>
       </form>
     </section>
   );

@@ -1,4 +1,4 @@
-import { chmodSync, closeSync, existsSync, mkdirSync, openSync, readFileSync } from 'node:fs';
+import { chmodSync, closeSync, existsSync, mkdirSync, openSync, readFileSync, statSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
@@ -40,6 +40,8 @@ export function openDatabase(path: string): Db {
 /** Makes the folder and the file, readable by nobody else from the first byte on. */
 function prepareFile(path: string): void {
   mkdirSync(dirname(path), { recursive: true });
+  if (existsSync(path) && statSync(path).isDirectory())
+    throw Object.assign(new Error('is a folder'), { code: 'EISDIR' });
   if (!existsSync(path)) closeSync(openSync(path, 'a', 0o600));
   else chmodIfOwn(path);
 }

@@ -1,4 +1,12 @@
-import { planDelta, secretTables, type Plan, type PlanDelta, type SecretTables } from '#core/plan/index';
+import {
+  planDelta,
+  publicDelta,
+  publicPlan,
+  secretTables,
+  type Plan,
+  type PlanDelta,
+  type SecretTables,
+} from '#core/plan/index';
 import type { LiveSite } from './liveSite';
 
 /** What a tab needs to stand where the server stands: the difference from what it has, or the site where that is not known. */
@@ -20,3 +28,9 @@ export const secretsOf = ({ plan, revision }: LiveSite): { revision: number; tab
   revision,
   tables: secretTables(plan),
 });
+
+/** The same for whoever did not ask for secrets. */
+export const withoutSecretsOf = (catchUp: CatchUp): CatchUp =>
+  'plan' in catchUp
+    ? { ...catchUp, plan: publicPlan(catchUp.plan) }
+    : { ...catchUp, delta: publicDelta(catchUp.delta) };

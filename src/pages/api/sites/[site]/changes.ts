@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { database } from '../../../../server/db/shared';
 import { handle, json } from '../../../../server/http';
 import { siteOr404 } from '../../../../server/siteOr404';
-import { catchUpFrom, secretsOf } from '../../../../server/sites/catchUp';
+import { catchUpFrom, secretsOf, withoutSecretsOf } from '../../../../server/sites/catchUp';
 
 export const prerender = false;
 
@@ -14,6 +14,8 @@ export const GET: APIRoute = ({ params, url }) =>
   handle(() => {
     const live = siteOr404(database(), params.site);
     const since = Number(url.searchParams.get('since') ?? -1);
-    const secrets = url.searchParams.get('secrets') === 'include' ? secretsOf(live).tables : null;
-    return json({ catchUp: catchUpFrom(live, since), secrets });
+    const catchUp = catchUpFrom(live, since);
+    if (url.searchParams.get('secrets') !== 'include')
+      return json({ catchUp: withoutSecretsOf(catchUp), secrets: null });
+    return json({ catchUp, secrets: secretsOf(live).tables });
   });

@@ -1,0 +1,95 @@
+import { existsSync, readFileSync, statSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { createInterface } from 'node:readline/promises';
+import { setPassphrase } from '../src/server/access/keys';
+import { SHORTEST } from '../src/server/access/passphrase';
+import { backupTo } from '../src/server/backup';
+import { openDatabase, type Db } from '../src/server/db/open';
+import { DatabaseError } from '../src/server/db/openError';
+import { dataPath } from '../src/server/db/shared';
+import { restoreFrom } from '../src/server/restore';
+import { createSite } from '../src/server/sites/siteList';
+import { loadFile } from './loadFile';
+import { UsageError, type CommandOptions } from './usage';
+
+/** Commands about the server's own database. They work while the server runs. */
+
+/** Opens the database, does something with it, and closes it again whatever happens. */
+async function withDatabase<T>(act: (db: Db) => Promise<T> | T): Promise<T> {
+  let db: Db;
+  try {
+    db = openDatabase(dataPath());
+  } catch (error) {
+    if (error instanceof DatabaseError) throw new UsageError(error.message);
+    throw error;
+  }
+  try {
+    return await act(db);
+  } finally {
+    db.$client.close();
+  }
+}
+
+/** Writes the whole database into one file. */
+export async function backupCommand(file: string | undefined): Promise<number> {
+  if (!file) throw new UsageError('say where to: aldaba backup FILE');
+  if (existsSync(file)) throw new UsageError(`${file} is there already. Nothing was written.`);
+  if (!existsSync(dataPath())) throw new UsageError(`there is no database ${dataPath()}: nothing to back up`);
+  await withDatabase((db) => backupTo(db, resolve(file)));
+  console.log(`${resolve(file)}: ${Math.ceil(statSync(file).size / 1024)} kB, readable by you alone`);
+  return 0;
+}
+
+/** Puts a backup in the place of what is there, after a backup of that. */
+export async function restoreCommand(file: string | undefined): Promise<number> {
+  if (!file) throw new UsageError('say what to restore: aldaba restore FILE');
+  if (!existsSync(file)) throw new UsageError(`cannot read ${file}: it is not there`);
+  const sites = await withDatabase((db) => restoreFrom(db, resolve(file), new Date()));
+  if (!sites.ok) throw new UsageError(sites.message);
+  console.log(`${sites.sites.length} sites put back: ${sites.sites.join(', ') || 'none'}`);
+  console.log(`What was there before is in ${sites.backup}`);
+  return 0;
+}
+
+/** Takes site files in, each as a site of its own. All of them, or none. */
+export async function importCommand(files: readonly string[]): Promise<number> {
+  if (files.length === 0) throw new UsageError('say which files: aldaba import FILE.json');
+  const plans = files.map((file) => ({ file, ...loadFile(file) }));
+  return withDatabase((db) => {
+    for (const { file, plan, notes } of plans) {
+      const id = createSite(db, plan, { author: 'import', at: new Date().toISOString() });
+      console.log(`${file}: taken in as “${plan.site.name}”, /s/${encodeURIComponent(id)}`);
+      for (const { path, was, is } of notes)
+        console.log(`  ${path}: “${was}” ${is === null ? 'is not used any more' : `read as “${is}”`}`);
+    }
+    return 0;
+  });
+}
+
+/** Sets the passphrase that everybody signs in with where other machines reach the server. Read from the keyboard or a pipe. */
+export async function passphraseCommand(): Promise<number> {
+  const text = process.stdin.isTTY ? await ask('Passphrase: ') : readFileSync(0, 'utf8').trim();
+  if (text.length < SHORTEST)
+    throw new UsageError(`A passphrase has at least ${SHORTEST} characters. Nothing was changed.`);
+  await withDatabase((db) => setPassphrase(db, text));
+  console.log('The passphrase is set. Whoever was signed in signs in again.');
+  return 0;
+}
+
+async function ask(question: string): Promise<string> {
+  const lines = createInterface({ input: process.stdin, output: process.stderr });
+  try {
+    return (await lines.question(question)).trim();
+  } finally {
+    lines.close();
+  }
+}
+
+export type DatabaseCommand = (files: readonly string[], options: CommandOptions) => Promise<number>;
+
+export const DATABASE_COMMANDS: Readonly<Record<string, DatabaseCommand>> = {
+  backup: ([file]) => backupCommand(file),
+  restore: ([file]) => restoreCommand(file),
+  import: (files) => importCommand(files),
+  passphrase: () => passphraseCommand(),
+};
