@@ -7,6 +7,7 @@ const CAUSES: Readonly<Record<string, string>> = {
   EACCES: 'the folder or file may not be written by this user',
   EROFS: 'it lies on a disk that is read-only',
   ENOTDIR: 'a part of the path is a file, not a folder',
+  EEXIST: 'a part of the path is a file, not a folder',
   EISDIR: 'it is a folder, not a file',
   ENOSPC: 'the disk is full',
   SQLITE_READONLY: 'it is read-only',
