@@ -57,7 +57,8 @@ function ownType(draw: Draw): unknown {
     const [holder, name] = pick(draw, spots)!;
     const other = pick(draw, spots)!;
     if (chance(draw, 30)) delete holder[name];
-    else holder[name] = chance(draw, 60) ? other[0][other[1]] : draw(nastyValue);
+    // A copy: the value itself may hold what it is put into.
+    else holder[name] = chance(draw, 60) ? structuredClone(other[0][other[1]]) : draw(nastyValue);
   }
   return type;
 }
@@ -89,7 +90,11 @@ export function drawEdit(draw: Draw, plan: Plan, depth = 0): unknown {
       return { kind: verb[1], [key]: id, [as]: entity };
     }
     case 'set':
-      return { kind: verb[1], id: someId(draw, plan, collection), patch: drawPatch(draw, FIELDS[collection]) };
+      return {
+        kind: verb[1],
+        id: someId(draw, plan, collection),
+        patch: drawPatch(draw, FIELDS[collection]),
+      };
     default:
       return { kind: verb[1], id: someId(draw, plan, collection) };
   }

@@ -133,6 +133,9 @@ export const fieldsOf = (schema: z.ZodType): Readonly<Record<string, fc.Arbitrar
   const def = defOf(schema);
   if (def.type === 'pipe') return fieldsOf(def['in'] as z.ZodType);
   return Object.fromEntries(
-    Object.entries(def['shape'] as Record<string, z.ZodType>).map(([key, field]) => [key, arbitraryOf(field)]),
+    Object.entries(def['shape'] as Record<string, z.ZodType>).map(([key, field]) => [
+      key,
+      arbitraryOf(field),
+    ]),
   );
 };

@@ -84,36 +84,41 @@ describe('whatever admission lets in', () => {
 
   it('is judged, drawn, written and read back, and taken back exactly', { timeout: 7_200_000 }, async () => {
     await fc.assert(
-      fc.asyncProperty(fc.gen(), fc.nat(STARTS.length - 1), fc.integer({ min: 1, max: 6 }), async (g, which, count) => {
-        const start = STARTS[which]!;
-        const draw = <T>(arbitrary: fc.Arbitrary<T>): T => g(() => arbitrary);
-        let plan = start;
-        for (let n = 0; n < count; n += 1) {
-          const value = drawEdit(draw, plan);
-          const result = admit(plan, value);
-          if (!result.ok) {
-            refused += 1;
-            const { reason } = result.refusal;
-            reasons.set(reason, (reasons.get(reason) ?? 0) + 1);
-            expect(refusalWords(result.refusal).length).toBeGreaterThan(5);
-            continue;
+      fc.asyncProperty(
+        fc.gen(),
+        fc.nat(STARTS.length - 1),
+        fc.integer({ min: 1, max: 6 }),
+        async (g, which, count) => {
+          const start = STARTS[which]!;
+          const draw = <T>(arbitrary: fc.Arbitrary<T>): T => g(() => arbitrary);
+          let plan = start;
+          for (let n = 0; n < count; n += 1) {
+            const value = drawEdit(draw, plan);
+            const result = admit(plan, value);
+            if (!result.ok) {
+              refused += 1;
+              const { reason } = result.refusal;
+              reasons.set(reason, (reasons.get(reason) ?? 0) + 1);
+              expect(refusalWords(result.refusal).length).toBeGreaterThan(5);
+              continue;
+            }
+            admitted += 1;
+            // Let in once it is let in wherever it comes from: as JSON, and by the inverse of its inverse.
+            const again = admit(plan, JSON.parse(JSON.stringify(value)));
+            expect(again.ok && again.plan).toEqual(result.plan);
+            const back = admit(result.plan, result.inverse);
+            if (!back.ok) throw new Error(`undo is refused: ${JSON.stringify(back.refusal)}`);
+            expect(back.plan).toEqual(plan);
+            expect(applyEdit(back.plan, result.edit!)).toMatchObject({ ok: true });
+            plan = result.plan;
           }
-          admitted += 1;
-          // Let in once it is let in wherever it comes from: as JSON, and by the inverse of its inverse.
-          const again = admit(plan, JSON.parse(JSON.stringify(value)));
-          expect(again.ok && again.plan).toEqual(result.plan);
-          const back = admit(result.plan, result.inverse);
-          if (!back.ok) throw new Error(`undo is refused: ${JSON.stringify(back.refusal)}`);
-          expect(back.plan).toEqual(plan);
-          expect(applyEdit(back.plan, result.edit!)).toMatchObject({ ok: true });
-          plan = result.plan;
-        }
-        cases += 1;
-        workOut(plan);
-        roundTrip(start, plan);
-        if (cases % SLOW_EVERY === 0) await drawPages(plan);
-      }),
-      { numRuns: CASES },
+          cases += 1;
+          workOut(plan);
+          roundTrip(start, plan);
+          if (cases % SLOW_EVERY === 0) await drawPages(plan);
+        },
+      ),
+      { numRuns: CASES, endOnFailure: true },
     );
     console.info(
       `${cases} plans after ${admitted} edits let in and ${refused} refused (${[...reasons].map(([reason, n]) => `${reason} ${n}`).join(', ')})`,

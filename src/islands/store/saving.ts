@@ -18,11 +18,15 @@ export interface Item {
   readonly edit: Edit;
   /** What undo calls it. */
   readonly label: string;
+  /** It has been on its way, and no answer says yet whether the server has it. */
+  readonly sent?: boolean;
 }
 
 /** An edit that could not be kept. Its text stays until somebody tries it again or lets it go. */
 export interface Aside extends Item {
   readonly why: Why;
+  /** The server knows that it is not to be kept, should a copy of it still arrive. */
+  readonly settled?: boolean;
 }
 export type Why =
   | { readonly kind: 'refused'; readonly refusal: EditRefusal }
@@ -57,7 +61,7 @@ export interface Saving {
 
 export interface Answer {
   readonly id: string;
-  readonly code: 'kept' | 'refused' | 'stale';
+  readonly code: 'kept' | 'refused' | 'stale' | 'withdrawn';
   readonly revision?: number;
   readonly refusal?: EditRefusal;
 }
@@ -90,11 +94,17 @@ export type Event =
   | { readonly kind: 'fetchFailed' }
   /** Edits that an earlier load of this tab could not save. */
   | { readonly kind: 'recalled'; readonly pending: readonly Item[]; readonly aside: readonly Aside[] }
-  | { readonly kind: 'tryAgain'; readonly id: string }
+  /** A change that stands aside is tried once more, under a name that nobody has heard of yet. */
+  | { readonly kind: 'tryAgain'; readonly id: string; readonly newId: string }
   | { readonly kind: 'letGo'; readonly id: string };
 
 export type Effect =
-  | { readonly kind: 'send'; readonly base: number; readonly items: readonly Item[] }
+  | {
+      readonly kind: 'send';
+      readonly base: number;
+      readonly items: readonly Item[];
+      readonly withdraw: readonly string[];
+    }
   | { readonly kind: 'fetch'; readonly since: number }
   | { readonly kind: 'wait'; readonly ms: number }
   /** Keep what is pending and aside over a reload. */
@@ -160,14 +170,18 @@ export function step(state: Saving, event: Event): Step {
     case 'fetchFailed':
       return pause({ ...state, fetching: false, failures: state.failures + 1 });
     case 'recalled': {
-      const next = { ...state, pending: [...event.pending, ...state.pending], aside: event.aside };
+      // Whether the server has them, nobody knows: the tab may have been closed before the answer came.
+      const recalled = event.pending.map((item) => ({ ...item, sent: true }));
+      const next = { ...state, pending: [...recalled, ...state.pending], aside: event.aside };
       const { next: replayed, effects } = replay(next);
       return then(replayed, [...effects, { kind: 'keep' }]);
     }
     case 'tryAgain': {
       const item = state.aside.find(({ id }) => id === event.id);
       if (!item) return { next: state, effects: [] };
-      const { why: _why, ...again } = item;
+      // Under a new name: the old one is buried.
+      const { why: _why, sent: _sent, settled: _settled, ...item_ } = item;
+      const again = { ...item_, id: event.newId };
       const rest = {
         ...state,
         aside: state.aside.filter((one) => one !== item),
@@ -186,12 +200,16 @@ export function step(state: Saving, event: Event): Step {
 /** What is to be done next in any state: send, else fetch what was missed, else nothing. */
 function then(state: Saving, effects: readonly Effect[]): Step {
   if (state.sending > 0 || state.fetching || state.waiting) return { next: state, effects };
-  if (state.pending.length > 0) {
+  const withdraw = state.aside.filter(({ settled }) => !settled).map(({ id }) => id);
+  if (state.pending.length > 0 || withdraw.length > 0) {
     const items = chunkOf(state);
     const status = state.failures > 0 ? state.status : 'saving';
+    const pending = state.pending.map((item, index) =>
+      index < items.length ? { ...item, sent: true } : item,
+    );
     return {
-      next: { ...state, sending: items.length, status },
-      effects: [...effects, { kind: 'send', base: state.revision, items }],
+      next: { ...state, pending, sending: items.length + withdraw.length, status },
+      effects: [...effects, { kind: 'send', base: state.revision, items, withdraw: withdraw.slice(0, 500) }],
     };
   }
   if (state.seen > state.revision)
@@ -224,9 +242,14 @@ function answered(state: Saving, { revision, answers, catchUp }: Extract<Event, 
   const byId = new Map(answers.map((answer) => [answer.id, answer]));
   const kept = state.pending.filter(({ id }) => byId.get(id)?.code === 'kept');
   const effects: Effect[] = [];
-  let next: Saving = { ...state, chunk: Math.min(MOST_ITEMS, state.chunk * 2) };
+  // Whatever has an answer is not in the dark any more.
+  const pending = state.pending.map((item) =>
+    item.sent && byId.has(item.id) ? { ...item, sent: false } : item,
+  );
+  let next: Saving = { ...state, chunk: Math.min(MOST_ITEMS, state.chunk * 2), pending };
+  const isKept = ({ id }: Item) => byId.get(id)?.code === 'kept';
   if (catchUp) {
-    next = { ...next, pending: next.pending.filter((item) => !kept.includes(item)) };
+    next = { ...next, pending: next.pending.filter((item) => !isKept(item)) };
     const taken = takeOver(next, catchUp);
     next = taken.next;
     effects.push(...taken.effects);
@@ -236,12 +259,22 @@ function answered(state: Saving, { revision, answers, catchUp }: Extract<Event, 
       const result = applyEdit(confirmed, edit);
       if (result.ok) confirmed = result.plan;
     }
-    next = { ...next, confirmed, revision, pending: next.pending.filter((item) => !kept.includes(item)) };
+    next = { ...next, confirmed, revision, pending: next.pending.filter((item) => !isKept(item)) };
   }
+  // What was put aside and turns out to be kept is no trouble any more; what the server has buried stays where it is.
+  next = {
+    ...next,
+    aside: next.aside
+      .filter(({ id }) => byId.get(id)?.code !== 'kept')
+      .map((one) => ({ ...one, settled: true })),
+  };
   for (const item of next.pending) {
     const answer = byId.get(item.id);
-    if (answer?.code !== 'refused' || !answer.refusal) continue;
-    const set = setAside(next, item, { kind: 'refused', refusal: answer.refusal });
+    if (answer?.code !== 'refused' && answer?.code !== 'withdrawn') continue;
+    const why: Why = answer.refusal
+      ? { kind: 'refused', refusal: answer.refusal }
+      : { kind: 'not-understood', message: 'It was refused before.' };
+    const set = setAside(next, { ...item, sent: false }, why, true);
     next = set.next;
     effects.push(...set.effects);
   }
@@ -280,8 +313,8 @@ function failed(state: Saving, { status, message, after = 0 }: Extract<Event, { 
 }
 
 /** Takes one pending edit out of the way; what was typed is kept, and the others are put together again without it. */
-function setAside(state: Saving, item: Item, why: Why): Step {
-  const aside: Aside = { ...item, why };
+function setAside(state: Saving, item: Item, why: Why, settled = false): Step {
+  const aside: Aside = { ...item, why, settled };
   const { next, effects } = replay({
     ...state,
     pending: state.pending.filter(({ id }) => id !== item.id),
@@ -305,7 +338,10 @@ function takeOver(state: Saving, catchUp: CatchUp): Step {
   return { next, effects: authors.length > 0 ? [...effects, { kind: 'toldOthers', authors, own }] : effects };
 }
 
-/** Applies what is pending to what is confirmed. What no longer fits is set aside, and whatever stands without it. */
+/**
+ * Applies what is pending to what is confirmed. What no longer fits is set aside; but where no answer says yet whether the
+ * server has it, it may be confirmed already, and the server is asked first.
+ */
 function replay(state: Saving): Step {
   let shown = state.confirmed;
   const pending: Item[] = [];
@@ -315,7 +351,8 @@ function replay(state: Saving): Step {
     if (result.ok) {
       shown = result.plan;
       pending.push(item);
-    } else out.push({ ...item, why: { kind: 'refused', refusal: result.refusal } });
+    } else if (item.sent) pending.push(item);
+    else out.push({ ...item, why: { kind: 'refused', refusal: result.refusal } });
   }
   return {
     next: { ...state, shown, pending, aside: [...state.aside, ...out] },

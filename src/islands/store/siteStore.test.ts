@@ -38,12 +38,13 @@ class Backend {
       const since = Number(new URL(url, 'http://x').searchParams.get('since'));
       return answer({ catchUp: catchUpFrom(this.live, since), secrets: secretsOf(this.live).tables });
     }
-    const { base, edits, author } = JSON.parse(init.body ?? '') as {
+    const { base, edits, withdraw, author } = JSON.parse(init.body ?? '') as {
       base: number;
       edits: SentEdit[];
+      withdraw: string[];
       author: string;
     };
-    return answer(submitEdits(this.db, this.site, { base, edits, author, at }));
+    return answer(submitEdits(this.db, this.site, { base, edits, withdraw, author, at }));
   };
 }
 

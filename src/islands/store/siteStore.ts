@@ -130,7 +130,7 @@ export class SiteStore {
   }
 
   tryAgain(id: string): void {
-    this.#step({ kind: 'tryAgain', id });
+    this.#step({ kind: 'tryAgain', id, newId: newId() });
   }
 
   letGo(id: string): void {
@@ -161,7 +161,7 @@ export class SiteStore {
       );
       if (keepRefused) {
         const why = { kind: 'refused', refusal: result.refusal } as const;
-        const aside = [...this.#saving.aside, { id: newId(), edit, label, why }];
+        const aside = [...this.#saving.aside, { id: newId(), edit, label, why, settled: true }];
         this.#saving = { ...this.#saving, aside };
         this.#keep();
         this.#publish({ aside });
@@ -233,13 +233,13 @@ export class SiteStore {
     return `/api/sites/${encodeURIComponent(this.#saving.confirmed.site.id)}`;
   }
 
-  async #send({ base, items }: Extract<Effect, { kind: 'send' }>): Promise<void> {
+  async #send({ base, items, withdraw }: Extract<Effect, { kind: 'send' }>): Promise<void> {
     const edits = items.map(({ id, edit }) => ({ id, edit }));
     try {
       const response = await fetch(`${this.#base}/edits`, {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ base, author: this.#options.author(), edits }),
+        body: JSON.stringify({ base, author: this.#options.author(), edits, withdraw }),
         signal: AbortSignal.timeout(PATIENCE_MS),
       });
       const body = (await response.json().catch(() => null)) as

@@ -187,6 +187,17 @@ export const edits = sqliteTable(
   ],
 );
 
+/** Names of edits that were refused or taken back by their sender: a copy that arrives late is not kept any more. */
+export const withdrawnEdits = sqliteTable(
+  'withdrawn_edits',
+  {
+    site: siteColumn(),
+    editId: text('edit_id').notNull(),
+    at: text('at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.editId] })],
+);
+
 /** What belongs to the server rather than to a site: the passphrase's hash, the key that signs sessions. */
 export const serverSettings = sqliteTable('server_settings', {
   name: text('name').primaryKey(),

@@ -39,6 +39,17 @@ export const recentEdits = (db: Reader, site: string, limit: number): LoggedEdit
     .limit(limit)
     .all();
 
+/** Which of these edits are never to be kept: refused, or taken back by their sender. */
+export function withdrawnIds(db: Reader, site: string, ids: readonly string[]): Set<string> {
+  const { site: at, editId } = schema.withdrawnEdits;
+  const rows = db
+    .select({ id: editId })
+    .from(schema.withdrawnEdits)
+    .where(and(eq(at, site), inArray(editId, [...ids])))
+    .all();
+  return new Set(rows.map(({ id }) => id));
+}
+
 /** Which of these edits are in the log already, with the revision each made. */
 export function loggedIds(db: Reader, site: string, ids: readonly string[]): Map<string, number> {
   const rows = db

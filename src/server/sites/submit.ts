@@ -5,7 +5,7 @@ import { savePlan } from '../db/planRepository';
 import * as schema from '../db/schema';
 import { catchUpFrom, type CatchUp } from './catchUp';
 import { advance, liveSite, type LiveSite } from './liveSite';
-import { editsSince, loggedIds } from './log';
+import { editsSince, loggedIds, withdrawnIds } from './log';
 
 /** An edit on its way, with the name it keeps however often it is sent. */
 export interface SentEdit {
@@ -18,6 +18,8 @@ export interface Submission {
   /** Revision that the sender had seen. */
   readonly base: number;
   readonly edits: readonly SentEdit[];
+  /** Edits that the sender has put aside: a copy of one that is still on its way must not be kept. */
+  readonly withdraw?: readonly string[];
   readonly author: string;
   /** ISO 8601. */
   readonly at: string;
@@ -29,7 +31,9 @@ export type EditAnswer =
   /** Does not fit or is not an edit at all; the others are not touched by it. */
   | { readonly id: string; readonly code: 'refused'; readonly refusal: EditRefusal }
   /** Would change what others have changed since the base; it and what follows waits until the sender has seen that. */
-  | { readonly id: string; readonly code: 'stale' };
+  | { readonly id: string; readonly code: 'stale' }
+  /** Was never kept, and never will be. */
+  | { readonly id: string; readonly code: 'withdrawn' };
 
 export interface SubmitAnswer {
   readonly revision: number;
@@ -46,17 +50,20 @@ export interface SubmitAnswer {
 export function submitEdits(
   db: Db,
   site: string,
-  { base, edits, author, at }: Submission,
+  { base, edits, withdraw = [], author, at }: Submission,
 ): SubmitAnswer | null {
   const outcome = db.transaction(
     (tx) => {
       const live = liveSite(db, site, tx);
       if (!live) return null;
-      const known = loggedIds(
+      const known = loggedIds(tx, site, [...edits.map(({ id }) => id), ...withdraw]);
+      const gone = withdrawnIds(
         tx,
         site,
         edits.map(({ id }) => id),
       );
+      const bury = (id: string) =>
+        tx.insert(schema.withdrawnEdits).values({ site, editId: id, at }).onConflictDoNothing().run();
       const seen = ownBase(base, edits, known);
       const foreign = changedByOthers(live, seen);
       const steps: Plan[] = [];
@@ -69,12 +76,17 @@ export function submitEdits(
           answers.push({ id, code: 'kept', revision: before });
           continue;
         }
+        if (gone.has(id)) {
+          answers.push({ id, code: 'withdrawn' });
+          continue;
+        }
         if (waits) {
           answers.push({ id, code: 'stale' });
           continue;
         }
         const result = admit(plan, value);
         if (!result.ok) {
+          bury(id);
           answers.push({ id, code: 'refused', refusal: result.refusal });
           continue;
         }
@@ -99,6 +111,11 @@ export function submitEdits(
         steps.push(plan);
         known.set(id, revision);
         answers.push({ id, code: 'kept', revision });
+      }
+      for (const id of withdraw) {
+        const revision = known.get(id);
+        if (revision === undefined) bury(id);
+        answers.push(revision === undefined ? { id, code: 'withdrawn' } : { id, code: 'kept', revision });
       }
       if (steps.length > 0) savePlan(tx, live.plan, plan, live.revision + steps.length);
       const missed = seen < live.revision ? editsSince(tx, site, seen) : [];

@@ -9,13 +9,12 @@ import { submitEdits } from '../../../../server/sites/submit';
 
 export const prerender = false;
 
+const editId = z.string().regex(/^[\w-]{8,60}$/);
 const body = z.strictObject({
   base: z.number().int().min(0).max(Number.MAX_SAFE_INTEGER),
   author: z.string().max(200),
-  edits: z
-    .array(z.strictObject({ id: z.string().regex(/^[\w-]{8,60}$/), edit: z.unknown() }))
-    .min(1)
-    .max(500),
+  edits: z.array(z.strictObject({ id: editId, edit: z.unknown() })).max(500),
+  withdraw: z.array(editId).max(500).default([]),
 });
 
 /** The log, newest first. */
@@ -27,16 +26,22 @@ export const GET: APIRoute = ({ params, url }) =>
   });
 
 /**
- * Applies edits and answers for each of them: kept, refused with the reason, or stale. Each has a name of its own; sent again,
+ * Applies edits and answers for each of them: kept, refused with the reason, stale, or withdrawn. Each has a name of its own; sent again,
  * it is kept once. Where others have changed the site since the base, the answer says what the sender has missed.
  */
 export const POST: APIRoute = ({ params, request, locals }) =>
   handle(async () => {
-    const { base, author, edits } = await readJson(request, body);
+    const { base, author, edits, withdraw } = await readJson(request, body);
     const site = params.site ?? '';
     const at = new Date().toISOString();
     // Who signed in is who did it; only on a server of one's own machine is a name taken at its word.
-    const result = submitEdits(database(), site, { base, edits, author: locals.who || author, at });
+    const result = submitEdits(database(), site, {
+      base,
+      edits,
+      withdraw,
+      author: locals.who || author,
+      at,
+    });
     if (!result) throw new HttpError(404, 'no-site', `There is no site “${site.slice(0, 100)}”.`);
     if (result.answers.some(({ code }) => code === 'kept')) announceChange(site, result.revision);
     return json(result);
