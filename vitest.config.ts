@@ -2,7 +2,7 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
-    include: ['{core,cli,src,demo,words}/**/*.test.{ts,tsx}'],
+    include: ['{core,cli,src,demo,words,docs,scripts}/**/*.test.{ts,tsx}'],
     // Other steps run beside the tests, on slow machines too: a test is stopped when it hangs, not when it waits.
     testTimeout: 90_000,
   },

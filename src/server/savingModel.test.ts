@@ -157,14 +157,7 @@ describe('saving, by the real tab, the real handlers and a real database', () =>
       const network = new Network(rnd);
       const made = new Map<string, { edit: Edit; tab: string }>();
       const told: string[] = [];
-      let active: Tab;
       vi.stubGlobal('fetch', network.fetch);
-      vi.stubGlobal('sessionStorage', {
-        getItem: (key: string) => active.kept.get(key) ?? null,
-        setItem: (key: string, value: string) => active.kept.set(key, value),
-        removeItem: (key: string) => active.kept.delete(key),
-      });
-      // Each tab has a storage of its own: whose turn it is, is switched at every step.
       const tabs: Tab[] = [];
       const open = async (name: string, kept = new Map<string, string>()) => {
         const live = liveSite(database(), id)!;
@@ -176,10 +169,15 @@ describe('saving, by the real tab, the real handlers and a real database', () =>
             revision: live.revision,
             complete: false,
             author: () => name,
+            // Each tab has a storage of its own.
+            keep: {
+              getItem: (key) => kept.get(key) ?? null,
+              setItem: (key, value) => void kept.set(key, value),
+              removeItem: (key) => void kept.delete(key),
+            },
             tell: (text) => told.push(text),
           }),
         };
-        active = tab;
         const complete = tab.store.complete();
         await vi.advanceTimersByTimeAsync(60_000);
         await complete;
@@ -201,27 +199,25 @@ describe('saving, by the real tab, the real handlers and a real database', () =>
 
       for (let turn = 0; turn < 40; turn += 1) {
         const at = rnd.below(tabs.length);
-        active = tabs[at]!;
-        const { store } = active;
+        const tab = tabs[at]!;
+        const { store } = tab;
         const roll = rnd.below(20);
         if (roll < 13) {
           store.dispatch(someEdit(store.getState().plan, rnd, `m${seed}-${turn}`), `turn ${turn}`);
-          watch(active);
+          watch(tab);
         } else if (roll < 15) {
           store.undo(true);
-          watch(active);
+          watch(tab);
         } else if (roll < 16) {
           // The tab is loaded anew: what it had not saved comes up again.
           store.close();
-          tabs[at] = await open(active.name, active.kept);
+          tabs[at] = await open(tab.name, tab.kept);
         } else if (roll < 18) {
           for (const tab of tabs) {
-            active = tab;
             tab.store.catchUp(liveSite(database(), id)!.revision);
             await vi.advanceTimersByTimeAsync(0);
           }
         }
-        active = tabs[at]!;
         await vi.advanceTimersByTimeAsync(rnd.below(4000));
       }
 
@@ -229,7 +225,6 @@ describe('saving, by the real tab, the real handlers and a real database', () =>
       network.trouble = 0;
       for (let round = 0; round < 60; round += 1) {
         for (const tab of tabs) {
-          active = tab;
           tab.store.catchUp(liveSite(database(), id)!.revision);
           await vi.advanceTimersByTimeAsync(4000);
         }

@@ -11,11 +11,14 @@ const keyOf = (site: string): string => `aldaba.unsaved.${site}`;
 /** Where versions before this one kept a bare list of edits. */
 const oldKeyOf = (site: string): string => `aldaba.pending.${site}`;
 
+/** Where a tab keeps it: its session storage. */
+export type Keep = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
+
 /** Keeps what is unsaved. False where the browser has no room for it. */
-export function keepUnsaved(site: string, { pending, aside }: Unsaved): boolean {
+export function keepUnsaved(site: string, { pending, aside }: Unsaved, keep: Keep = sessionStorage): boolean {
   try {
-    if (pending.length === 0 && aside.length === 0) sessionStorage.removeItem(keyOf(site));
-    else sessionStorage.setItem(keyOf(site), JSON.stringify({ pending, aside }));
+    if (pending.length === 0 && aside.length === 0) keep.removeItem(keyOf(site));
+    else keep.setItem(keyOf(site), JSON.stringify({ pending, aside }));
     return true;
   } catch {
     return false;
@@ -23,10 +26,10 @@ export function keepUnsaved(site: string, { pending, aside }: Unsaved): boolean 
 }
 
 /** What an earlier load of this tab could not save; null where there is nothing. */
-export function readUnsaved(site: string): Unsaved | null {
-  const old = sessionStorage.getItem(oldKeyOf(site));
-  sessionStorage.removeItem(oldKeyOf(site));
-  const text = sessionStorage.getItem(keyOf(site));
+export function readUnsaved(site: string, keep: Keep = sessionStorage): Unsaved | null {
+  const old = keep.getItem(oldKeyOf(site));
+  keep.removeItem(oldKeyOf(site));
+  const text = keep.getItem(keyOf(site));
   const kept = read(text) as Partial<Unsaved> | null;
   const edits = read(old);
   const older = (Array.isArray(edits) ? edits : []).flatMap((edit: unknown, index): Item[] => {

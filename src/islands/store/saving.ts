@@ -246,7 +246,11 @@ function answered(state: Saving, { revision, answers, catchUp }: Extract<Event, 
   const pending = state.pending.map((item) =>
     item.sent && byId.has(item.id) ? { ...item, sent: false } : item,
   );
-  let next: Saving = { ...state, chunk: Math.min(MOST_ITEMS, state.chunk * 2), pending };
+  // What stood aside when this was sent, and turns out to be kept, is no trouble any more; the rest the server has buried.
+  const aside = state.aside
+    .filter(({ id }) => byId.get(id)?.code !== 'kept')
+    .map((one) => ({ ...one, settled: true }));
+  let next: Saving = { ...state, aside, chunk: Math.min(MOST_ITEMS, state.chunk * 2), pending };
   const isKept = ({ id }: Item) => byId.get(id)?.code === 'kept';
   if (catchUp) {
     next = { ...next, pending: next.pending.filter((item) => !isKept(item)) };
@@ -255,19 +259,14 @@ function answered(state: Saving, { revision, answers, catchUp }: Extract<Event, 
     effects.push(...taken.effects);
   } else {
     let { confirmed } = next;
-    for (const { edit } of kept) {
+    for (const { id, edit } of kept) {
+      // What was kept before this tab caught up is in what it has: applied again it would undo what came after it.
+      if ((byId.get(id)?.revision ?? Infinity) <= state.revision) continue;
       const result = applyEdit(confirmed, edit);
       if (result.ok) confirmed = result.plan;
     }
     next = { ...next, confirmed, revision, pending: next.pending.filter((item) => !isKept(item)) };
   }
-  // What was put aside and turns out to be kept is no trouble any more; what the server has buried stays where it is.
-  next = {
-    ...next,
-    aside: next.aside
-      .filter(({ id }) => byId.get(id)?.code !== 'kept')
-      .map((one) => ({ ...one, settled: true })),
-  };
   for (const item of next.pending) {
     const answer = byId.get(item.id);
     if (answer?.code !== 'refused' && answer?.code !== 'withdrawn') continue;

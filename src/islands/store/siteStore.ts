@@ -9,7 +9,7 @@ import {
 } from '#core/plan/index';
 import { refusalWords } from '#words/problems';
 import { asideWords, othersWords } from '#words/saving';
-import { keepUnsaved, readUnsaved } from './keep';
+import { keepUnsaved, readUnsaved, type Keep } from './keep';
 import {
   isUnsaved,
   startSaving,
@@ -59,6 +59,8 @@ export interface StoreOptions {
   /** False for a plan whose secrets are fetched apart. */
   readonly complete?: boolean;
   author(): string;
+  /** Where unsaved changes outlive a reload; the tab's session storage unless it says otherwise. */
+  readonly keep?: Keep;
   /** Tells a person something that cannot be seen on the sheet. */
   tell(message: string): void;
 }
@@ -313,14 +315,14 @@ export class SiteStore {
 
   #keep(): void {
     const { pending, aside, confirmed } = this.#saving;
-    if (!keepUnsaved(confirmed.site.id, { pending, aside }))
+    if (!keepUnsaved(confirmed.site.id, { pending, aside }, this.#options.keep))
       this.#options.tell(
         'This browser has no room to keep unsaved changes. Leave the tab open until they are saved.',
       );
   }
 
   #recall(): void {
-    const kept = readUnsaved(this.#saving.confirmed.site.id);
+    const kept = readUnsaved(this.#saving.confirmed.site.id, this.#options.keep);
     if (kept) this.#step({ kind: 'recalled', ...kept });
   }
 }
