@@ -259,13 +259,22 @@ function answered(state: Saving, { revision, answers, catchUp }: Extract<Event, 
     effects.push(...taken.effects);
   } else {
     let { confirmed } = next;
+    let again = false;
     for (const { id, edit } of kept) {
       // What was kept before this tab caught up is in what it has: applied again it would undo what came after it.
-      if ((byId.get(id)?.revision ?? Infinity) <= state.revision) continue;
+      if ((byId.get(id)?.revision ?? Infinity) <= state.revision) {
+        again = true;
+        continue;
+      }
       const result = applyEdit(confirmed, edit);
       if (result.ok) confirmed = result.plan;
     }
     next = { ...next, confirmed, revision, pending: next.pending.filter((item) => !isKept(item)) };
+    if (again) {
+      const put = replay(next);
+      next = put.next;
+      effects.push(...put.effects);
+    }
   }
   for (const item of next.pending) {
     const answer = byId.get(item.id);
