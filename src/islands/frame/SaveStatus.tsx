@@ -25,7 +25,8 @@ export function SaveStatus() {
   return (
     <>
       <span className={cx(css['save'], UNWELL.has(status) && css['unwell'])} role="status">
-        {WORDS[status]}
+        {/* What stands aside says enough: the bar has no room for both. */}
+        {aside.length > 0 && !UNWELL.has(status) ? '' : WORDS[status]}
       </span>
       {status === 'signed-out' && (
         <a className={css['chip']} href="/sign-in" target="_blank" rel="noreferrer">

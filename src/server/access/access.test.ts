@@ -74,13 +74,19 @@ describe('asksWho', () => {
       '/',
       '/s/x',
       '/api/sites',
-      '/theme.js',
       '/_astro/App.js',
       '/api/sign-in/x',
       '/sign-in/../api/sites',
     ])
       expect([path, asksWho(path)]).toEqual([path, true]);
-    for (const path of ['/sign-in', '/api/sign-in', '/icon.svg', '/_astro/a.b.css', '/_astro/font.woff2'])
+    for (const path of [
+      '/sign-in',
+      '/api/sign-in',
+      '/icon.svg',
+      '/theme.js',
+      '/_astro/a.b.css',
+      '/_astro/font.woff2',
+    ])
       expect([path, asksWho(path)]).toEqual([path, false]);
   });
   it('asks for nothing on a server of one’s own', () => {
