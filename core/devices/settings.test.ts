@@ -151,7 +151,7 @@ describe('types of older versions', () => {
 });
 
 describe('typeProblems of settings', () => {
-  const base = findType('magnet-single') ?? LIBRARY.find(({ lock }) => lock?.kind === 'magnet')!;
+  const base = findType('magnet-lock') ?? LIBRARY.find(({ lock }) => lock?.kind === 'magnet')!;
   const strike = LIBRARY.find(({ lock }) => lock?.kind === 'strike' && lock.mode.by === 'setting')!;
   const having = (...settings: Setting[]): DeviceType => ({
     ...base,

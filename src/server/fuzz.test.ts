@@ -244,7 +244,7 @@ describe('what once stopped the server', () => {
           id: 'L1',
           door: null,
           tag: 'L1',
-          type: 'magnet-single',
+          type: 'magnet-lock',
           place: 'above',
           settings: { voltage: '99' },
         },
