@@ -22,6 +22,7 @@ function start(env: Record<string, string>): {
     stdio: ['ignore', 'ignore', 'pipe'],
     env: { ...process.env, ALDABA_DATA: data, PORT: String(port), NODE_ENV: 'production', ...env },
   });
+  running.add(child);
   child.stderr?.on('data', (chunk) => text.push(String(chunk)));
   const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
   return { child, said: () => text.join(''), ended };
@@ -40,6 +41,12 @@ const answers = async (path = '/sign-in') => {
 };
 
 test.describe.configure({ mode: 'serial' });
+/** Servers that a test which failed may have left behind. */
+const running = new Set<ChildProcess>();
+test.afterEach(() => {
+  for (const child of running) child.kill('SIGKILL');
+  running.clear();
+});
 test.afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 test('a server that others reach does not start without a passphrase', async () => {

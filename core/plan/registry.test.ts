@@ -160,7 +160,7 @@ describe('the registry', () => {
     (collection) => {
       for (const id of ['constructor', 'toString', '__proto__', 'hasOwnProperty']) {
         expect(findIn(plan[collection] as Record<string, unknown>, id)).toBeUndefined();
-        const { verbs, key } = kindOf(collection);
+        const { verbs } = kindOf(collection);
         const edit = 'put' in verbs ? null : ({ kind: verbs.remove, id } as unknown as Edit);
         if (edit) expect(applyEdit(plan, edit)).toMatchObject({ ok: false, refusal: { reason: 'missing' } });
       }

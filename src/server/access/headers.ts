@@ -22,7 +22,8 @@ const policy = (inline: readonly string[]): string =>
 /** Headers of every answer, files included. Pages may run the framework's own inline scripts, nothing else inline. */
 export const securityHeaders = (html: boolean): Readonly<Record<string, string>> => ({
   'x-content-type-options': 'nosniff',
-  'referrer-policy': 'no-referrer',
+  // Nothing about a page goes to another site; a form of our own still says where it is from.
+  'referrer-policy': 'same-origin',
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin',
   'content-security-policy': policy(html ? scripts : []),
