@@ -40,7 +40,7 @@ const STAGES = [
       ['types', 'npx', ['astro', 'check', '--minimumSeverity', 'error']],
     ],
     [
-      ['unit tests', 'npx', ['vitest', 'run', '--reporter=dot']],
+      ['unit tests', 'npx', ['vitest', 'run', '--no-isolate', '--reporter=dot']],
       ['crosscheck', 'npx', ['tsx', 'cli/crosscheck.ts']],
     ],
   ],
