@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
 import { emptyPlan, type Plan } from '#core/plan/index';
 import { quillhaven } from '#demo/quillhaven';
 import { lobbyDoor, mustApply } from '../../core/specimens/doors';
