@@ -6,7 +6,7 @@ import { describe, expect, it } from 'vitest';
 
 const FILE = 'demo/quillhaven.json';
 const aldaba = (...args: string[]) =>
-  spawnSync('npx', ['tsx', 'cli/aldaba.ts', ...args], { encoding: 'utf8' });
+  spawnSync(process.execPath, ['--import', 'tsx', 'cli/aldaba.ts', ...args], { encoding: 'utf8' });
 
 describe('aldaba', () => {
   it('prove: exit 0 for a sound door, 1 for one that fails, both as a table and as JSON', () => {

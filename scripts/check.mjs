@@ -19,7 +19,7 @@ const LONG = [
   'src/server/pack.test.ts',
   'src/server/admitted.test.ts',
   'src/server/savingModel.test.ts',
-  'src/islands/store/siteStore.test.ts',
+  'src/server/drawPages.test.ts',
   'src/server/fuzz.test.ts',
   'src/server/diagram.test.ts',
 ];

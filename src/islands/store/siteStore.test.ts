@@ -57,14 +57,19 @@ describe('SiteStore', () => {
   let kept: Map<string, string>;
   const open = (plan = magnetDoor(), complete = true) =>
     new SiteStore({ plan, revision: 1, complete, author: () => 'me', tell: (text) => told.push(text) });
-  const settled = async (store: SiteStore) =>
-    vi.waitFor(() => expect(store.getState().status).toBe('saved'), { timeout: 20_000 });
+  /** Waits are turned, not waited out. */
+  const settled = async (store: SiteStore) => {
+    for (let n = 0; n < 40 && store.getState().status !== 'saved'; n += 1)
+      await vi.advanceTimersByTimeAsync(2000);
+    expect(store.getState().status).toBe('saved');
+  };
   const begin = (plan: Plan) => {
     backend = new Backend(plan);
     vi.stubGlobal('fetch', backend.fetch);
   };
 
   beforeEach(() => {
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
     begin(magnetDoor());
     told = [];
     kept = new Map();
@@ -74,7 +79,10 @@ describe('SiteStore', () => {
       removeItem: (key: string) => kept.delete(key),
     });
   });
-  afterEach(() => vi.unstubAllGlobals());
+  afterEach(() => {
+    vi.useRealTimers();
+    vi.unstubAllGlobals();
+  });
 
   it('shows an edit at once and saves it behind', async () => {
     const store = open();
