@@ -3,6 +3,8 @@ import { expect, test, type Page } from '@playwright/test';
 import { ready } from './help';
 import { DEMO } from './servers';
 
+test.describe.configure({ mode: 'parallel' });
+
 const VIEWS = [
   ...['brief', 'wire', 'power', 'prove', 'program', 'timing', 'test', 'hand-over'].map(
     (station) => `doors/D05/${station}`,
@@ -42,18 +44,23 @@ test('the type editor has no accessibility fault', async ({ page }) => {
   await clean(page);
 });
 
-/** No fault of WCAG 2.2 AA that can be found by machine, in the light theme and in the dark one. */
+/**
+ * No fault of WCAG 2.2 AA that can be found by machine. Only colour differs between the themes, so the dark one is
+ * asked for that alone.
+ */
 async function clean(page: Page): Promise<void> {
-  for (const theme of ['light', 'dark']) {
-    await page.evaluate((name) => (document.documentElement.dataset['theme'] = name), theme);
-    await cleanAsShown(page, theme);
-  }
+  const theme = (name: string) =>
+    page.evaluate((value) => (document.documentElement.dataset['theme'] = value), name);
+  await theme('light');
+  await faultless('light', new AxeBuilder({ page }).withTags(WCAG));
+  await theme('dark');
+  await faultless('dark', new AxeBuilder({ page }).withRules(['color-contrast']));
 }
 
-async function cleanAsShown(page: Page, theme: string): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-    .analyze();
+const WCAG = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
+
+async function faultless(theme: string, axe: AxeBuilder): Promise<void> {
+  const { violations } = await axe.analyze();
   const told = violations.map(
     ({ id, nodes }) =>
       `${theme}, ${id}: ${nodes
