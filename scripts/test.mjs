@@ -38,11 +38,9 @@ const STAGES = [
       ['lint', 'npx', ['eslint', '.']],
       ['types of core, without DOM or Node', 'npx', ['tsc', '-p', 'core/tsconfig.json']],
       ['types', 'npx', ['astro', 'check', '--minimumSeverity', 'error']],
-    ],
-    [
-      ['unit tests', 'npx', ['vitest', 'run', '--no-isolate', '--reporter=dot']],
       ['crosscheck', 'npx', ['tsx', 'cli/crosscheck.ts']],
     ],
+    [['unit tests', 'npx', ['vitest', 'run', '--no-isolate', '--reporter=dot']]],
   ],
   [[['build', 'node', ['scripts/build.mjs']]]],
   [[['size of the door bench', 'node', ['scripts/bundleSize.mjs']]]],
