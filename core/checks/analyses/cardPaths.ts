@@ -4,6 +4,17 @@ import { type Edit, terminalId } from '../../plan/index';
 import { readCard } from '../../simulate/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
+/** The rule of each way a card ends; which other reader has the address is said by the rules of the bus. */
+const RULE_OF: Readonly<Record<ReturnType<typeof readCard>['outcome'], string | null>> = {
+  read: 'card-arrives',
+  'reader-dead': 'reader-dead',
+  'nothing-arrives': 'card-lost',
+  'one-line-missing': 'card-line-missing',
+  'no-common': 'common-missing',
+  'address-clash': null,
+  'lines-swapped': 'card-lines-swapped',
+};
+
 /** Sends a card through every reader of the door and says where its bits end. */
 export const cardPaths: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'groupOf'> = ({
   world,
@@ -18,28 +29,11 @@ export const cardPaths: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'groupOf'
     const read = readCard(world, rest, self);
     const at = [{ kind: 'device', id: device.id } as const];
     const values = { tag: device.tag, controller: plan.devices[read.controller ?? '']?.tag ?? '' };
-    switch (read.outcome) {
-      case 'read':
-        return [hit('card-arrives', at, values)];
-      case 'reader-dead':
-        return [hit('reader-dead', at, values)];
-      case 'nothing-arrives':
-        if (linesArrive(device.id, type, parts.decider, groupOf)) return [hit('common-missing', at, values)];
-        return [hit('card-lost', at, values)];
-      case 'one-line-missing':
-        return [hit('card-line-missing', at, values)];
-      case 'no-common':
-        return [hit('common-missing', at, values)];
-      // Which other reader has the address is said by the rules of the bus.
-      case 'address-clash':
-        return [];
-      case 'lines-swapped':
-        return [
-          hit('card-lines-swapped', at, values, {
-            remedy: swapLines(plan, device.id, type),
-          }),
-        ];
-    }
+    const unread = read.outcome === 'nothing-arrives' && linesArrive(device.id, type, parts.decider, groupOf);
+    const code = unread ? 'common-missing' : RULE_OF[read.outcome];
+    if (!code) return [];
+    const remedy = read.outcome === 'lines-swapped' && swapLines(plan, device.id, type);
+    return [hit(code, at, values, remedy ? { remedy } : {})];
   });
 
 /** Both data lines reach the controller's port, whatever they are read against. */

@@ -3,6 +3,17 @@ import { terminalLabel } from '../../plan/index';
 import { type Analysis, hit, type Hit } from '../hit';
 import { usedStates } from './usedStates';
 
+/** The rule each kind of damage breaks. */
+const RULE_OF: Readonly<Record<Damage['kind'], string>> = {
+  'driven-input': 'driven-input',
+  reversed: 'reversed-device',
+  'over-voltage': 'over-voltage',
+  'contact-overload': 'contact-overload',
+  'wrong-current': 'wrong-current',
+  'driven-output': 'driven-output',
+  'source-overload': 'supply-overload',
+};
+
 /** Parts fed beyond what they bear, at rest or in use; each once. */
 export const damages: Analysis = (context) => {
   const { world, plan, door } = context;
@@ -24,21 +35,6 @@ export const damages: Analysis = (context) => {
       limit: damage.limit,
     };
     const at = [{ kind: 'device', id: branch.device } as const, { kind: 'terminal', id: terminal } as const];
-    switch (damage.kind) {
-      case 'driven-input':
-        return [hit('driven-input', at, values)];
-      case 'reversed':
-        return [hit('reversed-device', at, values)];
-      case 'over-voltage':
-        return [hit('over-voltage', at, values)];
-      case 'contact-overload':
-        return [hit('contact-overload', at, values)];
-      case 'wrong-current':
-        return [hit('wrong-current', at, values)];
-      case 'driven-output':
-        return [hit('driven-output', at, values)];
-      case 'source-overload':
-        return [hit('supply-overload', at, values)];
-    }
+    return [hit(RULE_OF[damage.kind], at, values)];
   });
 };

@@ -2,6 +2,7 @@ import { thingWords } from '#words/edits';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { useSite, useStore } from '../store/context';
+import css from './SaveStatus.module.css';
 
 /** Before an undo replaces what somebody else has changed since, it says what that is. */
 export function UndoDialog() {
@@ -20,7 +21,7 @@ export function UndoDialog() {
           <li key={`${collection} ${id}`}>{thingWords(collection, id, after ?? before)}</li>
         ))}
       </ul>
-      <p style={{ display: 'flex', gap: 8 }}>
+      <p className={css['acts']}>
         <Button look="main" onClick={() => store.leaveAsking()}>
           Leave it
         </Button>

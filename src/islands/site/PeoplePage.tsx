@@ -30,17 +30,20 @@ export function PeoplePage() {
         header: 'Doors',
         id: 'doors',
         accessorFn: (person) => person.doors.join(' '),
-        cell: ({ row }) =>
-          row.original.doors.map((door) => (
-            <Button
-              key={door}
-              size="s"
-              look="quiet"
-              onClick={() => go({ kind: 'door', door, station: 'program' })}
-            >
-              {door}
-            </Button>
-          )),
+        cell: ({ row }) => (
+          <div className={css['doors']}>
+            {row.original.doors.map((door) => (
+              <Button
+                key={door}
+                size="s"
+                look="quiet"
+                onClick={() => go({ kind: 'door', door, station: 'program' })}
+              >
+                {door}
+              </Button>
+            ))}
+          </div>
+        ),
       },
       {
         header: 'Card',
