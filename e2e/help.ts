@@ -33,3 +33,18 @@ export async function ownCopy(page: Page): Promise<string> {
   const { site } = (await imported.json()) as { site: string };
   return site;
 }
+
+/** An endpoint of a site of the demo server. */
+export const api = (site: string, path = '') => `${DEMO.url}/api/sites/${site}${path}`;
+
+let sent = 0;
+/** Somebody else changes the site. */
+export async function elsewhere(page: Page, site: string, edit: object): Promise<void> {
+  const { revision } = (await (await page.request.get(api(site))).json()) as { revision: number };
+  const answer = await page.request.post(api(site, '/edits'), {
+    data: { base: revision, author: 'Haru', edits: [{ id: `elsewhere-${(sent += 1)}`, edit }] },
+    headers: { origin: DEMO.url },
+  });
+  const body = (await answer.json()) as { answers: { code: string }[] };
+  expect(body.answers.map(({ code }) => code)).toEqual(['kept']);
+}

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { openDoor, ownCopy } from './help';
+import { elsewhere, openDoor, ownCopy, ready } from './help';
+import { DEMO } from './servers';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -27,4 +28,42 @@ test('ledger and verdicts are drawers', async ({ page }) => {
   await page.getByRole('button', { name: 'Doors', exact: true }).click();
   await page.getByRole('link', { name: /Cold vault/ }).click();
   await expect(page.getByRole('heading', { name: /D04 Cold vault/ })).toBeVisible();
+});
+
+test('no view of a site and no station of a door runs off the side, down to 320 px', async ({ page }) => {
+  test.setTimeout(120_000);
+  const stations = ['brief', 'wire', 'power', 'prove', 'program', 'timing', 'test', 'hand-over'];
+  const views = ['supplies', 'sets', 'types', 'release', 'people', 'log', 'pack'];
+  const wide: string[] = [];
+  for (const view of [...stations.map((station) => `doors/D04/${station}`), ...views]) {
+    await page.goto(`${DEMO.url}/s/quillhaven/${view}`);
+    await ready(page);
+    for (const width of [390, 320]) {
+      await page.setViewportSize({ width, height: 844 });
+      const shown = await page.evaluate(() => document.documentElement.scrollWidth);
+      if (shown > width) wide.push(`${view} at ${width}: ${shown}`);
+    }
+  }
+  expect(wide).toEqual([]);
+});
+
+test('a change that stands aside can be read and let go with a thumb', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D08', 'brief', site);
+  await page.route('**/edits', (route) => route.abort());
+  await page
+    .getByLabel('Notes')
+    .fill('Shim the keep, then check the latch bolt against the strike lip once more');
+  await page.keyboard.press('Tab');
+  await expect(page.getByText('Not saved: no server')).toBeVisible();
+  await elsewhere(page, site, { kind: 'removeDoor', id: 'D08' });
+  await page.unroute('**/edits');
+  await page.getByRole('button', { name: 'Not saved: 1' }).click({ timeout: 45_000 });
+  const dialog = page.getByRole('dialog');
+  await dialog.getByText('What was typed').click();
+  await expect(dialog).toContainText('Shim the keep');
+  const box = await dialog.boundingBox();
+  expect((box?.x ?? -1) >= 0 && (box?.x ?? 0) + (box?.width ?? 999) <= 390).toBe(true);
+  await dialog.getByRole('button', { name: 'Let it go' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
 });

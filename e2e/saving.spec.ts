@@ -1,20 +1,8 @@
 import { existsSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { openDoor, ownCopy, ready, saved } from './help';
+import { api, elsewhere, openDoor, ownCopy, ready, saved } from './help';
 import { DEMO } from './servers';
 
-const api = (site: string, path = '') => `${DEMO.url}/api/sites/${site}${path}`;
-let sent = 0;
-/** Somebody else changes the site. */
-async function elsewhere(page: Page, site: string, edit: object): Promise<void> {
-  const { revision } = (await (await page.request.get(api(site))).json()) as { revision: number };
-  const answer = await page.request.post(api(site, '/edits'), {
-    data: { base: revision, author: 'Haru', edits: [{ id: `elsewhere-${(sent += 1)}`, edit }] },
-    headers: { origin: DEMO.url },
-  });
-  const body = (await answer.json()) as { answers: { code: string }[] };
-  expect(body.answers.map(({ code }) => code)).toEqual(['kept']);
-}
 const doorOf = async (page: Page, site: string, door: string) =>
   (
     (await (await page.request.get(api(site))).json()) as {
@@ -60,7 +48,8 @@ async function openDoorInPlace(page: Page, door: string): Promise<void> {
     .getByRole('navigation', { name: 'Doors' })
     .getByRole('link', { name: new RegExp(`^${door}`) })
     .click();
-  await expect(page.getByLabel('Name of the door')).toBeVisible();
+  // The form of the door before has a name as well.
+  await expect(page.getByRole('heading', { name: new RegExp(`^${door} `) })).toBeVisible();
 }
 
 test('an undo that would replace what somebody else has changed asks first', async ({ page }) => {
