@@ -175,6 +175,24 @@ export default tseslint.config(
     },
   },
   {
+    // A text becomes a terminal where a wire is read, and nowhere by the way.
+    files: ['**/*.{ts,tsx}'],
+    ignores: [
+      'core/plan/kinds/terminal.ts',
+      'core/plan/schemas/conductor.ts',
+      'core/specimens/terminalOf.ts',
+    ],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'TSAsExpression > TSTypeReference > Identifier[name="TerminalId"]',
+          message: 'A terminal is made by terminalId(device, pin).',
+        },
+      ],
+    },
+  },
+  {
     files: ['src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': reactHooks },
     rules: {

@@ -1,3 +1,4 @@
+import { terminalOf } from '../core/specimens/terminalOf';
 import type { FindingCode } from '#core/checks/index';
 import type { Edit, Plan } from '#core/plan/index';
 import { metres, mm2 } from '#core/units/index';
@@ -30,7 +31,11 @@ export const MISTAKES: readonly DemoMistake[] = [
     door: 'D06',
     what: 'The strike landed on NC: it is released at rest and locks on a code.',
     edits: (plan) => [
-      { kind: 'setConductor', id: wireBetween(plan, 'D06/K1.NO', 'D06/L1.+'), patch: { from: 'D06/K1.NC' } },
+      {
+        kind: 'setConductor',
+        id: wireBetween(plan, 'D06/K1.NO', 'D06/L1.+'),
+        patch: { from: terminalOf('D06/K1.NC') },
+      },
     ],
     found: ['wrong-throw', 'locked-out', 'not-kept-out'],
   },
@@ -62,8 +67,8 @@ export const MISTAKES: readonly DemoMistake[] = [
           id: 'D09/W80',
           door: 'D09',
           number: 'W80',
-          from: 'D09/EB1.1NO',
-          to: 'D09/EB1.2NC',
+          from: terminalOf('D09/EB1.1NO'),
+          to: terminalOf('D09/EB1.2NC'),
           colour: 'GY',
           gauge: mm2(0.5),
           length: metres(0.1),
@@ -78,7 +83,11 @@ export const MISTAKES: readonly DemoMistake[] = [
     door: 'D11',
     what: 'The strike’s return went to the board’s 0 V instead of the output’s own minus.',
     edits: (plan) => [
-      { kind: 'setConductor', id: wireBetween(plan, 'D11/L1.-', 'D11/K1.L1-NO'), patch: { to: 'D11/K1.0V' } },
+      {
+        kind: 'setConductor',
+        id: wireBetween(plan, 'D11/L1.-', 'D11/K1.L1-NO'),
+        patch: { to: terminalOf('D11/K1.0V') },
+      },
     ],
     found: ['unswitched-ground', 'not-kept-out'],
   },

@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { newDevice } from '../brief/index';
@@ -18,8 +19,8 @@ const hand = (from: string, to: string, number = 'W90'): Edit => ({
     id: `D01/${number}`,
     door: 'D01',
     number,
-    from,
-    to,
+    from: terminalOf(from),
+    to: terminalOf(to),
     colour: 'PK',
     gauge: mm2(0.5),
     length: metres(4),
@@ -123,8 +124,8 @@ describe('autowire', () => {
     id: `${door}/W90`,
     door,
     number: 'W90',
-    from,
-    to,
+    from: terminalOf(from),
+    to: terminalOf(to),
     colour: 'YE',
     gauge: mm2(0.22),
     length: metres(9),

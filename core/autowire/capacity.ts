@@ -1,12 +1,15 @@
 import { deviceOf, pinOf, typeIn, type Plan, type TerminalId } from '../plan/index';
 
+/** Terminals of which any one will do, the best first. */
+export type Choice = readonly [TerminalId, ...TerminalId[]];
+
 /** Counts conductors per terminal, so that a template moves on when a terminal is full. */
 export interface Ledger {
   used(terminal: TerminalId): number;
   /** Takes one place at this terminal, full or not: the checks name an overfull one. */
   take(terminal: TerminalId): TerminalId;
   /** Takes one place at the first of these terminals that has room, or at the last. */
-  takeAny(terminals: readonly TerminalId[]): TerminalId;
+  takeAny(terminals: Choice): TerminalId;
 }
 
 /** How many conductors a terminal takes; one where nothing is known of it. */
@@ -32,6 +35,6 @@ export function openLedger(plan: Plan, staying: readonly { from: TerminalId; to:
   return {
     used: (terminal) => count.get(terminal) ?? 0,
     take,
-    takeAny: (terminals) => take(terminals.find(room) ?? terminals[terminals.length - 1] ?? ''),
+    takeAny: (terminals) => take(terminals.find(room) ?? terminals.at(-1) ?? terminals[0]),
   };
 }

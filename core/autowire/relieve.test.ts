@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkContext, runChecks } from '../checks/index';
@@ -82,8 +83,8 @@ describe('relieve', () => {
   it('moves neither a bus nor a wire as thick as the lock’s to another device', () => {
     const plan = tightened(lobbyDoor(), 1);
     const thick = (from: string, to: string): Run => ({
-      from: `D01/${from}`,
-      to: `D01/${to}`,
+      from: terminalOf(`D01/${from}`),
+      to: terminalOf(`D01/${to}`),
       gauge: SIZES.lock,
       role: 'plus',
       use: 'power',
@@ -100,7 +101,9 @@ describe('relieve', () => {
 describe('a joint as the remedy of a full terminal', () => {
   it('settles it: one lead into the terminal, the thinnest wires on the joint', () => {
     const wired = lobbyDoor();
-    const feed = conductorsOf(wired, 'D01').find(({ from, to }) => [from, to].includes('D01/PS1.+V'))!;
+    const feed = conductorsOf(wired, 'D01').find(({ from, to }) =>
+      [from, to].includes(terminalOf('D01/PS1.+V')),
+    )!;
     const plan = ['W80', 'W81'].reduce(
       (now, number, index) =>
         mustApply(now, {
@@ -109,8 +112,8 @@ describe('a joint as the remedy of a full terminal', () => {
             ...feed,
             id: `D01/${number}`,
             number,
-            from: 'D01/PS1.+V',
-            to: ['D01/X1.V+', 'D01/R1.V+'][index]!,
+            from: terminalOf('D01/PS1.+V'),
+            to: [terminalOf('D01/X1.V+'), terminalOf('D01/R1.V+')][index]!,
             origin: 'hand',
           },
         }),

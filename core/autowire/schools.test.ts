@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import { describe, expect, it } from 'vitest';
 import { newDevice, HARDWARE_SETS } from '../brief/index';
 import { checkContext, runChecks } from '../checks/index';
@@ -145,8 +146,8 @@ describe('a serial reader', () => {
     expect(bad(wired)).toEqual([]);
     const [tx, rx] = [wireBetween(wired, 'K1.TX', 'R1.RX'), wireBetween(wired, 'K1.RX', 'R1.TX')];
     const straight: Edit[] = [
-      { kind: 'setConductor', id: tx, patch: { to: 'D01/R1.TX' } },
-      { kind: 'setConductor', id: rx, patch: { to: 'D01/R1.RX' } },
+      { kind: 'setConductor', id: tx, patch: { to: terminalOf('D01/R1.TX') } },
+      { kind: 'setConductor', id: rx, patch: { to: terminalOf('D01/R1.RX') } },
     ];
     expect(bad(mustApply(wired, ...straight))).toContain('card-lines-swapped');
   });
@@ -225,7 +226,8 @@ describe('the fire contact', () => {
     const cut = (plan: Plan) =>
       mustApply(plan, {
         kind: 'disconnect',
-        id: conductorsOf(plan, 'D01').find(({ from, to }) => [from, to].includes('D01/PS1.FI'))!.id,
+        id: conductorsOf(plan, 'D01').find(({ from, to }) => [from, to].includes(terminalOf('D01/PS1.FI')))!
+          .id,
       });
     expect(hold(cut(lobby), false)).toBe('free');
     expect(hold(cut(closing), true)).toBe('held');

@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { newDevice } from '../brief/index';
@@ -47,8 +48,8 @@ describe('busMap', () => {
     const [a, b] = [wireBetween(plan, 'K1.A', 'R1.A'), wireBetween(plan, 'K1.B', 'R1.B')];
     const crossed = mustApply(
       plan,
-      { kind: 'setConductor', id: a, patch: { to: 'D01/R1.B' } },
-      { kind: 'setConductor', id: b, patch: { to: 'D01/R1.A' } },
+      { kind: 'setConductor', id: a, patch: { to: terminalOf('D01/R1.B') } },
+      { kind: 'setConductor', id: b, patch: { to: terminalOf('D01/R1.A') } },
     );
     expect(busMap(crossed, 'D01/K1')!.members[0]).toMatchObject({ swapped: true });
     expect(read(crossed, 'D01/R1').outcome).toBe('lines-swapped');

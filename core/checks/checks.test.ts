@@ -1,5 +1,6 @@
+import { terminalOf } from '../specimens/terminalOf';
 import { describe, expect, it } from 'vitest';
-import { applyEdit, type Edit, type Plan } from '../plan/index';
+import { type TerminalId, applyEdit, type Edit, type Plan } from '../plan/index';
 import { magnetDoor, mustApply, safeStrikeDoor, strikeDoor, wireBetween } from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
 import { checkContext, runChecks, type Finding, type FindingCode } from './index';
@@ -17,8 +18,8 @@ const wire = (number: string, from: string, to: string): Edit => ({
     id: `D01/${number}`,
     door: 'D01',
     number,
-    from: `D01/${from}`,
-    to: `D01/${to}`,
+    from: terminalOf(`D01/${from}`),
+    to: terminalOf(`D01/${to}`),
     colour: 'PK',
     gauge: mm2(0.5),
     length: metres(3),
@@ -26,7 +27,12 @@ const wire = (number: string, from: string, to: string): Edit => ({
     origin: 'hand',
   },
 });
-const move = (one: string, two: string, patch: { from?: string; to?: string }, plan = magnet): Edit => ({
+const move = (
+  one: string,
+  two: string,
+  patch: { from?: TerminalId; to?: TerminalId },
+  plan = magnet,
+): Edit => ({
   kind: 'setConductor',
   id: wireBetween(plan, one, two),
   patch,
@@ -75,20 +81,20 @@ describe('runChecks', () => {
       magnet,
       [{ kind: 'disconnect', id: wireBetween(magnet, 'EB1.2C', 'PS1.0V') }],
     ],
-    ['wrong-throw', 'a magnet on NO', magnet, [move('K1.NC1', 'EB1.1C', { from: 'D01/K1.NO1' })]],
+    ['wrong-throw', 'a magnet on NO', magnet, [move('K1.NC1', 'EB1.1C', { from: terminalOf('D01/K1.NO1') })]],
     [
       'wrong-throw',
       'a fail-secure strike on NC',
       strike,
-      [move('K1.NO', 'L1.+', { from: 'D01/K1.NC' }, strike)],
+      [move('K1.NO', 'L1.+', { from: terminalOf('D01/K1.NC') }, strike)],
     ],
     [
       'loop-reversed',
       'a strike wired backwards',
       strike,
       [
-        move('K1.NO', 'L1.+', { to: 'D01/L1.-' }, strike),
-        move('L1.-', 'PS1.0V', { from: 'D01/L1.+' }, strike),
+        move('K1.NO', 'L1.+', { to: terminalOf('D01/L1.-') }, strike),
+        move('L1.-', 'PS1.0V', { from: terminalOf('D01/L1.+') }, strike),
       ],
     ],
     ['driven-input', 'twelve volts on an exit input', magnet, [wire('W90', 'PS1.+V', 'K1.EX1')]],
@@ -96,7 +102,10 @@ describe('runChecks', () => {
       'reversed-device',
       'a reader fed backwards',
       magnet,
-      [move('PS1.+V', 'R1.V+', { to: 'D01/R1.V-' }), move('R1.V-', 'PS1.0V', { from: 'D01/R1.V+' })],
+      [
+        move('PS1.+V', 'R1.V+', { to: terminalOf('D01/R1.V-') }),
+        move('R1.V-', 'PS1.0V', { from: terminalOf('D01/R1.V+') }),
+      ],
     ],
     ['supply-overload', 'a short across the supply', magnet, [wire('W90', 'PS1.+V', 'PS1.0V')]],
     [
@@ -121,13 +130,13 @@ describe('runChecks', () => {
       'device-unfed',
       'a sensor fed from a relay that rests open',
       magnet,
-      [move('PS1.+V', 'X1.V+', { from: 'D01/K1.NO1' })],
+      [move('PS1.+V', 'X1.V+', { from: terminalOf('D01/K1.NO1') })],
     ],
     [
       'exit-dead',
       'an exit on the contact that rests closed',
       magnet,
-      [move('X1.NO', 'K1.G1', { from: 'D01/X1.NC' })],
+      [move('X1.NO', 'K1.G1', { from: terminalOf('D01/X1.NC') })],
     ],
     [
       'lock-under-voltage',
@@ -160,7 +169,10 @@ describe('runChecks', () => {
       'break-not-in-lock-power',
       'a break glass that breaks nothing',
       magnet,
-      [move('K1.NC1', 'EB1.1C', { to: 'D01/EB1.1NC' }), move('EB1.2C', 'PS1.0V', { from: 'D01/EB1.2NC' })],
+      [
+        move('K1.NC1', 'EB1.1C', { to: terminalOf('D01/EB1.1NC') }),
+        move('EB1.2C', 'PS1.0V', { from: terminalOf('D01/EB1.2NC') }),
+      ],
     ],
     [
       'fire-not-latched',
@@ -178,7 +190,10 @@ describe('runChecks', () => {
       'card-lines-swapped',
       'data lines crossed',
       magnet,
-      [move('R1.D0', 'K1.D0-1', { to: 'D01/K1.D1-1' }), move('R1.D1', 'K1.D1-1', { to: 'D01/K1.D0-1' })],
+      [
+        move('R1.D0', 'K1.D0-1', { to: terminalOf('D01/K1.D1-1') }),
+        move('R1.D1', 'K1.D1-1', { to: terminalOf('D01/K1.D0-1') }),
+      ],
     ],
     [
       'unlock-below-least',
@@ -196,7 +211,7 @@ describe('runChecks', () => {
       'break-in-one-leg',
       'the second pole by-passed',
       magnet,
-      [move('EB1.2C', 'PS1.0V', { from: 'D01/EB1.2NC' })],
+      [move('EB1.2C', 'PS1.0V', { from: terminalOf('D01/EB1.2NC') })],
     ],
     ['no-fire-release', 'no fire relay', magnet, [{ kind: 'removeDevice', id: 'D01/F1' }]],
     ['no-suppression', 'a strike without its diode', strike, [{ kind: 'removeDevice', id: 'D01/D1' }]],
@@ -205,7 +220,10 @@ describe('runChecks', () => {
       'contact-unseen',
       'a door contact on nothing',
       magnet,
-      [move('K1.DC1', 'C1.a', { from: 'D01/K1.NO2' }), move('C1.b', 'K1.G1', { to: 'D01/K1.NC2' })],
+      [
+        move('K1.DC1', 'C1.a', { from: terminalOf('D01/K1.NO2') }),
+        move('C1.b', 'K1.G1', { to: terminalOf('D01/K1.NC2') }),
+      ],
     ],
     ['unlock-too-short', 'a reader far from the handle', magnet, [brief(magnet, { readerDistance: 9 })]],
     [
@@ -223,7 +241,7 @@ describe('runChecks', () => {
 
   it('finds both of two mistakes put together', () => {
     const codes = bad(
-      findingsOf(magnet, move('K1.NC1', 'EB1.1C', { from: 'D01/K1.NO1' }), {
+      findingsOf(magnet, move('K1.NC1', 'EB1.1C', { from: terminalOf('D01/K1.NO1') }), {
         kind: 'setSetting',
         device: 'D01/F1',
         setting: 'latch',

@@ -64,5 +64,5 @@ export function checkContext(plan: Plan, doorId: string): CheckContext {
 }
 
 export const onDevice = (id: string) => ({ kind: 'device', id }) as const;
-export const onTerminal = (id: string) => ({ kind: 'terminal', id }) as const;
+export const onTerminal = (id: TerminalId) => ({ kind: 'terminal', id }) as const;
 export const onWire = (id: string) => ({ kind: 'conductor', id }) as const;

@@ -1,3 +1,5 @@
+import type { TerminalId } from '../plan/index';
+
 /** From worst to best. `sound` says what was proven right. */
 export type Severity = 'stop' | 'fix' | 'caution' | 'note' | 'sound';
 export const SEVERITIES: readonly Severity[] = ['stop', 'fix', 'caution', 'note', 'sound'];
@@ -12,6 +14,6 @@ export type Basis = 'physics' | 'rating' | 'practice' | 'local-code';
 export type Subject =
   | { readonly kind: 'door'; readonly id: string }
   | { readonly kind: 'device'; readonly id: string }
-  | { readonly kind: 'terminal'; readonly id: string }
+  | { readonly kind: 'terminal'; readonly id: TerminalId }
   | { readonly kind: 'conductor'; readonly id: string }
   | { readonly kind: 'person'; readonly id: string };

@@ -1,6 +1,6 @@
 export type { Branch, BranchOf, ResolvedBattery } from './branch';
 export { AT_REST, type Conditions, type Feed } from './conditions';
-export { compileNetlist, type Netlist } from './netlist';
+export { compileNetlist, terminalAt, type Netlist } from './netlist';
 export {
   LIMITING,
   OFF,

@@ -1,3 +1,4 @@
+import type { TerminalId } from '../plan/index';
 import { LEAK_SIEMENS, type Branch } from './branch';
 import { AT_REST, type Conditions } from './conditions';
 import { assembleNetlist, type Netlist } from './netlist';
@@ -27,7 +28,7 @@ const meter = (id: string, a: number, b: number): Branch => ({
  */
 export function measureAllOhms(
   netlist: Netlist,
-  pairs: readonly (readonly [from: string, to: string])[],
+  pairs: readonly (readonly [from: TerminalId, to: TerminalId])[],
   conditions: Conditions = AT_REST,
 ): number[] {
   const meters: Branch[] = [];
@@ -61,7 +62,7 @@ export function measureAllOhms(
 /** What an ohmmeter reads between two terminals with every supply off; see `measureAllOhms`. */
 export const measureOhms = (
   netlist: Netlist,
-  from: string,
-  to: string,
+  from: TerminalId,
+  to: TerminalId,
   conditions: Conditions = AT_REST,
 ): number => measureAllOhms(netlist, [[from, to]], conditions)[0]!;

@@ -1,16 +1,14 @@
-import type { Celsius } from '../units/index';
-import { celsius, conductorResistance } from '../units/index';
+import { type Celsius, celsius, conductorResistance } from '../units/index';
 import { presentParts, resolveParam, type DeviceType } from '../devices/index';
-import type { Device, Scope } from '../plan/index';
-import { terminalId, typeIn } from '../plan/index';
+import { type Device, type Scope, terminalId, typeIn, type TerminalId } from '../plan/index';
 import { LEAK_SIEMENS, type Branch } from './branch';
 import { makeWorkspace, planElimination, type Elimination, type Workspace } from './elimination';
 
 /** A circuit ready to be solved many times: ids turned into indices, settings into numbers, the order chosen. */
 export interface Netlist {
   /** Terminal id of each node. Every terminal is a node of its own: even a link has resistance. */
-  readonly nodes: readonly string[];
-  readonly nodeOf: ReadonlyMap<string, number>;
+  readonly nodes: readonly TerminalId[];
+  readonly nodeOf: ReadonlyMap<TerminalId, number>;
   readonly branches: readonly Branch[];
   readonly branchOf: ReadonlyMap<string, number>;
   readonly elimination: Elimination;
@@ -22,6 +20,13 @@ export interface Netlist {
   readonly fast: FastBranches;
   /** Working memory, reused by every solution of this netlist; nothing in it outlives one call. */
   readonly scratch: Workspace & BranchScratch;
+}
+
+/** The terminal that a node is. Throws for a number that is none. */
+export function terminalAt({ nodes }: Pick<Netlist, 'nodes'>, node: number): TerminalId {
+  const terminal = nodes[node];
+  if (terminal === undefined) throw new Error(`there is no node ${node} among ${nodes.length}`);
+  return terminal;
 }
 
 /** Ends and conductances by branch index, and the branches that need more than a conductance, by kind. */
@@ -75,8 +80,8 @@ function fastBranches(branches: readonly Branch[]): FastBranches {
 
 /** Prepares branches between known nodes for solving: indices looked up once, elimination order chosen. */
 export function assembleNetlist(
-  nodes: readonly string[],
-  nodeOf: ReadonlyMap<string, number>,
+  nodes: readonly TerminalId[],
+  nodeOf: ReadonlyMap<TerminalId, number>,
   branches: readonly Branch[],
 ): Netlist {
   const branchOf = new Map(branches.map((branch, index) => [branch.id, index]));
@@ -116,8 +121,8 @@ const LINK_OHMS = 0.005;
 
 /** Compiles a door's scope. Conductors with an end on an unknown device are left out: the checks name them. */
 export function compileNetlist(scope: Scope, temperature: Celsius = celsius(20)): Netlist {
-  const nodes: string[] = [];
-  const nodeOf = new Map<string, number>();
+  const nodes: TerminalId[] = [];
+  const nodeOf = new Map<TerminalId, number>();
   const branches: Branch[] = [];
   for (const device of scope.devices) {
     const type = typeIn(scope, device);
@@ -138,7 +143,7 @@ export function compileNetlist(scope: Scope, temperature: Celsius = celsius(20))
   return assembleNetlist(nodes, nodeOf, branches);
 }
 
-function partsOf(device: Device, type: DeviceType, nodeOf: ReadonlyMap<string, number>): Branch[] {
+function partsOf(device: Device, type: DeviceType, nodeOf: ReadonlyMap<TerminalId, number>): Branch[] {
   const value = (param: Parameters<typeof resolveParam>[0]) => resolveParam(param, type, device.settings);
   return presentParts(type, device.settings).map((part): Branch => {
     const id = `${device.id}:${part.id}`;

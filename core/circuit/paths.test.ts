@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import { describe, expect, it } from 'vitest';
 import type { Edit } from '../plan/index';
 import { atRest, buildWorld, stimulate } from '../simulate/index';
@@ -62,7 +63,7 @@ describe('readInput', () => {
 
 describe('voltsBetween', () => {
   const { netlist, rest } = start();
-  const node = (id: string) => netlist.nodeOf.get(id) ?? -1;
+  const node = (id: string) => netlist.nodeOf.get(terminalOf(id)) ?? -1;
   it('reads between two points of one island, and nothing between two islands', () => {
     expect(voltsBetween(rest.point, node('D01/PS1.+V'), node('D01/PS1.0V'))).toBeCloseTo(13.6, 1);
     expect(voltsBetween(rest.point, node('D01/PS1.+V'), node('D01/EB1.1NO'))).toBeNull();

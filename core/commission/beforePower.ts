@@ -1,3 +1,4 @@
+import { terminalId, type TerminalId } from '../plan/index';
 import { measureAllOhms } from '../circuit/index';
 import type { CheckContext } from '../checks/index';
 import type { Leg, RoundLoop } from '../loops/index';
@@ -16,7 +17,7 @@ export function beforePower(context: CheckContext): CheckItem[] {
   const supplies = parts.supplies.flatMap(({ device, type }) => {
     const ends = type.roles.supply;
     return ends
-      ? [{ device, ends: [`${device.id}.${ends.plus}`, `${device.id}.${ends.minus}`] as const }]
+      ? [{ device, ends: [terminalId(device.id, ends.plus), terminalId(device.id, ends.minus)] as const }]
       : [];
   });
   const ohms = measureAllOhms(
@@ -56,7 +57,7 @@ export function beforePower(context: CheckContext): CheckItem[] {
   ];
 }
 
-const legsOf = (loop: RoundLoop): [Leg, [string, string], string][] => [
+const legsOf = (loop: RoundLoop): [Leg, [TerminalId, TerminalId], string][] => [
   [loop.supply, [loop.source.top, loop.load.top], 'out'],
   [loop.back, [loop.load.bottom, loop.source.bottom], 'back'],
 ];

@@ -1,5 +1,5 @@
 import type { CheckContext } from '../checks/index';
-import { terminalLabel } from '../plan/index';
+import { type TerminalId, terminalLabel } from '../plan/index';
 
 export type Phase = 'before-power' | 'power-up' | 'function';
 export type CheckUnit = 'Ω' | 'V' | 'A' | 's' | 'yes';
@@ -57,7 +57,7 @@ export const OPEN_OHMS = 100_000;
 const RELEASED_VOLTS = 0.5;
 
 /** How the door writes a terminal. */
-export const label = ({ plan, door }: CheckContext, terminal: string) =>
+export const label = ({ plan, door }: CheckContext, terminal: TerminalId) =>
   terminalLabel(plan, terminal, door.id);
 
 /** A voltage between two terminals: within the meter’s tolerance, or as good as none. */
@@ -67,7 +67,7 @@ export function voltsItem(
   phase: Phase,
   task: CheckTask,
   volts: number,
-  where: readonly string[],
+  where: readonly TerminalId[],
   values: CheckItem['values'],
 ): CheckItem {
   const released = Math.abs(volts) < RELEASED_VOLTS;

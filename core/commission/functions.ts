@@ -1,4 +1,4 @@
-import { voltsAcross } from '../circuit/index';
+import { voltsAcross, terminalAt } from '../circuit/index';
 import type { CheckContext } from '../checks/index';
 import { doorDevices, doorTimes } from '../door/index';
 import { callers, fireReleases } from '../prove/index';
@@ -16,7 +16,7 @@ export function functions(context: CheckContext): CheckItem[] {
   const run: Run = (...stimuli) =>
     stimuli.reduce((state, stimulus) => stimulate(world, state, stimulus).state, rest);
   const branch = world.netlist.branches[lock.branch];
-  const where = [world.netlist.nodes[branch?.a ?? 0] ?? '', world.netlist.nodes[branch?.b ?? 0] ?? ''];
+  const where = [terminalAt(world.netlist, branch?.a ?? 0), terminalAt(world.netlist, branch?.b ?? 0)];
   const tag = lock.tag;
   const lockVolts: LockVolts = (id, task, state, values = {}) =>
     voltsItem(
@@ -100,7 +100,7 @@ function calls({ world, rest, door, ...context }: CheckContext, run: Run, lockVo
     world.netlist.branches.forEach((branch, index) => {
       const sounder = sounders.find((one) => 'device' in branch && one.device.id === branch.device);
       if (!sounder || !['load', 'coil', 'electronic'].includes(branch.kind) || !differs(index)) return;
-      const ends = [world.netlist.nodes[branch.a] ?? '', world.netlist.nodes[branch.b] ?? ''];
+      const ends = [terminalAt(world.netlist, branch.a), terminalAt(world.netlist, branch.b)];
       items.push(
         voltsItem(
           { world, rest, door, ...context },

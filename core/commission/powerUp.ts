@@ -1,5 +1,6 @@
+import type { TerminalId } from '../plan/index';
 import type { CheckContext } from '../checks/index';
-import { voltsBetween } from '../circuit/index';
+import { voltsBetween, terminalAt } from '../circuit/index';
 import { lockStatuses } from '../simulate/index';
 import { label, TOLERANCE, voltsItem, type CheckItem } from './checkItem';
 
@@ -7,9 +8,9 @@ import { label, TOLERANCE, voltsItem, type CheckItem } from './checkItem';
 export function atPowerUp(context: CheckContext): CheckItem[] {
   const { world, rest, door } = context;
   const items: CheckItem[] = [];
-  const ends = (index: number): [string, string] => {
+  const ends = (index: number): [TerminalId, TerminalId] => {
     const branch = world.netlist.branches[index];
-    return [world.netlist.nodes[branch?.a ?? 0] ?? '', world.netlist.nodes[branch?.b ?? 0] ?? ''];
+    return [terminalAt(world.netlist, branch?.a ?? 0), terminalAt(world.netlist, branch?.b ?? 0)];
   };
   world.netlist.branches.forEach((branch, index) => {
     if (branch.kind !== 'source' && branch.kind !== 'electronic') return;

@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
 import { conductorsOf, deviceOf, type Plan } from '../plan/index';
@@ -86,7 +87,9 @@ describe('readings', () => {
   it('go stale as soon as the plan expects something else', () => {
     const taken = reading('r1', '2026-11-19T10:00:00.000Z', item.expected!);
     expect(isStale(item, taken)).toBe(false);
-    const wire = conductorsOf(plan, 'D01').find(({ to, from }) => [from, to].includes('D01/L1.+'))!;
+    const wire = conductorsOf(plan, 'D01').find(({ to, from }) =>
+      [from, to].includes(terminalOf('D01/L1.+')),
+    )!;
     const thin = mustApply(plan, { kind: 'setConductor', id: wire.id, patch: { length: 400 as never } });
     const now = checkSheet(thin, 'D01').find(({ id }) => id === item.id)!;
     expect(isStale(now, taken)).toBe(true);

@@ -1,4 +1,4 @@
-import { pinOf, typeIn, type Plan } from '../plan/index';
+import { type TerminalId, pinOf, typeIn, type Plan } from '../plan/index';
 import type { LegStep } from '../loops/index';
 import type { Live, Shape } from './shapes';
 
@@ -51,7 +51,7 @@ export function passKind(plan: Plan, step: Through | null): 'contact' | 'resisto
 export function passOf(
   plan: Plan,
   step: Through | null,
-  terminal: string,
+  terminal: TerminalId,
   x: number,
   y: number,
   live?: Live,
@@ -97,7 +97,12 @@ export function passOf(
   ];
 }
 
-export const pin = (terminal: string, x: number, y: number, anchor: 'start' | 'middle' | 'end'): Shape => ({
+export const pin = (
+  terminal: TerminalId,
+  x: number,
+  y: number,
+  anchor: 'start' | 'middle' | 'end',
+): Shape => ({
   kind: 'text',
   style: 'pin',
   x,

@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import Elk from 'elkjs/lib/elk.bundled.js';
 import { describe, expect, it } from 'vitest';
 import { quillhaven } from '#demo/quillhaven';
@@ -117,8 +118,8 @@ describe('the diagram of a door', () => {
         id: 'D01/W90',
         door: 'D01',
         number: 'W90',
-        from: 'D01/K1.NO2',
-        to: 'D01/X1.NC',
+        from: terminalOf('D01/K1.NO2'),
+        to: terminalOf('D01/X1.NC'),
         colour: 'PK',
         gauge: mm2(0.5),
         length: metres(4),

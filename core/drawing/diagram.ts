@@ -1,7 +1,9 @@
 import type { DeviceType } from '../devices/index';
 import {
+  type TerminalId,
   conductorsOf,
   deviceOf,
+  terminalId,
   typeIn,
   type Conductor,
   type Device,
@@ -12,7 +14,7 @@ import {
 /** A terminal as it stands on a box of the diagram; one that is used from both sides stands on both. */
 export interface DiagramPort {
   readonly id: string;
-  readonly terminal: string;
+  readonly terminal: TerminalId;
   readonly side: 'left' | 'right';
   readonly y: number;
 }
@@ -32,6 +34,7 @@ export interface DiagramNode {
 
 export interface DiagramEdge {
   readonly conductor: string;
+  /** Ports: a terminal and the side of its box, `L1.+>left`. */
   readonly from: string;
   readonly to: string;
 }
@@ -88,8 +91,8 @@ export function diagramModel(plan: Plan, door: DoorId): DiagramModel {
     .sort((a, b) => rank(a.device, a.type) - rank(b.device, b.type) || (a.device.id < b.device.id ? -1 : 1));
   const order = new Map(devices.map(({ device }, index) => [device.id, index]));
   const edges = wires.map((wire) => edgeOf(wire, order));
-  const sides = new Map<string, Set<'left' | 'right'>>();
-  const note = (terminal: string, side: 'left' | 'right') =>
+  const sides = new Map<TerminalId, Set<'left' | 'right'>>();
+  const note = (terminal: TerminalId, side: 'left' | 'right') =>
     sides.set(terminal, (sides.get(terminal) ?? new Set()).add(side));
   for (const { from, to } of edges) {
     note(from, 'right');
@@ -105,7 +108,8 @@ export function diagramModel(plan: Plan, door: DoorId): DiagramModel {
   };
 }
 
-function edgeOf(wire: Conductor, order: ReadonlyMap<string, number>): DiagramEdge {
+/** A wire in the direction of the paper. */
+function edgeOf(wire: Conductor, order: ReadonlyMap<string, number>) {
   const forward = (order.get(deviceOf(wire.from)) ?? 0) <= (order.get(deviceOf(wire.to)) ?? 0);
   return { conductor: wire.id, from: forward ? wire.from : wire.to, to: forward ? wire.to : wire.from };
 }
@@ -114,13 +118,13 @@ function nodeOf(
   device: Device,
   type: DeviceType,
   door: DoorId,
-  sides: ReadonlyMap<string, ReadonlySet<'left' | 'right'>>,
+  sides: ReadonlyMap<TerminalId, ReadonlySet<'left' | 'right'>>,
 ): DiagramNode {
   const ports: DiagramPort[] = [];
   const count = { left: 0, right: 0 };
   const longest = { left: 0, right: 0 };
   for (const { id } of type.terminals) {
-    const terminal = `${device.id}.${id}`;
+    const terminal = terminalId(device.id, id);
     for (const side of ['left', 'right'] as const) {
       if (!sides.get(terminal)?.has(side)) continue;
       ports.push({ id: `${terminal}>${side}`, terminal, side, y: HEAD + count[side] * ROW + ROW / 2 });
@@ -139,7 +143,7 @@ function nodeOf(
     width: Math.ceil(Math.max(words, (longest.left + longest.right) * CHAR + 44, 96)),
     height: HEAD + Math.max(count.left, count.right) * ROW + FOOT,
     ports,
-    unused: type.terminals.filter(({ id }) => !sides.has(`${device.id}.${id}`)).length,
+    unused: type.terminals.filter(({ id }) => !sides.has(terminalId(device.id, id))).length,
   };
 }
 

@@ -1,5 +1,5 @@
 import { SYMBOLS } from '../devices/index';
-import type { Plan } from '../plan/index';
+import type { TerminalId, Plan } from '../plan/index';
 import { COLOURS } from '../units/index';
 import type { DiagramLayout, DiagramModel, DiagramNode } from './diagram';
 import type { Live } from './shapes';
@@ -15,7 +15,9 @@ export interface SvgNode {
   readonly children?: readonly SvgNode[];
   readonly text?: string;
   /** What it stands for, so that the screen can point at it. */
-  readonly of?: { readonly kind: 'wire' | 'device' | 'terminal'; readonly id: string };
+  readonly of?:
+    | { readonly kind: 'wire' | 'device'; readonly id: string }
+    | { readonly kind: 'terminal'; readonly id: TerminalId };
 }
 
 export type Look =

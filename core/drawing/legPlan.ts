@@ -1,17 +1,17 @@
-import { deviceOf } from '../plan/index';
+import { deviceOf, type TerminalId } from '../plan/index';
 import type { Leg, LegStep } from '../loops/index';
 
 /** A device that a leg passes: by a step through it, or only at a terminal where two wires meet. */
 export interface Pass {
   readonly device: string;
-  readonly terminal: string;
+  readonly terminal: TerminalId;
   readonly step: Extract<LegStep, { kind: 'through' }> | null;
 }
 
 /** What joins one pass to the next. */
 export type Join =
   | { readonly kind: 'wire'; readonly conductor: string }
-  | { readonly kind: 'gap'; readonly after: string }
+  | { readonly kind: 'gap'; readonly after: TerminalId }
   | { readonly kind: 'inside' };
 
 /** A leg from left to right: `joins` has one more entry than `passes`. */
@@ -21,7 +21,7 @@ export interface LegPlan {
 }
 
 /** Lays a leg out. `start` is the terminal it leaves at the left, where it is broken at once. */
-export function planLeg(leg: Leg, start: string): LegPlan {
+export function planLeg(leg: Leg, start: TerminalId): LegPlan {
   const passes: Pass[] = [];
   const joins: Join[] = [];
   let open = true;

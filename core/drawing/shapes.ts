@@ -1,3 +1,4 @@
+import type { TerminalId } from '../plan/index';
 /** A loop drawing as plain shapes. The screen, the SVG export and the printed pack all draw from these. */
 export type Shape =
   | {
@@ -42,7 +43,7 @@ export type Shape =
       readonly y: number;
       readonly after: string;
     }
-  | { readonly kind: 'terminal'; readonly terminal: string; readonly x: number; readonly y: number }
+  | { readonly kind: 'terminal'; readonly terminal: TerminalId; readonly x: number; readonly y: number }
   | {
       readonly kind: 'text';
       readonly style: 'tag' | 'name' | 'pin' | 'wire' | 'reading' | 'figure';

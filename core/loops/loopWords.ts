@@ -1,4 +1,4 @@
-import { deviceOf, terminalLabel, type DoorId, type Plan } from '../plan/index';
+import { type TerminalId, deviceOf, terminalLabel, type DoorId, type Plan } from '../plan/index';
 import type { Leg, LegStep, Loop } from './loop';
 
 /** One clause of a loop told in words; the interface supplies the verbs. */
@@ -16,7 +16,7 @@ export type LoopWord =
 
 /** A loop as an installer would read it aloud, from its source, out and back. */
 export function loopWords(plan: Plan, door: DoorId, loop: Loop): LoopWord[] {
-  const label = (terminal: string) => terminalLabel(plan, terminal, door);
+  const label = (terminal: TerminalId) => terminalLabel(plan, terminal, door);
   const word = (step: LegStep): LoopWord => {
     if (step.kind === 'through') {
       const tag = plan.devices[step.device]?.tag ?? step.device;
@@ -36,7 +36,7 @@ export function loopWords(plan: Plan, door: DoorId, loop: Loop): LoopWord[] {
       word({ kind: 'wire', conductor, from: left, to: right }),
     );
   }
-  const leg = (of: Leg, start: string): LoopWord[] =>
+  const leg = (of: Leg, start: TerminalId): LoopWord[] =>
     of.complete
       ? of.steps.map(word)
       : [

@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
@@ -65,8 +66,8 @@ describe('traceLoops', () => {
     const [plus, minus] = [wireBetween(plan, 'K1.NO', 'L1.+'), wireBetween(plan, 'L1.-', 'PS1.0V')];
     const crossed = mustApply(
       plan,
-      { kind: 'setConductor', id: plus, patch: { to: 'D01/L1.-' } },
-      { kind: 'setConductor', id: minus, patch: { from: 'D01/L1.+' } },
+      { kind: 'setConductor', id: plus, patch: { to: terminalOf('D01/L1.-') } },
+      { kind: 'setConductor', id: minus, patch: { from: terminalOf('D01/L1.+') } },
     );
     expect(lockLoop(crossed)).toMatchObject({ complete: true, reversed: true });
   });
@@ -75,8 +76,8 @@ describe('traceLoops', () => {
       id: 'D01/W99',
       door: 'D01',
       number: 'W99',
-      from: 'D01/X1.NC',
-      to: 'D01/K1.NO2',
+      from: terminalOf('D01/X1.NC'),
+      to: terminalOf('D01/K1.NO2'),
       colour: 'PK' as const,
       gauge: mm2(0.22),
       length: metres(5),

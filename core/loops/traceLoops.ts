@@ -313,13 +313,12 @@ function brokenInputs(
     const landed = wires.find((wire) => wire.from === input.top || wire.to === input.top);
     if (!landed) return [];
     const out = longestWay(graph, input.top, { terminals: new Set([input.bottom]), wires: claimed });
-    const target = deviceOf(out.filter((step) => step.kind === 'wire').at(-1)?.to ?? '');
-    const device = mine.find((one) => one.id === target);
+    const wireEnd = out.filter((step) => step.kind === 'wire').at(-1)?.to;
+    const device = wireEnd && mine.find((one) => one.id === deviceOf(wireEnd));
     const type = device && typeIn(plan, device);
     const part = type?.parts.find((one) => one.kind === 'contact');
     if (!device || !part || !type || type.family === 'reader' || device.id === input.device) return [];
     const first = endOf(device, part, type);
-    const wireEnd = out.filter((step) => step.kind === 'wire').at(-1)?.to;
     const end = wireEnd === first.bottom ? flip(first) : first;
     const supply = findWay(graph, input.top, end.top, { terminals: new Set([input.bottom]) });
     const far = longestWay(graph, end.bottom, {

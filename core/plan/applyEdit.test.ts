@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { magnetDoor, mustApply } from '../specimens/doors';
@@ -44,7 +45,12 @@ describe('applyEdit', () => {
     );
   });
   it('refuses a wire to a terminal that is not there, and changes nothing', () => {
-    const conductor = { ...Object.values(plan.conductors)[0]!, id: 'x', number: 'W99', to: 'D01/L1.nowhere' };
+    const conductor = {
+      ...Object.values(plan.conductors)[0]!,
+      id: 'x',
+      number: 'W99',
+      to: terminalOf('D01/L1.nowhere'),
+    };
     expect(applyEdit(plan, { kind: 'connect', conductor })).toEqual({
       ok: false,
       refusal: { reason: 'unknown-terminal', id: 'D01/L1.nowhere', at: 'to' },

@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import { describe, expect, it } from 'vitest';
 import { MAGNET_BRIEF, magnetDoor, mustApply, wiredDoor } from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
@@ -28,8 +29,8 @@ describe('scopeOf', () => {
         id: 'x',
         door: 'D02',
         number: 'W99',
-        from: 'D01/PS1.0V',
-        to: 'D02/PS1.0V',
+        from: terminalOf('D01/PS1.0V'),
+        to: terminalOf('D02/PS1.0V'),
         colour: 'BK',
         gauge: mm2(1),
         length: metres(5),
@@ -38,8 +39,8 @@ describe('scopeOf', () => {
       },
     });
     expect(scopeOf(joined, 'D02').devices.map(({ id }) => id)).toContain('D01/L1');
-    expect(terminalLabel(joined, 'D01/PS1.0V', 'D02')).toBe('D01/PS1.0V');
-    expect(terminalLabel(joined, 'D02/PS1.0V', 'D02')).toBe('PS1.0V');
+    expect(terminalLabel(joined, terminalOf('D01/PS1.0V'), 'D02')).toBe(terminalOf('D01/PS1.0V'));
+    expect(terminalLabel(joined, terminalOf('D02/PS1.0V'), 'D02')).toBe('PS1.0V');
   });
   it('gives the same order whatever the order of insertion', () => {
     const plan = magnetDoor();

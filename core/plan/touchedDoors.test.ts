@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import { describe, expect, it } from 'vitest';
 import type { Edit } from './index';
 import { quillhaven } from '#demo/quillhaven';
@@ -20,7 +21,12 @@ describe('staleDoors', () => {
     expect(stale({ kind: 'setPerson', id: 'P04', patch: { code: '111222' } })).toEqual(['D05', 'D06']);
   });
   it('include a door that hangs on the same supply', () => {
-    const wire = { ...plan.conductors['D02/W07']!, id: 'D02/W99', number: 'W99', from: 'D03/PS1.+V' };
+    const wire = {
+      ...plan.conductors['D02/W07']!,
+      id: 'D02/W99',
+      number: 'W99',
+      from: terminalOf('D03/PS1.+V'),
+    };
     const joined = mustApply(plan, { kind: 'connect', conductor: wire });
     const after = mustApply(joined, { kind: 'setSetting', device: 'D03/PS1', setting: 'hours', value: 8 });
     expect(staleDoors(joined, after).sort()).toEqual(['D02', 'D03']);

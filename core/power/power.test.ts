@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import { describe, expect, it } from 'vitest';
 import type { Edit } from '../plan/index';
 import { atRest, buildWorld } from '../simulate/index';
@@ -51,7 +52,7 @@ describe('powerBudget', () => {
     const shared = budgetOf(plan, {
       kind: 'setConductor',
       id: wireBetween(plan, 'EB1.2C', 'PS1.0V'),
-      patch: { to: 'D01/R1.V-' },
+      patch: { to: terminalOf('D01/R1.V-') },
     });
     const at = (budget: ReturnType<typeof budgetOf>, tag: string) =>
       budget.voltages.find((fed) => fed.tag === tag)?.rest ?? 0;

@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import { describe, expect, it } from 'vitest';
 import type { Edit, Plan } from '../plan/index';
 import { atRest, buildWorld } from '../simulate/index';
@@ -36,8 +37,16 @@ describe('prove', () => {
     const plan = magnetDoor();
     const proof = proofOf(
       plan,
-      { kind: 'setConductor', id: wireBetween(plan, 'K1.NC1', 'EB1.1C'), patch: { to: 'D01/EB1.1NC' } },
-      { kind: 'setConductor', id: wireBetween(plan, 'EB1.2C', 'PS1.0V'), patch: { from: 'D01/EB1.2NC' } },
+      {
+        kind: 'setConductor',
+        id: wireBetween(plan, 'K1.NC1', 'EB1.1C'),
+        patch: { to: terminalOf('D01/EB1.1NC') },
+      },
+      {
+        kind: 'setConductor',
+        id: wireBetween(plan, 'EB1.2C', 'PS1.0V'),
+        patch: { from: terminalOf('D01/EB1.2NC') },
+      },
     );
     expect(rowOf(proof, 'controller-hung').cells.inside).toMatchObject({
       verdict: 'fail',

@@ -1,4 +1,4 @@
-import { currentPath, OFF, type Netlist } from '../circuit/index';
+import { currentPath, OFF, type Netlist, terminalAt } from '../circuit/index';
 import { doorDevices, exits } from '../door/index';
 import { deviceOf, pinOf, type DeadState, type Plan } from '../plan/index';
 import {
@@ -67,12 +67,12 @@ export function label(plan: Plan, netlist: Netlist, branch: number, from: number
   const part = netlist.branches[branch];
   if (part?.kind === 'conductor')
     return { kind: 'wire', number: plan.conductors[part.id]?.number ?? part.id };
-  const device = deviceOf(netlist.nodes[from] ?? '');
+  const device = deviceOf(terminalAt(netlist, from));
   return {
     kind: 'part',
     tag: plan.devices[device]?.tag ?? device,
-    from: pinOf(netlist.nodes[from] ?? ''),
-    to: pinOf(netlist.nodes[to] ?? ''),
+    from: pinOf(terminalAt(netlist, from)),
+    to: pinOf(terminalAt(netlist, to)),
   };
 }
 

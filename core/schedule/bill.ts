@@ -1,5 +1,14 @@
 import { areaOf, type Gauge } from '../units/index';
-import { conductorsOf, deviceOf, devicesOf, typeIn, type DoorId, type Plan } from '../plan/index';
+import {
+  type TerminalId,
+  conductorsOf,
+  deviceOf,
+  devicesOf,
+  pinOf,
+  typeIn,
+  type DoorId,
+  type Plan,
+} from '../plan/index';
 import { cableSchedule, cutList } from './cableSchedule';
 import { terminalCards } from './terminalCards';
 
@@ -92,9 +101,9 @@ export interface WireLabel {
 }
 
 export function wireLabels(plan: Plan, door: DoorId): WireLabel[] {
-  const name = (terminal: string) => {
+  const name = (terminal: TerminalId) => {
     const device = plan.devices[deviceOf(terminal)];
-    return `${device?.tag ?? ''}.${terminal.slice(terminal.lastIndexOf('.') + 1)}`;
+    return `${device?.tag ?? ''}.${pinOf(terminal)}`;
   };
   return conductorsOf(plan, door).flatMap(({ number, from, to }) => [
     { number, here: name(from), there: name(to) },

@@ -1,5 +1,6 @@
 import type { Terminal } from '../devices/index';
 import {
+  type TerminalId,
   conductorsOf,
   deviceOf,
   devicesOf,
@@ -97,5 +98,5 @@ function cardOf(plan: Plan, device: Device, door: DoorId): TerminalCard {
 }
 
 /** Terminal whose pin is this, for reading a card from a wire. */
-export const rowOf = (card: TerminalCard, terminal: string): CardRow | undefined =>
+export const rowOf = (card: TerminalCard, terminal: TerminalId): CardRow | undefined =>
   card.rows.find((row) => row.terminal.id === pinOf(terminal));

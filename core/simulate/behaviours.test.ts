@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
 import type { Edit, Plan } from '../plan/index';
@@ -52,7 +53,7 @@ describe('a door operator', () => {
     const bridged = bench('operator-strike', {
       kind: 'setConductor',
       id: wireBetween(bench('operator-strike').plan, 'F1.NC', 'O1.LC'),
-      patch: { to: 'D01/O1.LNC' },
+      patch: { to: terminalOf('D01/O1.LNC') },
     });
     const tried = act(bridged.world, bridged.rest, { kind: 'credential', valid: true });
     const { state, effects } = advance(bridged.world, tried, tried.now + 3_000);
@@ -151,7 +152,11 @@ describe('a supervised door contact', () => {
     expect(reading(act(world, rest, { kind: 'openDoor', from: 'force' }))).toBe('open');
     const pair = wireBetween(plan, 'K1.DC1', 'E1.1');
     expect(reading(act(world, rest, { kind: 'cut', conductor: pair }))).toBe('trouble');
-    const shorted = bench('mortise-bus', { kind: 'setConductor', id: pair, patch: { to: 'D01/L1.COM' } });
+    const shorted = bench('mortise-bus', {
+      kind: 'setConductor',
+      id: pair,
+      patch: { to: terminalOf('D01/L1.COM') },
+    });
     expect(reading(shorted.rest)).toBe('trouble');
   });
 });
@@ -168,8 +173,8 @@ describe('a handset that gives alternating current', () => {
     const [one, two] = [wireBetween(plan, 'H1.S1', 'Q1.A1'), wireBetween(plan, 'Q1.A2', 'H1.S2')];
     const wrong = bench(
       'dock-intercom',
-      { kind: 'setConductor', id: one, patch: { to: 'D01/K1.PUSH' } },
-      { kind: 'setConductor', id: two, patch: { from: 'D01/K1.G' } },
+      { kind: 'setConductor', id: one, patch: { to: terminalOf('D01/K1.PUSH') } },
+      { kind: 'setConductor', id: two, patch: { from: terminalOf('D01/K1.G') } },
     );
     const pressed = act(wrong.world, wrong.rest, { kind: 'press', device: 'D01/H1' });
     expect(pressed.point.damages.map(({ kind }) => kind)).toContain('wrong-current');

@@ -1,3 +1,4 @@
+import { terminalOf } from '../specimens/terminalOf';
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../plan/index';
 import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../specimens/doors';
@@ -102,8 +103,8 @@ describe('a card on its way to the controller', () => {
   it('arrives crossed when D0 and D1 are crossed', () => {
     const plan = mustApply(
       magnetDoor(),
-      { kind: 'setConductor', id: d0, patch: { to: 'D01/K1.D1-1' } },
-      { kind: 'setConductor', id: d1, patch: { to: 'D01/K1.D0-1' } },
+      { kind: 'setConductor', id: d0, patch: { to: terminalOf('D01/K1.D1-1') } },
+      { kind: 'setConductor', id: d1, patch: { to: terminalOf('D01/K1.D0-1') } },
     );
     expect(outcome(plan)).toMatchObject({ outcome: 'lines-swapped' });
   });
@@ -114,7 +115,7 @@ describe('a card on its way to the controller', () => {
   });
   it('does not arrive from a reader without supply', () => {
     const plan = magnetDoor();
-    const feed = Object.values(plan.conductors).find((c) => [c.from, c.to].includes('D01/R1.V+'));
+    const feed = Object.values(plan.conductors).find((c) => [c.from, c.to].includes(terminalOf('D01/R1.V+')));
     expect(outcome(mustApply(plan, { kind: 'disconnect', id: feed?.id ?? '' }))).toMatchObject({
       outcome: 'reader-dead',
     });

@@ -1,3 +1,4 @@
+import { terminalOf } from './terminalOf';
 import { newDevice } from '../brief/index';
 import { type Edit } from '../plan/index';
 import { metres } from '../units/index';
@@ -134,7 +135,7 @@ export const HARDWARE_MISTAKES: readonly Row[] = [
     intercomPlan,
     (plan) => {
       const call = Object.values(plan.conductors).find(({ from }) => from === 'D01/AS1.CALL')!;
-      return [{ kind: 'setConductor', id: call.id, patch: { to: 'D02/AS1.CALL' } }];
+      return [{ kind: 'setConductor', id: call.id, patch: { to: terminalOf('D02/AS1.CALL') } }];
     },
   ],
   [

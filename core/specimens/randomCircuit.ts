@@ -1,10 +1,11 @@
+import { terminalId } from '../plan/index';
 import fc from 'fast-check';
 import type { Branch, Netlist } from '../circuit/index';
 import { assembleNetlist } from '../circuit/netlist';
 
 /** A netlist straight from branches, without devices. */
 export function netlistOf(nodes: number, branches: readonly Branch[]): Netlist {
-  const names = Array.from({ length: nodes }, (_, node) => `N.${node}`);
+  const names = Array.from({ length: nodes }, (_, node) => terminalId('N', `${node}`));
   return assembleNetlist(names, new Map(names.map((name, node) => [name, node])), branches);
 }
 

@@ -1,3 +1,4 @@
+import { terminalOf } from './terminalOf';
 import { HARDWARE_SETS, newDevice } from '../brief/index';
 import type { FindingCode } from '../checks/index';
 import type { Edit, Person, Plan } from '../plan/index';
@@ -27,8 +28,8 @@ export const wire = (
     id: `D01/${over.number ?? 'W90'}`,
     door: 'D01',
     number: over.number ?? 'W90',
-    from: `D01/${from}`,
-    to: `D01/${to}`,
+    from: terminalOf(`D01/${from}`),
+    to: terminalOf(`D01/${to}`),
     colour: 'PK',
     gauge: mm2(over.gauge ?? 0.5),
     length: metres(over.length ?? 2),

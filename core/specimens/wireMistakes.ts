@@ -1,5 +1,6 @@
+import { terminalOf } from './terminalOf';
 import { newDevice } from '../brief/index';
-import { conductorsOf, type Edit } from '../plan/index';
+import { type TerminalId, conductorsOf, type Edit } from '../plan/index';
 import { metres, mm2 } from '../units/index';
 import { magnetDoor, strikeDoor } from './doors';
 import {
@@ -77,9 +78,9 @@ export const WIRE_MISTAKES: readonly Row[] = [
     timed,
     (plan) => {
       const pins = ['+12', '0V', 'NC', 'COM', 'NO', 'SEN', 'G', 'BUT'];
-      const mirror = (end: string) => {
+      const mirror = (end: TerminalId) => {
         const index = pins.findIndex((pin) => end === `D01/K1.${pin}`);
-        return index < 0 ? end : `D01/K1.${pins[pins.length - 1 - index]}`;
+        return index < 0 ? end : terminalOf(`D01/K1.${pins[pins.length - 1 - index]}`);
       };
       return conductorsOf(plan, 'D01').map((one): Edit => ({
         kind: 'setConductor',

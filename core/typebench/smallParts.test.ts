@@ -1,7 +1,7 @@
+import { terminalOf } from '../specimens/terminalOf';
 import { describe, expect, it } from 'vitest';
 import { compileNetlist, measureOhms, settle, AT_REST, voltsAcross } from '../circuit/index';
-import type { Conductor, Plan } from '../plan/index';
-import { EMPTY_BRIEF, emptyPlan, scopeOf } from '../plan/index';
+import { type Conductor, type Plan, EMPTY_BRIEF, emptyPlan, scopeOf } from '../plan/index';
 import { metres, mm2 } from '../units/index';
 
 /** A supply and one small part, joined by the wires given as `from to`. */
@@ -30,7 +30,7 @@ function circuit(type: string, ...wires: string[]) {
       wires.map((text, index): [string, Conductor] => {
         const [from = '', to = ''] = text.split(' ');
         const id = `W${index}`;
-        const ends = { from: `D01/${from}`, to: `D01/${to}` };
+        const ends = { from: terminalOf(`D01/${from}`), to: terminalOf(`D01/${to}`) };
         return [
           id,
           {
@@ -51,7 +51,7 @@ function circuit(type: string, ...wires: string[]) {
   return compileNetlist(scopeOf(plan, 'D01'));
 }
 const ohms = (type: string, one: string, two: string) =>
-  measureOhms(circuit(type), `D01/P.${one}`, `D01/P.${two}`);
+  measureOhms(circuit(type), terminalOf(`D01/P.${one}`), terminalOf(`D01/P.${two}`));
 const amps = (type: string, plus: string, minus: string) => {
   const netlist = circuit(type, `S.+V P.${plus}`, `P.${minus} S.0V`);
   const point = settle(netlist, AT_REST);
@@ -87,6 +87,6 @@ describe('parts that only join, bridge or end a line', () => {
   });
   it('an earth bar is one point with everything on it', () => {
     const netlist = circuit('earth-bar', 'S.0V P.PE');
-    expect(measureOhms(netlist, 'D01/S.0V', 'D01/P.PE')).toBeLessThan(0.1);
+    expect(measureOhms(netlist, terminalOf('D01/S.0V'), terminalOf('D01/P.PE'))).toBeLessThan(0.1);
   });
 });

@@ -1,7 +1,15 @@
 import { ON, settle, voltsAcross, type Damage } from '../circuit/index';
-import type { Current, DeviceType, Pair, Roles, SettingValue } from '../devices/index';
-import { presentParts, resolveLock, settingValue } from '../devices/index';
-import { EMPTY_BRIEF, emptyPlan, type Device, type Plan } from '../plan/index';
+import {
+  type Current,
+  type DeviceType,
+  type Pair,
+  type Roles,
+  type SettingValue,
+  presentParts,
+  resolveLock,
+  settingValue,
+} from '../devices/index';
+import { EMPTY_BRIEF, emptyPlan, terminalId, type Device, type Plan } from '../plan/index';
 import { metres, mm2 } from '../units/index';
 import { atRest, buildWorld, conditionsOf, lockStatuses, stimulate, type SimState } from '../simulate/index';
 
@@ -140,8 +148,8 @@ export function benchPlan(
           id,
           door: 'D01',
           number: id,
-          from: `${SUPPLY}.${from}`,
-          to: `${UNDER_TEST}.${to}`,
+          from: terminalId(SUPPLY, from),
+          to: terminalId(UNDER_TEST, to),
           colour: 'RD' as const,
           gauge: mm2(1.5),
           length: metres(0.2),

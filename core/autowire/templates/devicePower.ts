@@ -6,8 +6,8 @@ import { pin, run, type Template } from './template';
 
 /** Points one may take a feed from, nearest first. */
 interface Points {
-  readonly plus: TerminalId[];
-  readonly minus: TerminalId[];
+  readonly plus: [TerminalId, ...TerminalId[]];
+  readonly minus: [TerminalId, ...TerminalId[]];
 }
 
 /**
@@ -16,30 +16,29 @@ interface Points {
  */
 export const devicePower: Template = (parts, ledger) => {
   const points = new Map<string, Points>();
-  const pointsOf = (supply: Placed): Points => {
+  const pointsOf = (supply: Placed): Points | null => {
     const known = points.get(supply.device.id);
     if (known) return known;
-    const feeds = supply.type.roles.supply ?? { plus: '', minus: '' };
-    const fresh = { plus: [pin(supply, feeds.plus)], minus: [pin(supply, feeds.minus)] };
+    const feeds = supply.type.roles.supply;
+    if (!feeds) return null;
+    const fresh: Points = { plus: [pin(supply, feeds.plus)], minus: [pin(supply, feeds.minus)] };
     points.set(supply.device.id, fresh);
     return fresh;
   };
   const runs: Run[] = [];
   const { decider } = parts;
   const own = decider?.type.roles.feed;
-  const controller: Points =
-    decider && own
-      ? { plus: [pin(decider, own.plus)], minus: [pin(decider, own.minus)] }
-      : { plus: [], minus: [] };
+  const controller: Points | null =
+    decider && own ? { plus: [pin(decider, own.plus)], minus: [pin(decider, own.minus)] } : null;
   for (const fed of parts.all) {
     const ends = fed.type.roles.feed;
     const supply = ends && supplyFor(parts.supplies, fed);
     if (!ends || !supply || supply === fed) continue;
     if (fed.device.door === null && ledger.used(pin(fed, ends.plus)) > 0) continue;
     const at = pointsOf(supply);
-    const fromController =
-      parts.schools.readerFeed === 'shared' && fed.type.family === 'reader' && controller.plus.length > 0;
-    const shared = fromController ? controller : at;
+    if (!at) continue;
+    const fromController = parts.schools.readerFeed === 'shared' && fed.type.family === 'reader';
+    const shared = (fromController && controller) || at;
     const alternating = supply.type.parts.some((part) => part.kind === 'source' && part.current === 'ac');
     runs.push(
       run(

@@ -28,7 +28,8 @@ function inParallel(
   colours: PairColours,
   ledger: Ledger,
 ): Run[] {
-  const [live, back] = [[input], [common]];
+  const live: [TerminalId, ...TerminalId[]] = [input];
+  const back: [TerminalId, ...TerminalId[]] = [common];
   return contacts.flatMap(({ at, ends }) => {
     const runs = [
       run(ledger.takeAny(live), ledger.take(pin(at, ends.a)), colours.live, 'signal'),

@@ -1,3 +1,4 @@
+import { terminalAt } from '../../circuit/index';
 import type { TerminalId } from '../../plan/index';
 import type { CheckContext } from '../context';
 
@@ -20,7 +21,7 @@ export function bridge(
         grew = true;
       };
       for (const wire of wires) if (wire.id !== without) join(wire.from, wire.to);
-      for (const { a, b } of links) join(world.netlist.nodes[a] ?? '', world.netlist.nodes[b] ?? '');
+      for (const { a, b } of links) join(terminalAt(world.netlist, a), terminalAt(world.netlist, b));
     }
     return !reached.has(two);
   };

@@ -1,6 +1,7 @@
 import { cableBetween, lengthBetween } from '../../door/index';
 import type { RoundLoop } from '../../loops/index';
 import {
+  type TerminalId,
   type Conductor,
   deviceOf,
   type Edit,
@@ -57,7 +58,7 @@ const isBareSensor = ({ plan, wiresAt }: CheckContext, { kind, load }: RoundLoop
   findTypeIn(plan, plan.devices[load.device]?.type ?? '')?.behaviour.kind === 'sensor' &&
   [load.top, load.bottom].some((end) => wiresAt(end).length === 0);
 
-function closeGap({ plan, door }: CheckContext, from: string, to: string, supplySide: boolean): Edit {
+function closeGap({ plan, door }: CheckContext, from: TerminalId, to: TerminalId, supplySide: boolean): Edit {
   const number = nextWireNumber(plan, door.id);
   const [one, two] = [plan.devices[deviceOf(from)], plan.devices[deviceOf(to)]];
   const conductor: Conductor = {

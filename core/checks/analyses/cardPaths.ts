@@ -1,6 +1,6 @@
 import type { DeviceType } from '../../devices/index';
 import type { Placed } from '../../door/index';
-import { type Edit, terminalId } from '../../plan/index';
+import { type Plan, type TerminalId, type Edit, terminalId } from '../../plan/index';
 import { readCard } from '../../simulate/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
@@ -41,7 +41,7 @@ function linesArrive(
   reader: string,
   type: DeviceType,
   decider: Placed | null,
-  groupOf: (terminal: string) => number,
+  groupOf: (terminal: TerminalId) => number,
 ): boolean {
   const out = type.roles.dataOut;
   if (!out || !decider) return false;
@@ -52,15 +52,11 @@ function linesArrive(
 }
 
 /** Crosses the two data wires at the reader. */
-function swapLines(
-  plan: { conductors: Readonly<Record<string, { id: string; from: string; to: string }>> },
-  reader: string,
-  type: DeviceType,
-): Edit {
+function swapLines({ conductors }: Plan, reader: string, type: DeviceType): Edit {
   const out = type.roles.dataOut ?? { d0: 'A', d1: 'B' };
   const [d0, d1] = [terminalId(reader, out.d0), terminalId(reader, out.d1)];
-  const other = (end: string) => (end === d0 ? d1 : end === d1 ? d0 : end);
-  const edits = Object.values(plan.conductors).flatMap((wire): Edit[] => {
+  const other = (end: TerminalId) => (end === d0 ? d1 : end === d1 ? d0 : end);
+  const edits = Object.values(conductors).flatMap((wire): Edit[] => {
     const patch = { from: other(wire.from), to: other(wire.to) };
     return patch.from !== wire.from || patch.to !== wire.to
       ? [{ kind: 'setConductor', id: wire.id, patch }]

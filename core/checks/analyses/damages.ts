@@ -1,4 +1,4 @@
-import type { Damage } from '../../circuit/index';
+import { terminalAt, type Damage } from '../../circuit/index';
 import { terminalLabel } from '../../plan/index';
 import { type Analysis, hit, type Hit } from '../hit';
 import { usedStates } from './usedStates';
@@ -27,7 +27,7 @@ export const damages: Analysis = (context) => {
   return [...found.values()].flatMap((damage): Hit[] => {
     const branch = world.netlist.branches[damage.branch];
     if (!branch || branch.kind === 'conductor') return [];
-    const terminal = world.netlist.nodes[branch.a] ?? '';
+    const terminal = terminalAt(world.netlist, branch.a);
     const values = {
       tag: plan.devices[branch.device]?.tag ?? '',
       terminal: terminalLabel(plan, terminal, door.id),

@@ -1,4 +1,4 @@
-import { voltsAcross } from '../../circuit/index';
+import { voltsAcross, terminalAt } from '../../circuit/index';
 import { terminalId, terminalLabel } from '../../plan/index';
 import { type CheckContext, onDevice, onTerminal } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
@@ -21,7 +21,7 @@ export const endOfLine: Analysis = (context) => {
     parts.decider && watched && parts.contacts.length > 0 ? terminalId(parts.decider.device.id, watched) : '';
   return world.netlist.branches.flatMap((branch): Hit[] => {
     if (branch.kind !== 'input') return [];
-    const terminal = world.netlist.nodes[branch.a] ?? '';
+    const terminal = terminalAt(world.netlist, branch.a);
     // A supervised input with nothing on it still watches, as long as the door has a contact for it.
     const landed = wiresAt(terminal).some((wire) => wire.door === door.id);
     if (!landed && terminal !== contactInput) return [];

@@ -1,3 +1,4 @@
+import { terminalAt } from '../../circuit/index';
 import { terminalId, type TerminalId, terminalLabel } from '../../plan/index';
 import { type CheckContext, onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
@@ -54,7 +55,7 @@ function closedGroups({ world, rest, groupOf }: CheckContext): (terminal: Termin
   };
   world.netlist.branches.forEach((branch, index) => {
     if (branch.kind !== 'contact' || rest.point.on[index] !== 1) return;
-    const [a, b] = [branch.a, branch.b].map((node) => root(groupOf(world.netlist.nodes[node] ?? '')));
+    const [a, b] = [branch.a, branch.b].map((node) => root(groupOf(terminalAt(world.netlist, node))));
     if (a !== undefined && b !== undefined && a !== b) parent.set(a, b);
   });
   return (terminal) => root(groupOf(terminal));

@@ -1,3 +1,4 @@
+import { terminalAt } from '../../circuit/index';
 import type { CheckContext } from '../context';
 import type { SourceAt } from './SourceAt';
 
@@ -9,8 +10,8 @@ export const sourcesOf = ({ world, plan }: CheckContext): SourceAt[] =>
           {
             device: branch.device,
             tag: plan.devices[branch.device]?.tag ?? '',
-            plus: world.netlist.nodes[branch.a] ?? '',
-            minus: world.netlist.nodes[branch.b] ?? '',
+            plus: terminalAt(world.netlist, branch.a),
+            minus: terminalAt(world.netlist, branch.b),
             volts: branch.volts,
           },
         ]

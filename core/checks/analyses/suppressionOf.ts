@@ -1,5 +1,5 @@
-import { type BranchOf, voltsAcross } from '../../circuit/index';
-import type { Edit } from '../../plan/index';
+import { type BranchOf, voltsAcross, terminalAt } from '../../circuit/index';
+import type { TerminalId, Edit } from '../../plan/index';
 import { type CheckContext, onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
 
@@ -14,7 +14,7 @@ function clampsAcross(
   a: number,
   b: number,
 ): { clamp: Clamp; reversed: boolean }[] {
-  const group = (node: number) => groupOf(world.netlist.nodes[node] ?? '');
+  const group = (node: number) => groupOf(terminalAt(world.netlist, node));
   const [plus, minus] = [group(a), group(b)];
   return world.netlist.branches.flatMap((branch) => {
     if (branch.kind !== 'diode' && branch.kind !== 'varistor') return [];
@@ -34,7 +34,7 @@ export const suppressionOf: Analysis = (context) => {
       const index = world.netlist.branchOf.get(`${device.id}:${part.id}`);
       const branch = index === undefined ? undefined : world.netlist.branches[index];
       if (index === undefined || (branch?.kind !== 'coil' && branch?.kind !== 'load')) return [];
-      const ends = [branch.a, branch.b].map((node) => world.netlist.nodes[node] ?? '');
+      const ends = [branch.a, branch.b].map((node) => terminalAt(world.netlist, node));
       if (ends.some((end) => context.wiresAt(end).length === 0)) return [];
       const alternating = world.netlist.fast.alternating.some(
         (source) => rest.point.island[world.netlist.fast.b[source] ?? 0] === rest.point.island[branch.a],
@@ -70,8 +70,8 @@ const usedVolts = ({ world }: CheckContext): number =>
 
 /** The two leads of a diode changed over. */
 function turn({ plan, world }: CheckContext, clamp: Clamp): Edit {
-  const [a, b] = [clamp.a, clamp.b].map((node) => world.netlist.nodes[node] ?? '') as [string, string];
-  const other = (end: string) => (end === a ? b : end === b ? a : end);
+  const [a, b] = [clamp.a, clamp.b].map((node) => terminalAt(world.netlist, node));
+  const other = (end: TerminalId) => (end === a ? (b ?? end) : end === b ? (a ?? end) : end);
   const edits = Object.values(plan.conductors).flatMap((wire): Edit[] => {
     const patch = { from: other(wire.from), to: other(wire.to) };
     return patch.from !== wire.from || patch.to !== wire.to

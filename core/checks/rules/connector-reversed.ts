@@ -1,3 +1,4 @@
+import { terminalAt } from '../../circuit/index';
 import { type Edit, terminalId } from '../../plan/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, type Hit, rule } from '../hit';
@@ -25,7 +26,7 @@ const reversedConnector: Analysis<'world' | 'door' | 'plan' | 'groupOf' | 'wires
     const onSource = (pin: string, end: 'a' | 'b') => {
       const group = groupOf(terminalId(device.id, pin));
       return world.netlist.branches.some(
-        (branch) => branch.kind === 'source' && groupOf(world.netlist.nodes[branch[end]] ?? '') === group,
+        (branch) => branch.kind === 'source' && groupOf(terminalAt(world.netlist, branch[end])) === group,
       );
     };
     const right = onSource(feed.plus, 'a');

@@ -1,3 +1,4 @@
+import { terminalAt } from '../../circuit/index';
 import { terminalLabel } from '../../plan/index';
 import { stimulate } from '../../simulate/index';
 import { onDevice, onTerminal } from '../context';
@@ -9,7 +10,7 @@ const openingReads: Analysis<'world' | 'rest' | 'plan' | 'door'> = ({ world, res
   return world.netlist.branches.flatMap((branch): Hit[] => {
     if (branch.kind !== 'input' || !branch.supervised) return [];
     if (rest.readings.get(branch.id) !== 'closed' || opened.readings.get(branch.id) !== 'trouble') return [];
-    const terminal = world.netlist.nodes[branch.a] ?? '';
+    const terminal = terminalAt(world.netlist, branch.a);
     const values = {
       terminal: terminalLabel(plan, terminal, door.id),
       tag: plan.devices[branch.device]?.tag ?? '',

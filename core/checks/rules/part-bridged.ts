@@ -1,3 +1,4 @@
+import { terminalAt } from '../../circuit/index';
 import { terminalLabel } from '../../plan/index';
 import { bridge } from '../analyses/bridge';
 import { spot } from '../analyses/spot';
@@ -11,7 +12,7 @@ const bridged: Analysis = (context) => {
   return world.netlist.branches.flatMap((branch): Hit[] => {
     if (branch.kind !== 'coil' && branch.kind !== 'load' && branch.kind !== 'electronic') return [];
     if (plan.devices[branch.device]?.door !== door.id) return [];
-    const [a, b] = [branch.a, branch.b].map((node) => world.netlist.nodes[node] ?? '');
+    const [a, b] = [branch.a, branch.b].map((node) => terminalAt(world.netlist, node));
     if (!a || !b || groupOf(a) !== groupOf(b)) return [];
     const wire = bridge(context, a, b);
     const values = {

@@ -1,5 +1,6 @@
 import { newDevice } from '../../brief/index';
 import {
+  type TerminalId,
   type Conductor,
   deviceOf,
   type Edit,
@@ -15,7 +16,7 @@ import { type Analysis, hit, type Hit, rule } from '../hit';
 
 /** More conductors in a terminal than it takes. */
 const crowdedTerminals: Analysis<'plan' | 'door' | 'world'> = ({ plan, door, world }) => {
-  const count = new Map<string, Conductor[]>();
+  const count = new Map<TerminalId, Conductor[]>();
   for (const wire of Object.values(plan.conductors)) {
     for (const end of [wire.from, wire.to]) count.set(end, [...(count.get(end) ?? []), wire]);
   }
@@ -33,7 +34,7 @@ const crowdedTerminals: Analysis<'plan' | 'door' | 'world'> = ({ plan, door, wor
 /** A joint beside the device, one lead from it into the terminal, and the thinnest wires moved to it. */
 function jointFor(
   { plan, door }: Pick<CheckContext, 'plan' | 'door'>,
-  terminal: string,
+  terminal: TerminalId,
   wires: readonly Conductor[],
   most: number,
 ): Edit | null {

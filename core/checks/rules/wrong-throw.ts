@@ -1,5 +1,5 @@
 import { lockDeadState } from '../../door/index';
-import { type Edit, findTypeIn, pinOf, terminalId } from '../../plan/index';
+import { type TerminalId, type Edit, findTypeIn, pinOf, terminalId } from '../../plan/index';
 import { lockLoops } from '../analyses/lockLoops';
 import type { CheckContext } from '../context';
 import { type Analysis, hit, type Hit, rule } from '../hit';
@@ -39,7 +39,7 @@ const throwOfRelay: Analysis = (context) => {
 };
 
 /** Every wire on one terminal moved to another. */
-function moveEnd({ plan }: CheckContext, from: string, to: string): Edit {
+function moveEnd({ plan }: CheckContext, from: TerminalId, to: TerminalId): Edit {
   const edits = Object.values(plan.conductors).flatMap((wire): Edit[] => {
     if (wire.from === from) return [{ kind: 'setConductor', id: wire.id, patch: { from: to } }];
     return wire.to === from ? [{ kind: 'setConductor', id: wire.id, patch: { to } }] : [];

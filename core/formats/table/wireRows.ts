@@ -1,5 +1,6 @@
 import { findType } from '../../devices/index';
 import {
+  type TerminalId,
   applyEdit,
   conductorsOf,
   findTypeIn,
@@ -180,7 +181,7 @@ function wireRow(
   const conductor: Conductor = { id, door, number: fresh, ...line, cable: cable ?? '', origin: 'hand' };
   if (!keep({ kind: 'connect', conductor }))
     return { kind: 'fault', fault: { code: 'refused', word: fresh } };
-  const name = (terminal: string) => terminalLabel(plan, terminal, door);
+  const name = (terminal: TerminalId) => terminalLabel(plan, terminal, door);
   return { kind: 'new', number: fresh, from: name(line.from), to: name(line.to) };
 }
 

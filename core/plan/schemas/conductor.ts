@@ -1,8 +1,11 @@
 import * as z from 'zod';
 import { addressId, colour, gauge, innerId, length, line } from '../../fields/index';
+import type { TerminalId } from '../kinds/terminal';
 import type { Frozen } from './frozen';
 
-const terminal = line(130, 3).regex(/^[^\s.][^.]*\.[^.]+$/, 'must be a device, a dot and a terminal');
+const terminal = line(130, 3)
+  .regex(/^[^\s.][^.]*\.[^.]+$/, 'must be a device, a dot and a terminal')
+  .transform((value) => value as TerminalId);
 
 export const conductorSchema = z.strictObject({
   id: innerId(),

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { autowire } from '#core/autowire/index';
 import { runOf } from '#core/door/index';
 import {
+  type TerminalId,
   applyEdit,
   schoolsOf,
   terminalLabel,
@@ -135,7 +136,7 @@ function sentence(parts: readonly (readonly [number, string])[]): string {
 function Changes({ label, wires, door }: { label: string; wires: readonly Conductor[]; door: Door }) {
   const plan = usePlan();
   if (wires.length === 0) return null;
-  const name = (terminal: string) => terminalLabel(plan, terminal, door.id);
+  const name = (terminal: TerminalId) => terminalLabel(plan, terminal, door.id);
   return (
     <details>
       <summary>

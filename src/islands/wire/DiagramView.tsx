@@ -1,7 +1,7 @@
 import { createElement, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Download, Maximize2, Minus, Plus } from 'lucide-react';
 import { diagramTree, type Live, type SvgNode } from '#core/drawing/index';
-import { terminalLabel, type DoorId } from '#core/plan/index';
+import { type TerminalId, terminalLabel, type DoorId } from '#core/plan/index';
 import { COLOURS, formatAmps } from '#core/units/index';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
@@ -107,7 +107,7 @@ export function DiagramView({ door, live, wiring }: { door: DoorId; live: Live; 
   const wireName = (id: string) => {
     const wire = plan.conductors[id];
     if (!wire) return id;
-    const name = (terminal: string) => terminalLabel(plan, terminal, door);
+    const name = (terminal: TerminalId) => terminalLabel(plan, terminal, door);
     return `${wire.number}, ${COLOURS[wire.colour].name}, ${name(wire.from)} to ${name(wire.to)}, ${formatAmps(Math.abs(live.ampsOf(id)))}`;
   };
 

@@ -1,3 +1,4 @@
+import type { TerminalId } from '#core/plan/index';
 import { bandWidth, contactPaths, type Drawing, type Shape } from '#core/drawing/index';
 import { cx } from '../../ui/cx';
 import css from './LoopDrawing.module.css';
@@ -8,12 +9,12 @@ interface Props {
   /** Wire, device or terminal pointed at somewhere else. */
   readonly lit: string | null;
   readonly chosenWire: string | null;
-  readonly chosenTerminal: string | null;
+  readonly chosenTerminal: TerminalId | null;
   /** What a screen reader says of a wire. */
   wireName(id: string): string;
-  terminalName(id: string): string;
+  terminalName(id: TerminalId): string;
   onWire(id: string): void;
-  onTerminal(id: string): void;
+  onTerminal(id: TerminalId): void;
   onPoint(id: string | null): void;
 }
 

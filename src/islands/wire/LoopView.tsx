@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { drawLoop, type Live } from '#core/drawing/index';
 import { loopWires, loopWords, traceLoops, type Loop } from '#core/loops/index';
-import { terminalLabel, type DoorId } from '#core/plan/index';
+import { type TerminalId, terminalLabel, type DoorId } from '#core/plan/index';
 import { COLOURS, formatAmps } from '#core/units/index';
 import { loopName } from '#words/findings/index';
 import { stepWords } from '#words/loops';
@@ -43,7 +43,7 @@ export function LoopView({
   const loops = useMemo(() => traceLoops(plan, door), [plan, door]);
   const columns = Math.max(1, Math.floor((width + GAP) / (COLUMN + GAP)));
   const cell = Math.floor((width - GAP * (columns - 1)) / columns);
-  const name = (terminal: string) => terminalLabel(plan, terminal, door);
+  const name = (terminal: TerminalId) => terminalLabel(plan, terminal, door);
   const wireName = (id: string) => {
     const wire = plan.conductors[id];
     return wire

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { cableBetween, lengthBetween } from '#core/door/index';
 import {
+  type TerminalId,
   deviceOf,
   nextWireNumber,
   parseWireLine,
@@ -15,10 +16,10 @@ import { useStore } from '../store/context';
 export interface Wiring {
   /** Wire chosen for a closer look, and the first terminal of a wire being laid. */
   readonly chosenWire: string | null;
-  readonly chosenTerminal: string | null;
+  readonly chosenTerminal: TerminalId | null;
   readonly draft: string;
   chooseWire(id: string | null): void;
-  chooseTerminal(id: string): void;
+  chooseTerminal(id: TerminalId): void;
   setDraft(text: string): void;
   /** Lays a wire and gives its id; null where it was refused. */
   lay(line: WireLine): string | null;
@@ -29,12 +30,12 @@ export interface Wiring {
 export function useWiring(door: DoorId): Wiring {
   const store = useStore();
   const [chosenWire, chooseWire] = useState<string | null>(null);
-  const [chosenTerminal, setTerminal] = useState<string | null>(null);
+  const [chosenTerminal, setTerminal] = useState<TerminalId | null>(null);
   const [draft, setDraft] = useState('');
 
-  const chooseTerminal = (id: string) => {
+  const chooseTerminal = (id: TerminalId) => {
     const { plan } = store.getState();
-    const name = (terminal: string) => terminalLabel(plan, terminal, door);
+    const name = (terminal: TerminalId) => terminalLabel(plan, terminal, door);
     if (chosenTerminal === null || chosenTerminal === id) {
       setTerminal(chosenTerminal === id ? null : id);
       setDraft(chosenTerminal === id ? '' : `${name(id)} `);
