@@ -116,6 +116,7 @@ describe('whatever admission lets in', () => {
           workOut(plan);
           roundTrip(start, plan);
           if (cases % SLOW_EVERY === 0) await drawPages(plan);
+          if (cases % 1000 === 0) console.info(`${cases} of ${CASES} plans`);
         },
       ),
       { numRuns: CASES, endOnFailure: true },

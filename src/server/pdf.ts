@@ -1,12 +1,14 @@
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import PdfPrinter from 'pdfmake';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
+import { fontOfWoff } from './woff';
 
 const require = createRequire(import.meta.url);
-const font = (name: string) => require.resolve(name);
+const font = (name: string): Buffer => fontOfWoff(readFileSync(require.resolve(name)));
 
-/** Fonts for paper, from the same families as the screen. */
-const fonts = () => ({
+/** Fonts for paper, from the same families as the screen; read at the first document. */
+const readFonts = () => ({
   Archivo: {
     normal: font('@fontsource/archivo/files/archivo-latin-400-normal.woff'),
     bold: font('@fontsource/archivo/files/archivo-latin-700-normal.woff'),
@@ -18,10 +20,11 @@ const fonts = () => ({
     bold: font('@fontsource/b612-mono/files/b612-mono-latin-700-normal.woff'),
   },
 });
+let fonts: ReturnType<typeof readFonts> | null = null;
 
 /** A document definition as PDF. Rejects where the library refuses it. */
 export function pdfOf(definition: TDocumentDefinitions): Promise<Buffer> {
-  const document = new PdfPrinter(fonts()).createPdfKitDocument(definition);
+  const document = new PdfPrinter((fonts ??= readFonts())).createPdfKitDocument(definition);
   return new Promise((resolve, reject) => {
     const parts: Buffer[] = [];
     document.on('data', (part: Buffer) => parts.push(part));
