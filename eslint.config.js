@@ -5,6 +5,11 @@ import tseslint from 'typescript-eslint';
  * Which way imports point inside core, from the ground up. A folder may import those before it and the ones
  * on its own level that it names; anything else is an error.
  */
+const PURE_PROPERTIES = [
+  { object: 'Date', property: 'now', message: 'Time is an argument.' },
+  { object: 'Math', property: 'random', message: 'Chance is an argument.' },
+];
+
 const CORE_LAYERS = {
   units: [],
   fields: ['units'],
@@ -139,11 +144,7 @@ const coreRules = folders.map((folder) => {
         'setTimeout',
         'performance',
       ],
-      'no-restricted-properties': [
-        'error',
-        { object: 'Date', property: 'now', message: 'Time is an argument.' },
-        { object: 'Math', property: 'random', message: 'Chance is an argument.' },
-      ],
+      'no-restricted-properties': ['error', ...PURE_PROPERTIES],
     },
   };
 });
@@ -225,4 +226,15 @@ export default tseslint.config(
     },
   },
   ...coreRules,
+  {
+    // Numbers of a plan are those of core/fields: finite, and without a minus zero, which JSON does not know.
+    files: ['core/plan/schemas/*.ts', 'core/devices/deviceTypeSchema.ts', 'core/fields/units.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        ...PURE_PROPERTIES,
+        { object: 'z', property: 'number', message: 'Take between, whole or above of core/fields.' },
+      ],
+    },
+  },
 );

@@ -1,5 +1,6 @@
 import { metres, type Metres } from '../units/index';
 import {
+  allConductors,
   colourFor,
   conductorsOf,
   deviceOf,
@@ -10,8 +11,7 @@ import {
   type Plan,
 } from '../plan/index';
 import { openLedger } from './capacity';
-import { doorParts } from '../door/index';
-import { cableBetween, lengthBetween } from '../door/index';
+import { doorParts, cableBetween, lengthBetween } from '../door/index';
 import { planCables } from './planCables';
 import { relieve } from './relieve';
 import { joinLayouts, type Run, type SettingRun } from './run';
@@ -39,7 +39,7 @@ export interface Wiring {
 export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wiring {
   const present = conductorsOf(plan, door);
   const kept = present.filter((conductor) => conductor.origin !== 'aldaba');
-  const elsewhere = Object.values(plan.conductors).filter((conductor) => conductor.door !== door);
+  const elsewhere = allConductors(plan).filter((conductor) => conductor.door !== door);
   const own = present.filter((conductor) => conductor.origin === 'aldaba');
   const staying = [...elsewhere, ...kept];
   const ledger = openLedger(plan, staying);

@@ -1,5 +1,7 @@
 import { BUS_UNIT_LOADS, INTERFACES, settingValue, type BusPort, type DeviceType } from '../devices/index';
 import {
+  allConductors,
+  allDevices,
   deviceOf,
   pinOf,
   terminalId,
@@ -101,7 +103,7 @@ export function busMap(plan: Plan, controllerId: DeviceId): BusMap | null {
   const port = controller && portOf(typeIn(plan, controller));
   if (!controller || !port) return null;
   const touching = new Map<TerminalId, Conductor[]>();
-  for (const wire of Object.values(plan.conductors)) {
+  for (const wire of allConductors(plan)) {
     for (const end of [wire.from, wire.to]) touching.set(end, [...(touching.get(end) ?? []), wire]);
   }
   const alongA = walk(plan, touching, terminalId(controllerId, port.a));
@@ -157,7 +159,7 @@ export function busMap(plan: Plan, controllerId: DeviceId): BusMap | null {
 
 /** Every bus of a site, by the controller it hangs on. */
 export const busesOf = (plan: Plan): BusMap[] =>
-  Object.values(plan.devices).flatMap((device) => {
+  allDevices(plan).flatMap((device) => {
     const { behaviour } = typeIn(plan, device);
     if (behaviour.kind !== 'controller' || !behaviour.bus) return [];
     return busMap(plan, device.id) ?? [];

@@ -1,5 +1,6 @@
 import { cableBetween, lengthBetween } from '../door/index';
 import {
+  allConductors,
   colourFor,
   deviceOf,
   nextWireNumber,
@@ -35,9 +36,7 @@ export function wireBus(plan: Plan, controller: DeviceId, order: readonly Device
     return port ? { a: terminalId(id, port.a), b: terminalId(id, port.b), port } : null;
   };
   const terminals = new Set([...onBus].flatMap((id) => [pinsOf(id)?.a, pinsOf(id)?.b].filter(Boolean)));
-  const removed = Object.values(plan.conductors).filter(
-    ({ from, to }) => terminals.has(from) && terminals.has(to),
-  );
+  const removed = allConductors(plan).filter(({ from, to }) => terminals.has(from) && terminals.has(to));
   const edits: Edit[] = removed.map(({ id }): Edit => ({ kind: 'disconnect', id }));
   const taken = new Map<string, Set<string>>();
   const numberFor = (door: string): string => {

@@ -1,7 +1,14 @@
 import { doorParts, type DoorParts } from '../door/index';
 import { joinedNodes } from '../circuit/index';
 import { traceLoops, type Loop } from '../loops/index';
-import { deviceOf, type Conductor, type Door, type Plan, type TerminalId } from '../plan/index';
+import {
+  allConductors,
+  deviceOf,
+  type Conductor,
+  type Door,
+  type Plan,
+  type TerminalId,
+} from '../plan/index';
 import { powerBudget, type PowerBudget } from '../power/index';
 import { prove, type Proof } from '../prove/index';
 import { atRest, buildWorld, type SimState, type World } from '../simulate/index';
@@ -28,7 +35,7 @@ export function checkContext(plan: Plan, doorId: string): CheckContext {
   const rest = atRest(world);
   const group = joinedNodes(world.netlist);
   const wires = new Map<TerminalId, Conductor[]>();
-  for (const wire of Object.values(plan.conductors)) {
+  for (const wire of allConductors(plan)) {
     for (const end of [wire.from, wire.to]) {
       const list = wires.get(end);
       if (list) list.push(wire);

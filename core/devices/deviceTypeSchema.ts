@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { line, word } from '../fields/index';
+import { above, between, line, whole, word } from '../fields/index';
 import { COLOUR_CODES, type ColourCode } from '../units/index';
 import { FAMILIES, type DeviceType } from './deviceType';
 import { INTERFACES, type InterfaceId } from './interfaces';
@@ -14,14 +14,11 @@ import { OLD_PATTERNS, withSettingRoles } from './upgradeType';
 
 const name = word(40);
 const pin = word(12);
-const finite = z.number().min(-1e9).max(1e9);
-const positive = z.number().positive().max(1e9);
-const param = z.union([
-  z.number().positive().max(1e9),
-  z.strictObject({ setting: name, values: z.record(name, positive) }),
-]);
+const finite = between(-1e9, 1e9);
+const positive = above(0, 1e9);
+const param = z.union([positive, z.strictObject({ setting: name, values: z.record(name, positive) })]);
 const current = z.enum(['dc', 'ac', 'both']);
-const between = {
+const partEnds = {
   id: name,
   a: pin,
   b: pin,
@@ -31,7 +28,7 @@ const between = {
 const part = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('contact'),
-    ...between,
+    ...partEnds,
     form: z.enum(['NO', 'NC']),
     state: name,
     needs: name.optional(),
@@ -41,7 +38,7 @@ const part = z.discriminatedUnion('kind', [
   }),
   z.strictObject({
     kind: z.literal('coil'),
-    ...between,
+    ...partEnds,
     ohms: param,
     pullInVolts: param,
     dropOutVolts: param,
@@ -51,7 +48,7 @@ const part = z.discriminatedUnion('kind', [
   }),
   z.strictObject({
     kind: z.literal('load'),
-    ...between,
+    ...partEnds,
     ohms: param,
     maxVolts: param,
     suppressed: z.boolean(),
@@ -59,7 +56,7 @@ const part = z.discriminatedUnion('kind', [
   }),
   z.strictObject({
     kind: z.literal('electronic'),
-    ...between,
+    ...partEnds,
     law: z.enum(['current', 'power']),
     draw: positive,
     minVolts: positive,
@@ -69,9 +66,9 @@ const part = z.discriminatedUnion('kind', [
   }),
   z.strictObject({
     kind: z.literal('source'),
-    ...between,
+    ...partEnds,
     volts: positive,
-    tolerance: z.number().min(0).max(0.5),
+    tolerance: between(0, 0.5),
     ohms: positive,
     maxAmps: positive,
     current: z.enum(['dc', 'ac']).optional(),
@@ -81,12 +78,12 @@ const part = z.discriminatedUnion('kind', [
   }),
   z.strictObject({
     kind: z.literal('input'),
-    ...between,
+    ...partEnds,
     pullVolts: positive,
     pullOhms: positive,
     poweredBy: name,
-    closedBelow: z.number().min(0).max(1),
-    openAbove: z.number().min(0).max(1),
+    closedBelow: between(0, 1),
+    openAbove: between(0, 1),
     supervised: z
       .strictObject({
         closed: z.tuple([finite, finite]),
@@ -94,24 +91,24 @@ const part = z.discriminatedUnion('kind', [
       })
       .optional(),
   }),
-  z.strictObject({ kind: z.literal('output'), ...between, ohms: positive, maxVolts: positive }),
-  z.strictObject({ kind: z.literal('varistor'), ...between, clampVolts: positive, ohms: positive }),
-  z.strictObject({ kind: z.literal('diode'), ...between, forwardVolts: positive, ohms: positive }),
-  z.strictObject({ kind: z.literal('resistor'), ...between, ohms: param }),
-  z.strictObject({ kind: z.literal('link'), ...between }),
+  z.strictObject({ kind: z.literal('output'), ...partEnds, ohms: positive, maxVolts: positive }),
+  z.strictObject({ kind: z.literal('varistor'), ...partEnds, clampVolts: positive, ohms: positive }),
+  z.strictObject({ kind: z.literal('diode'), ...partEnds, forwardVolts: positive, ohms: positive }),
+  z.strictObject({ kind: z.literal('resistor'), ...partEnds, ohms: param }),
+  z.strictObject({ kind: z.literal('link'), ...partEnds }),
 ]);
 
 const terminal = z.strictObject({
   id: pin,
-  maxConductors: z.number().int().min(1).max(64),
+  maxConductors: whole(1, 64),
   use: z.enum(['needed', 'optional']),
   form: z.enum(['screw', 'lever', 'pigtail', 'plug']).optional(),
   colour: z
     .enum(COLOUR_CODES as [string, ...string[]])
     .transform((value) => value as ColourCode)
     .optional(),
-  pin: z.number().int().min(1).max(99).optional(),
-  sizes: z.tuple([z.number().positive(), z.number().positive()]).optional(),
+  pin: whole(1, 99).optional(),
+  sizes: z.tuple([positive, positive]).optional(),
   carries: z.enum(['data', 'audio', 'bus', 'signal']).optional(),
   earth: z.boolean().optional(),
 });
@@ -121,7 +118,7 @@ const aim = {
   id: name,
   label,
   role: z.enum(SETTING_ROLES).optional(),
-  channel: z.number().int().min(0).max(15).optional(),
+  channel: whole(0, 15).optional(),
 };
 const textSetting = z.strictObject({
   ...aim,
@@ -156,7 +153,7 @@ const setting = z.union([
       min: finite,
       max: finite,
       initial: finite,
-      dip: z.number().int().min(1).max(12).optional(),
+      dip: whole(1, 12).optional(),
     }),
     textSetting,
   ]),
@@ -178,7 +175,7 @@ const bus = z.strictObject({
   common: pin,
   addressSetting: name.nullable(),
   terminatorSetting: name.nullable(),
-  unitLoads: z.number().positive().max(32),
+  unitLoads: above(0, 32),
   crossed: z.boolean().optional(),
 });
 const kindOnly = <K extends string, S extends z.ZodRawShape>(kind: K, shape: S) =>
@@ -210,8 +207,8 @@ const lock = z.discriminatedUnion('kind', [
     parts: z.array(name).min(1).max(8),
     forceNewtons: positive,
     ratedVolts: param,
-    holdShare: z.number().min(0.1).max(1),
-    freeNewtons: z.number().min(0),
+    holdShare: between(0.1, 1),
+    freeNewtons: between(0, 1e9),
   }),
   z.strictObject({
     kind: z.literal('strike'),
@@ -299,7 +296,7 @@ export const deviceTypeSchema = z.strictObject({
       /^[a-z0-9][a-z0-9-]*@\d{1,4}$/,
       'must be small letters, digits and dashes with a version, my-reader@1',
     ),
-  version: z.number().int().min(1).max(9999),
+  version: whole(1, 9999),
   family: z.enum(FAMILIES),
   name: line(120, 1),
   short: line(30, 1),
@@ -318,13 +315,13 @@ export const deviceTypeSchema = z.strictObject({
   roles,
   ip: z.string().regex(/^IP\d\d$/, 'must be IP and two digits'),
   symbol: z.enum(SYMBOL_IDS as [string, ...string[]]).transform((value) => value as SymbolId),
-  capacity: z.strictObject({ users: z.number().int().min(0), cards: z.number().int().min(0) }).optional(),
+  capacity: z.strictObject({ users: whole(0, 1_000_000_000), cards: whole(0, 1_000_000_000) }).optional(),
   interfaces: z
     .array(
       z.enum(Object.keys(INTERFACES) as [string, ...string[]]).transform((value) => value as InterfaceId),
     )
     .optional(),
-  inrush: z.number().min(1).max(50).optional(),
+  inrush: between(1, 50).optional(),
   language: word(40).optional(),
 });
 

@@ -1,6 +1,8 @@
 import { resolveLock, type DeviceType, type Roles } from '../devices/index';
 import { fireLineFor, isFireLine, type FireLine } from './fireLine';
 import {
+  allConductors,
+  allDevices,
   schoolsOf,
   scopeOf,
   terminalId,
@@ -55,7 +57,7 @@ export const placed = (plan: Plan, device: Device): Placed => ({ device, type: t
 
 /** Sorts the devices that stand at a door or serve it. A shared supply or controller counts where wires reach it. */
 export function doorParts(plan: Plan, doorId: DoorId): DoorParts {
-  const own = Object.values(plan.devices).filter((device) => device.door === doorId);
+  const own = allDevices(plan).filter((device) => device.door === doorId);
   const shared = sharedWith(plan, doorId);
   const all = [byTag(own), byTag(shared)].flat().map((device) => placed(plan, device));
   const mine = all.filter(({ device }) => device.door === doorId);
@@ -102,7 +104,7 @@ const byTag = (devices: Device[]): Device[] =>
  * where the door has none of its own.
  */
 function sharedWith(plan: Plan, door: DoorId): Device[] {
-  const lines = Object.values(plan.conductors).filter((wire) => isFireLine(plan, wire));
+  const lines = allConductors(plan).filter((wire) => isFireLine(plan, wire));
   const served =
     lines.length === 0
       ? plan
@@ -114,11 +116,11 @@ function sharedWith(plan: Plan, door: DoorId): Device[] {
         };
   const reached = scopeOf(served, door).devices.filter((device) => device.door !== door);
   const families = new Set(
-    Object.values(plan.devices)
+    allDevices(plan)
       .filter((device) => device.door === door)
       .map((device) => typeIn(plan, device).family),
   );
-  const common = Object.values(plan.devices).filter(
+  const common = allDevices(plan).filter(
     (device) => device.door === null && !families.has(typeIn(plan, device).family),
   );
   return [...new Set([...reached, ...common])].filter((device) =>
@@ -132,7 +134,7 @@ function channelFor(plan: Plan, door: DoorId, decider: Placed): number {
   const channels = roles.switches ?? roles.wet ?? [];
   const use = channels.map((_, index) => {
     const pins = channelPins(roles, index).map((pin) => terminalId(decider.device.id, pin));
-    const doors = Object.values(plan.conductors)
+    const doors = allConductors(plan)
       .filter((conductor) => pins.includes(conductor.from) || pins.includes(conductor.to))
       .map((conductor) => conductor.door);
     return { index, mine: doors.includes(door), taken: doors.some((other) => other !== door) };
@@ -158,7 +160,7 @@ function channelPins(roles: Roles, index: number): string[] {
  * what is no lock, and where nothing in the plan decides.
  */
 export function lockDeadState(plan: Pick<Plan, 'conductors'>, { device, type }: Placed): DeadState | null {
-  const wires = Object.values(plan.conductors);
+  const wires = allConductors(plan);
   const landed = (pin: string) => {
     const id = terminalId(device.id, pin);
     return wires.some(({ from, to }) => from === id || to === id);

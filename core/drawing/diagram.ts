@@ -1,5 +1,6 @@
 import type { DeviceType } from '../devices/index';
 import {
+  allDevices,
   type TerminalId,
   conductorsOf,
   deviceOf,
@@ -80,7 +81,7 @@ const rank = (device: Device, type: DeviceType): number =>
 export function diagramModel(plan: Plan, door: DoorId): DiagramModel {
   const wires = conductorsOf(plan, door);
   const ids = new Set([
-    ...Object.values(plan.devices)
+    ...allDevices(plan)
       .filter((device) => device.door === door)
       .map(({ id }) => id),
     ...wires.flatMap(({ from, to }) => [deviceOf(from), deviceOf(to)]),

@@ -1,3 +1,3 @@
 export { addressId, innerId, line, lines, word } from './text';
-export { between, whole } from './number';
+export { above, between, whole } from './number';
 export { card, code, colour, gauge, length } from './units';

@@ -16,3 +16,6 @@ export const whole = (least: number, most: number) =>
     .min(least)
     .max(most)
     .transform((value) => (value === 0 ? 0 : value));
+
+/** A finite number above the first limit, at most the second. */
+export const above = (least: number, most: number) => z.number().gt(least).max(most);

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { COLOUR_CODES, parseGauge, type ColourCode, type Gauge, type Metres } from '../units/index';
-import { between } from './number';
+import { between, whole } from './number';
 
 /** Length of a conductor or a way, metres. */
 export const length = (most: number) => between(0, most).transform((value) => value as Metres);
@@ -22,8 +22,8 @@ export const colour = z.enum(COLOUR_CODES as [string, ...string[]]).transform((v
 /** A card's number in the 26-bit frame. */
 export const card = z.strictObject({
   /** Facility code. */
-  facility: z.number().int().min(0).max(255),
-  number: z.number().int().min(0).max(65535),
+  facility: whole(0, 255),
+  number: whole(0, 65535),
 });
 
 /** Up to eight digits; empty for none. */

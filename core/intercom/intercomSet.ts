@@ -1,5 +1,5 @@
 import { roleValue, settingValue, type IntercomTerminals } from '../devices/index';
-import { typeIn, type Device, type DeviceId, type DoorId, type Plan } from '../plan/index';
+import { allDevices, typeIn, type Device, type DeviceId, type DoorId, type Plan } from '../plan/index';
 
 type Of<P extends IntercomTerminals['part']> = Extract<IntercomTerminals, { part: P }>;
 
@@ -43,7 +43,7 @@ export type IntercomConflict =
 /** Every intercom set of a site, by the letter its devices carry. */
 export function intercomSets(plan: Plan): IntercomSet[] {
   const sets = new Map<string, Device[]>();
-  for (const device of Object.values(plan.devices)) {
+  for (const device of allDevices(plan)) {
     const type = typeIn(plan, device);
     if (!type.roles.intercom) continue;
     const name = String(roleValue(type, device.settings, 'set') || 'A');
@@ -81,7 +81,7 @@ function assemble(plan: Plan, name: string, devices: readonly Device[]): Interco
 
 function relayAt(plan: Plan, door: DoorId | null): DoorStation['relay'] {
   if (door === null) return null;
-  for (const device of Object.values(plan.devices)) {
+  for (const device of allDevices(plan)) {
     if (device.door !== door) continue;
     const { coil, poles } = typeIn(plan, device).roles;
     if (coil && poles) return { device, ...coil };

@@ -1,5 +1,6 @@
 import { cableBetween, lengthBetween } from '../door/index';
 import {
+  allConductors,
   colourFor,
   deviceOf,
   nextWireNumber,
@@ -53,11 +54,11 @@ export function wireIntercom(plan: Plan, set: IntercomSet, run: Metres = metres(
   const wanted = (from: TerminalId, to: TerminalId) =>
     leads.some((lead) => (lead.from === from && lead.to === to) || (lead.from === to && lead.to === from));
   // A wire of the set that is still wanted keeps its number; one that is not goes.
-  const removed = Object.values(plan.conductors).filter(
+  const removed = allConductors(plan).filter(
     ({ from, to, origin }) =>
       origin === 'set' && devices.has(deviceOf(from)) && devices.has(deviceOf(to)) && !wanted(from, to),
   );
-  const stays = Object.values(plan.conductors).filter((wire) => !removed.includes(wire));
+  const stays = allConductors(plan).filter((wire) => !removed.includes(wire));
   const missing = leads.filter(
     ({ from, to }) =>
       !stays.some((w) => (w.from === from && w.to === to) || (w.from === to && w.to === from)),

@@ -23,6 +23,7 @@ export * from './kinds/terminal';
 export { applyEdit, type EditResult } from './applyEdit';
 export { assemble, type Lists, type Misfit } from './assemble';
 export { VERBS } from './verbs';
+export * from './allOf';
 export * from './scope';
 export * from './wireLine';
 export * from './types';

@@ -1,3 +1,4 @@
+import { allConductors, allDevices } from './allOf';
 import type { Conductor } from './schemas/conductor';
 import type { Device } from './schemas/device';
 import type { Door } from './schemas/door';
@@ -12,13 +13,13 @@ export const doorsInOrder = (plan: Plan): Door[] =>
 
 /** Devices of a door, in tag order. */
 export const devicesOf = (plan: Plan, door: DoorId | null): Device[] =>
-  Object.values(plan.devices)
+  allDevices(plan)
     .filter((device) => device.door === door)
     .sort((a, b) => natural(a.tag, b.tag));
 
 /** Conductors numbered for a door, in wire-number order. */
 export const conductorsOf = (plan: Plan, door: DoorId): Conductor[] =>
-  Object.values(plan.conductors)
+  allConductors(plan)
     .filter((conductor) => conductor.door === door)
     .sort((a, b) => natural(a.number, b.number));
 
@@ -32,11 +33,11 @@ export interface Scope {
 
 /**
  * The electrical scope of a door: its devices, and across conductors every device of the site that shares
- * a supply or a controller with them. Sorted, so that the same plan always gives the same circuit.
+ * a supply or a controller with them, in the order of the site: the same wiring always gives the same circuit.
  */
 export function scopeOf(plan: Plan, door: DoorId): Scope {
   const touching = new Map<string, Conductor[]>();
-  for (const conductor of Object.values(plan.conductors)) {
+  for (const conductor of allConductors(plan)) {
     for (const end of [conductor.from, conductor.to]) {
       const device = deviceOf(end);
       const list = touching.get(device);
@@ -60,11 +61,8 @@ export function scopeOf(plan: Plan, door: DoorId): Scope {
   }
   return {
     door,
-    devices: [...devices]
-      .sort(natural)
-      .map((id) => plan.devices[id])
-      .filter((device) => device !== undefined),
-    conductors: [...conductors].sort((a, b) => natural(a.id, b.id)),
+    devices: allDevices(plan).filter(({ id }) => devices.has(id)),
+    conductors: allConductors(plan).filter((conductor) => conductors.has(conductor)),
     types: plan.types,
   };
 }

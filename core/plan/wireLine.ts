@@ -1,5 +1,15 @@
-import { COLOUR_CODES, isColourCode, mm2, metres, parseGauge, parseLength } from '../units/index';
-import type { ColourCode, Gauge, Metres } from '../units/index';
+import { allDevices } from './allOf';
+import {
+  COLOUR_CODES,
+  isColourCode,
+  mm2,
+  metres,
+  parseGauge,
+  parseLength,
+  type ColourCode,
+  type Gauge,
+  type Metres,
+} from '../units/index';
 import type { Device } from './schemas/device';
 import { terminalId, type TerminalId } from './kinds/terminal';
 import type { DoorId, Plan } from './plan';
@@ -49,7 +59,7 @@ const wordsOf = (line: string): Word[] =>
 /** Devices a line at this door may name: the door's own by tag, the site's by tag, others as `D02/PS1`. */
 function nameable(plan: Plan, door: DoorId): Map<string, Device> {
   const names = new Map<string, Device>();
-  for (const device of Object.values(plan.devices)) {
+  for (const device of allDevices(plan)) {
     if (device.door !== null && device.door !== door)
       names.set(`${device.door}/${device.tag}`.toUpperCase(), device);
   }

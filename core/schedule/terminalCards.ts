@@ -1,5 +1,6 @@
 import type { Terminal } from '../devices/index';
 import {
+  allConductors,
   type TerminalId,
   conductorsOf,
   deviceOf,
@@ -66,7 +67,7 @@ export function terminalCards(plan: Plan, door: DoorId): TerminalCard[] {
 
 function cardOf(plan: Plan, device: Device, door: DoorId): TerminalCard {
   const type = typeIn(plan, device);
-  const wires = Object.values(plan.conductors);
+  const wires = allConductors(plan);
   const rows = type.terminals.map((terminal): CardRow => {
     const id = terminalId(device.id, terminal.id);
     const here = wires

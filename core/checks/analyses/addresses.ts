@@ -1,3 +1,4 @@
+import { allDevices } from '../../plan/index';
 import { addressOf } from '../../simulate/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
@@ -11,6 +12,7 @@ export const addresses: Analysis = (context) => {
   if (!bus || !parts.decider) return [];
   const behaviour = parts.decider.type.behaviour;
   const channels = behaviour.kind === 'controller' ? behaviour.channels.length : 1;
+  const place = (id: string) => allDevices(plan).findIndex((device) => device.id === id);
   return world.inhabitants.flatMap((self): Hit[] => {
     if (self.device.door !== door.id || self.type.behaviour.kind !== 'busReader') return [];
     const { bus: port } = self.type.behaviour;
@@ -31,7 +33,7 @@ export const addresses: Analysis = (context) => {
       const other = rivals[0];
       // Two readers of one door are one mistake, told at the later of them.
       const here = (id: string) => plan.devices[id]?.door === door.id;
-      if (rivals.every(({ device }) => here(device) && device > self.device.id)) return [];
+      if (rivals.every(({ device }) => here(device) && place(device) > place(self.device.id))) return [];
       const name = plan.devices[other?.device ?? '']?.tag ?? '';
       return [hit('address-clash', at, { ...values, other: name }, remedy)];
     }

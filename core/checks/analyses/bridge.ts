@@ -1,5 +1,5 @@
 import { terminalAt } from '../../circuit/index';
-import type { TerminalId } from '../../plan/index';
+import { allConductors, type TerminalId } from '../../plan/index';
 import type { CheckContext } from '../context';
 
 /** The one wire that makes two terminals one point, if taking it away parts them again. */
@@ -9,7 +9,7 @@ export function bridge(
   two: TerminalId,
 ): string | null {
   const group = groupOf(one);
-  const wires = Object.values(plan.conductors).filter(({ from }) => groupOf(from) === group);
+  const wires = allConductors(plan).filter(({ from }) => groupOf(from) === group);
   const links = world.netlist.branches.filter((branch) => branch.kind === 'link');
   const parted = (without: string): boolean => {
     const reached = new Set([one]);

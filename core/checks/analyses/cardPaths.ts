@@ -1,6 +1,6 @@
 import type { DeviceType } from '../../devices/index';
 import type { Placed } from '../../door/index';
-import { type Plan, type TerminalId, type Edit, terminalId } from '../../plan/index';
+import { allConductors, type Plan, type TerminalId, type Edit, terminalId } from '../../plan/index';
 import { readCard } from '../../simulate/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
@@ -56,7 +56,7 @@ function swapLines({ conductors }: Plan, reader: string, type: DeviceType): Edit
   const out = type.roles.dataOut ?? { d0: 'A', d1: 'B' };
   const [d0, d1] = [terminalId(reader, out.d0), terminalId(reader, out.d1)];
   const other = (end: TerminalId) => (end === d0 ? d1 : end === d1 ? d0 : end);
-  const edits = Object.values(conductors).flatMap((wire): Edit[] => {
+  const edits = allConductors({ conductors }).flatMap((wire): Edit[] => {
     const patch = { from: other(wire.from), to: other(wire.to) };
     return patch.from !== wire.from || patch.to !== wire.to
       ? [{ kind: 'setConductor', id: wire.id, patch }]

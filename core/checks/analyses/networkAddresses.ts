@@ -1,5 +1,5 @@
 import { roleValue, settingFor } from '../../devices/index';
-import { type Device, type Plan, typeIn } from '../../plan/index';
+import { allDevices, type Device, type Plan, typeIn } from '../../plan/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
 
@@ -15,7 +15,7 @@ export const networkAddresses: Analysis<'plan' | 'door' | 'world'> = ({ plan, do
     const ip = networkAddressOf(plan, device);
     const at = [onDevice(device.id)];
     if (ip === '') return [hit('network-address-open', at, { tag: device.tag })];
-    const twin = Object.values(plan.devices).find(
+    const twin = allDevices(plan).find(
       (other) => other.id !== device.id && networkAddressOf(plan, other) === ip,
     );
     return twin

@@ -1,5 +1,5 @@
 import { type BranchOf, voltsAcross, terminalAt } from '../../circuit/index';
-import type { TerminalId, Edit } from '../../plan/index';
+import { allConductors, type TerminalId, type Edit } from '../../plan/index';
 import { type CheckContext, onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
 
@@ -72,7 +72,7 @@ const usedVolts = ({ world }: CheckContext): number =>
 function turn({ plan, world }: CheckContext, clamp: Clamp): Edit {
   const [a, b] = [clamp.a, clamp.b].map((node) => terminalAt(world.netlist, node));
   const other = (end: TerminalId) => (end === a ? (b ?? end) : end === b ? (a ?? end) : end);
-  const edits = Object.values(plan.conductors).flatMap((wire): Edit[] => {
+  const edits = allConductors(plan).flatMap((wire): Edit[] => {
     const patch = { from: other(wire.from), to: other(wire.to) };
     return patch.from !== wire.from || patch.to !== wire.to
       ? [{ kind: 'setConductor', id: wire.id, patch }]

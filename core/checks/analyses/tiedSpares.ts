@@ -1,4 +1,4 @@
-import { deviceOf, pinOf, terminalLabel } from '../../plan/index';
+import { allConductors, deviceOf, pinOf, terminalLabel } from '../../plan/index';
 import { onDevice, onWire } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
 
@@ -9,7 +9,7 @@ export const tiedSpares: Analysis<'world' | 'door' | 'plan' | 'wiresAt'> = ({
   plan,
   wiresAt,
 }) => {
-  const wires = Object.values(plan.conductors).filter(
+  const wires = allConductors(plan).filter(
     (wire) => wire.door === door.id && deviceOf(wire.from) === deviceOf(wire.to),
   );
   if (wires.length === 0) return [];

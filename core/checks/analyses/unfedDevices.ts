@@ -1,5 +1,5 @@
 import type { DeviceType, Part } from '../../devices/index';
-import { type Plan, terminalId } from '../../plan/index';
+import { allConductors, type Plan, terminalId } from '../../plan/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
 /** A board of this door that does not run at rest although its loop is closed. */
@@ -48,5 +48,5 @@ function isLanded(plan: Plan, type: DeviceType, device: string, part: Part): boo
   const optional = (pin: string) => type.terminals.find(({ id }) => id === pin)?.use === 'optional';
   if (!optional(part.a) && !optional(part.b)) return true;
   const ends = new Set([terminalId(device, part.a), terminalId(device, part.b)]);
-  return Object.values(plan.conductors).some(({ from, to }) => ends.has(from) || ends.has(to));
+  return allConductors(plan).some(({ from, to }) => ends.has(from) || ends.has(to));
 }

@@ -1,11 +1,11 @@
-import { deviceOf, type Edit, findTypeIn, pinOf, terminalLabel } from '../../plan/index';
+import { allConductors, deviceOf, type Edit, findTypeIn, pinOf, terminalLabel } from '../../plan/index';
 import { areaOf, METRIC_SIZES, mm2 } from '../../units/index';
 import { onTerminal, onWire } from '../context';
 import { type Analysis, hit, type Hit, rule } from '../hit';
 
 /** A conductor thicker or thinner than its terminal takes. */
 const terminalSizes: Analysis<'plan' | 'door'> = ({ plan, door }) =>
-  Object.values(plan.conductors).flatMap((wire): Hit[] => {
+  allConductors(plan).flatMap((wire): Hit[] => {
     if (wire.door !== door.id) return [];
     return [wire.from, wire.to].flatMap((end): Hit[] => {
       const type = findTypeIn(plan, plan.devices[deviceOf(end)]?.type ?? '');

@@ -1,5 +1,6 @@
 import { newDevice } from '../../brief/index';
 import {
+  allConductors,
   type TerminalId,
   type Conductor,
   deviceOf,
@@ -17,7 +18,7 @@ import { type Analysis, hit, type Hit, rule } from '../hit';
 /** More conductors in a terminal than it takes. */
 const crowdedTerminals: Analysis<'plan' | 'door' | 'world'> = ({ plan, door, world }) => {
   const count = new Map<TerminalId, Conductor[]>();
-  for (const wire of Object.values(plan.conductors)) {
+  for (const wire of allConductors(plan)) {
     for (const end of [wire.from, wire.to]) count.set(end, [...(count.get(end) ?? []), wire]);
   }
   return [...count].flatMap(([terminal, wires]): Hit[] => {

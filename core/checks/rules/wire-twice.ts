@@ -1,11 +1,11 @@
-import { terminalLabel } from '../../plan/index';
+import { allConductors, terminalLabel } from '../../plan/index';
 import { onWire } from '../context';
 import { type Analysis, hit, type Hit, rule } from '../hit';
 
 /** Two wires between the same two terminals: one is forgotten, or both were meant for different ones. */
 const twinWires: Analysis<'plan' | 'door'> = ({ plan, door }) => {
   const seen = new Map<string, string>();
-  return Object.values(plan.conductors).flatMap((wire): Hit[] => {
+  return allConductors(plan).flatMap((wire): Hit[] => {
     if (wire.door !== door.id) return [];
     const key = [wire.from, wire.to].sort().join(' ');
     const first = seen.get(key);

@@ -1,5 +1,5 @@
 import { lockDeadState } from '../../door/index';
-import { type TerminalId, type Edit, findTypeIn, pinOf, terminalId } from '../../plan/index';
+import { allConductors, type TerminalId, type Edit, findTypeIn, pinOf, terminalId } from '../../plan/index';
 import { lockLoops } from '../analyses/lockLoops';
 import type { CheckContext } from '../context';
 import { type Analysis, hit, type Hit, rule } from '../hit';
@@ -40,7 +40,7 @@ const throwOfRelay: Analysis = (context) => {
 
 /** Every wire on one terminal moved to another. */
 function moveEnd({ plan }: CheckContext, from: TerminalId, to: TerminalId): Edit {
-  const edits = Object.values(plan.conductors).flatMap((wire): Edit[] => {
+  const edits = allConductors(plan).flatMap((wire): Edit[] => {
     if (wire.from === from) return [{ kind: 'setConductor', id: wire.id, patch: { from: to } }];
     return wire.to === from ? [{ kind: 'setConductor', id: wire.id, patch: { to } }] : [];
   });

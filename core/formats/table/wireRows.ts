@@ -1,5 +1,6 @@
 import { findType } from '../../devices/index';
 import {
+  allDevices,
   type TerminalId,
   applyEdit,
   conductorsOf,
@@ -117,7 +118,7 @@ function deviceRow(
   if (filled.length !== 2 || !tag || !wish || tag.includes('.') || wish.includes('.')) return null;
   const type = findTypeIn(plan, wish) ?? findType(wish);
   if (!type) return { kind: 'fault', fault: { code: 'unknown-type', word: wish } };
-  const taken = Object.values(plan.devices).some((device) => device.door === door && device.tag === tag);
+  const taken = allDevices(plan).some((device) => device.door === door && device.tag === tag);
   if (taken) return { kind: 'fault', fault: { code: 'tag-taken', word: tag } };
   const device: Device = {
     id: `${door}/${tag}`,

@@ -1,8 +1,8 @@
 import * as z from 'zod';
-import { addressId, innerId, line, lines, word } from '../../fields/index';
+import { addressId, between, innerId, line, lines, word } from '../../fields/index';
 import type { Frozen } from './frozen';
 
-export const settingValueSchema = z.union([line(200), z.number()]);
+export const settingValueSchema = z.union([line(200), between(-1e12, 1e12)]);
 
 export const deviceSchema = z.strictObject({
   id: innerId(),

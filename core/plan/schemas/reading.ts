@@ -1,8 +1,8 @@
 import * as z from 'zod';
-import { addressId, line, lines } from '../../fields/index';
+import { addressId, between, line, lines } from '../../fields/index';
 import type { Frozen } from './frozen';
 
-const quantity = z.number().min(-1e12).max(1e12).nullable();
+const quantity = between(-1e12, 1e12).nullable();
 
 /** One reading on the check sheet, kept with its date, name and what was expected then. */
 export const readingSchema = z.strictObject({

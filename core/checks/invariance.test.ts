@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest';
+import { HARDWARE_SETS } from '../brief/index';
+import { applyEdit, deviceOf, pinOf, terminalId, type Plan } from '../plan/index';
+import { mustApply } from '../specimens/doors';
+import { HARDWARE_MISTAKES } from '../specimens/hardwareMistakes';
+import { intercomPlan } from '../specimens/intercom';
+import { singleMistakes } from '../specimens/mistakes';
+import { PROOF_MISTAKES } from '../specimens/proofMistakes';
+import { door } from '../specimens/ruleEdits';
+import { REWRITINGS, type Rewriting } from '../specimens/sameDoor';
+import { WIRE_MISTAKES } from '../specimens/wireMistakes';
+import { checkContext, runChecks, type Finding, type Subject } from './index';
+
+/** A subject in the ids of the first plan. */
+function readSubject({ kind, id }: Subject, { wire, device }: Rewriting): string {
+  if (kind === 'conductor') return `wire ${wire(id)}`;
+  if (kind === 'device') return `device ${device(id)}`;
+  if (kind === 'terminal') return `terminal ${terminalId(device(deviceOf(id)), pinOf(id))}`;
+  return `${kind} ${id}`;
+}
+
+/** What is said of a door and where, without the order and the wording. */
+const said = (findings: readonly Finding[], as: Rewriting): string[] =>
+  findings
+    .filter(({ severity }) => severity === 'stop' || severity === 'fix' || severity === 'caution')
+    .map(
+      ({ code, severity, at }) =>
+        `${severity} ${code}: ${at
+          .map((one) => readSubject(one, as))
+          .sort()
+          .join(', ')}`,
+    )
+    .sort();
+
+/** What the door does in every situation. */
+const does = (plan: Plan, id: string): string =>
+  JSON.stringify(
+    checkContext(plan, id).proof.rows.map(({ situation, locks, cells, alarms }) => [
+      situation,
+      locks.map(({ hold }) => hold),
+      Object.values(cells).map(({ verdict }) => verdict),
+      [...alarms].sort(),
+    ]),
+  );
+
+const AS_IS: Rewriting = {
+  name: 'as it is',
+  rewrite: (plan) => plan,
+  wire: (id) => id,
+  device: (id) => id,
+};
+
+describe.each(REWRITINGS)('the same wiring $name', (rewriting) => {
+  const same = (plan: Plan, id = 'D01') => {
+    const other = rewriting.rewrite(plan);
+    expect(said(runChecks(checkContext(other, id)), rewriting)).toEqual(
+      said(runChecks(checkContext(plan, id)), AS_IS),
+    );
+    expect(does(other, id)).toEqual(does(plan, id));
+  };
+
+  it.each(HARDWARE_SETS.map(({ id }) => id))('does and says the same at %s', (set) => same(door(set)));
+
+  it('does and says the same at both doors of an intercom', () => {
+    for (const id of ['D01', 'D02']) same(intercomPlan(), id);
+  });
+
+  it.each([...WIRE_MISTAKES, ...HARDWARE_MISTAKES, ...PROOF_MISTAKES])(
+    'says the same of %s: %s',
+    (code, _what, make, edits) => {
+      const plan = make();
+      same(mustApply(plan, ...edits(plan)), code === 'channel-beyond' ? 'D02' : 'D01');
+    },
+  );
+
+  it.each(HARDWARE_SETS.map(({ id }) => id))('says the same of single mistakes at %s', (set) => {
+    const plan = door(set);
+    const all = singleMistakes(plan, 'D01');
+    for (let n = 7; n < all.length; n += 41) {
+      const wrong = applyEdit(plan, all[n]!.edit);
+      if (wrong.ok) same(wrong.plan);
+    }
+  });
+});
