@@ -14,7 +14,7 @@ test('from an empty site to the printed pack of a magnet door', async ({ page })
   await page.getByLabel('Name of the door').press('Enter');
   const yes = (question: RegExp, answer: 'Yes' | 'No') =>
     page.getByRole('group', { name: question }).getByText(answer, { exact: true }).click();
-  await page.getByRole('group', { name: 'What does it protect?' }).getByText('Nothing special').click();
+  await page.getByRole('group', { name: 'What does it protect?' }).getByText('Ordinary').click();
   await yes(/escape route/, 'Yes');
   await yes(/lever or bar/, 'No');
   await yes(/rescuers/, 'Yes');

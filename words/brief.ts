@@ -48,5 +48,5 @@ export const PROTECTS: Record<NonNullable<Brief['protects']>, string> = {
   people: 'People',
   valuables: 'Valuables',
   equipment: 'Equipment',
-  general: 'Nothing special',
+  general: 'Ordinary',
 };

@@ -1,7 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { COLLECTIONS, kindOf, redactEdit, type Collection, type Edit } from '#core/plan/index';
-import { mustApply, strikeDoor } from '../core/specimens/doors';
-import { asideWords, editWords, othersWords, thingWords, whyWords } from './index';
+import { COLLECTIONS, kindOf, redactEdit, type Collection, type Edit, type Plan } from '#core/plan/index';
+import { magnetDoor, mustApply, strikeDoor } from '../core/specimens/doors';
+import {
+  asideWords,
+  differenceWords,
+  editWords,
+  othersWords,
+  thingWords,
+  typedWords,
+  whyWords,
+} from './index';
 
 const plan = mustApply(
   strikeDoor(),
@@ -116,5 +124,63 @@ describe('words of saving', () => {
     expect(thingWords('doors', 'D01', plan.doors['D01']!)).toBe('door D01');
     expect(thingWords('people', 'P1', plan.people['P1']!)).toBe('person Ines');
     expect(thingWords('conductors', 'D01/W07', null)).toBe('wire D01/W07');
+  });
+});
+
+describe('differenceWords', () => {
+  const plan = magnetDoor();
+  const door = plan.doors['D01']!;
+  const at = { collection: 'doors', id: 'D01' } as const;
+
+  it('say a field at a time what is there now and what would be', () => {
+    expect(
+      differenceWords({
+        ...at,
+        before: { ...door, name: 'Theirs', order: 3 },
+        after: { ...door, name: 'Binding shop', order: 1 },
+      }),
+    ).toEqual([
+      'door D01, place in the ledger: 3 now, 1 then',
+      'door D01, name: “Theirs” now, “Binding shop” then',
+    ]);
+  });
+  it('say where a thing would be gone, or there again, and nothing of what stays', () => {
+    expect(differenceWords({ ...at, before: door, after: null })).toEqual(['door D01 would be gone']);
+    expect(differenceWords({ ...at, before: null, after: door })).toEqual(['door D01 would be there again']);
+    expect(differenceWords({ ...at, before: door, after: { ...door } })).toEqual([]);
+  });
+  it('never show a secret', () => {
+    const person = { id: 'P1', name: 'Ines', code: '4711', doors: ['D01'], slots: {}, card: null };
+    const before = { ...person, role: 'user' as const, notes: '' } as unknown as Plan['people'][string];
+    const [line, ...more] = differenceWords({
+      collection: 'people',
+      id: 'P1',
+      before,
+      after: { ...before, code: '0815' },
+    });
+    expect([line, more]).toEqual(['person Ines, code: would be what it was before', []]);
+  });
+});
+
+describe('typedWords', () => {
+  it('give every text that was typed, whatever the edit', () => {
+    expect(typedWords({ kind: 'setDoor', id: 'D08', patch: { notes: 'Shim the keep', name: '' } })).toEqual([
+      'notes: Shim the keep',
+      'name: (nothing)',
+    ]);
+    expect(typedWords({ kind: 'setSetting', device: 'D01/K1', setting: 'ch1.unlock', value: 7 })).toEqual([
+      'device: D01/K1',
+      'setting: ch1.unlock',
+      'value: 7',
+    ]);
+    const batch: Edit = {
+      kind: 'batch',
+      label: 'two',
+      edits: [
+        { kind: 'disconnect', id: 'D01/W01' },
+        { kind: 'setDoor', id: 'D01', patch: { notes: 'a' } },
+      ],
+    };
+    expect(typedWords(batch)).toEqual(['notes: a']);
   });
 });

@@ -1,4 +1,4 @@
-import { kindOf, LOGGED_SECRET, VERBS, type Collection } from '#core/plan/index';
+import { kindOf, LOGGED_SECRET, VERBS, type Changed, type Collection, type Edit } from '#core/plan/index';
 
 type Body = Readonly<Record<string, unknown>>;
 const text = (value: unknown): string =>
@@ -96,3 +96,44 @@ export function editWords(body: unknown): string {
 /** Kinds of things, for whoever lists what an undo would replace. */
 export const thingWords = (collection: Collection, id: string, entity: object | null): string =>
   `${kindOf(collection).word} ${entity ? WORDS[collection].name(entity as Body) || id : id}`;
+
+const valueWords = (value: unknown): string => {
+  if (value === null || value === undefined || value === '') return 'nothing';
+  if (typeof value === 'string') return `“${value}”`;
+  if (typeof value === 'number') return String(value);
+  return typeof value === 'boolean' ? (value ? 'yes' : 'no') : 'other content';
+};
+
+/** What of a thing differs between now and then, a line a field. Secrets are named and not shown. */
+export function differenceWords({ collection, id, before, after }: Changed): string[] {
+  const thing = thingWords(collection, id, before ?? after);
+  if (!before) return [`${thing} would be there again`];
+  if (!after) return [`${thing} would be gone`];
+  const { secrets } = kindOf(collection);
+  const [now, then] = [before as unknown as Body, after as unknown as Body];
+  return [...new Set([...Object.keys(now), ...Object.keys(then)])]
+    .filter((field) => JSON.stringify(now[field]) !== JSON.stringify(then[field]))
+    .map((field) => {
+      const name = `${thing}, ${WORDS[collection].fields?.[field] ?? field}`;
+      if (secrets === 'all' || field in secrets) return `${name}: would be what it was before`;
+      const words = [now[field], then[field]].map(valueWords);
+      if (words[0] === words[1]) return `${name}: would be what it was before`;
+      return `${name}: ${words[0]} now, ${words[1]} then`;
+    });
+}
+
+/** What an edit carries, a line a field, for whoever decides whether to type it again. */
+export function typedWords(edit: Edit): string[] {
+  if (edit.kind === 'batch') return edit.edits.flatMap(typedWords);
+  const carried = Object.entries(edit).filter(([name]) => name !== 'kind' && name !== 'id');
+  return carried.flatMap(([name, value]) =>
+    typeof value === 'object' && value !== null
+      ? Object.entries(value as Body).map(([field, inner]) => `${field}: ${plainWords(inner)}`)
+      : [`${name}: ${plainWords(value)}`],
+  );
+}
+
+const plainWords = (value: unknown): string => {
+  if (value === null || value === undefined || value === '') return '(nothing)';
+  return typeof value === 'object' ? JSON.stringify(value) : String(value);
+};

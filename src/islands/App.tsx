@@ -37,6 +37,9 @@ interface Props {
   readonly who: string;
 }
 
+/** Messages in the dress of the house, light and dark. */
+const TOAST = { toast: css['toast'] ?? '', actionButton: css['toastAct'] ?? '' };
+
 /** The whole application for one site. */
 export function App({ plan, revision, path, who, ...given }: Props) {
   const store = useMemo(
@@ -54,7 +57,11 @@ export function App({ plan, revision, path, who, ...given }: Props) {
     <StoreProvider store={store}>
       <Site {...given} path={path} who={who} />
       <UndoDialog />
-      <Toaster position="bottom-center" offset={150} toastOptions={{ duration: 7000 }} />
+      <Toaster
+        position="bottom-center"
+        offset={150}
+        toastOptions={{ duration: 7000, unstyled: true, classNames: TOAST }}
+      />
     </StoreProvider>
   );
 }

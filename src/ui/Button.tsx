@@ -7,6 +7,8 @@ interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
   readonly look?: 'plain' | 'main' | 'stop' | 'quiet' | 'frame';
   readonly size?: 's' | 'm' | 'l';
   readonly icon?: ReactNode;
+  /** Has the focus when its dialog opens. */
+  readonly 'data-first'?: boolean;
 }
 
 export const Button = ({

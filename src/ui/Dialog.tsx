@@ -21,6 +21,13 @@ export const Dialog = ({ open, onOpenChange, title, description, wide, children 
       <Radix.Content
         className={cx(css['content'], wide && css['wide'])}
         {...(description ? {} : { 'aria-describedby': undefined })}
+        onOpenAutoFocus={(event) => {
+          // A question puts the focus on its safe answer.
+          const first = (event.target as HTMLElement).querySelector<HTMLElement>('[data-first]');
+          if (!first) return;
+          event.preventDefault();
+          first.focus();
+        }}
       >
         <header className={css['head']}>
           <Radix.Title className={css['title']}>{title}</Radix.Title>

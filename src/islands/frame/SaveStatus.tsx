@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { editWords, whyWords } from '#words/index';
+import { admit } from '#core/admission/index';
+import { editWords, typedWords, whyWords } from '#words/index';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { Dialog } from '../../ui/Dialog';
@@ -20,7 +21,7 @@ const UNWELL: ReadonlySet<Status> = new Set(['offline', 'trouble', 'signed-out',
 /** Whether what was typed is kept, and what could not be: it stays here until somebody decides. */
 export function SaveStatus() {
   const store = useStore();
-  const { status, aside } = useSite();
+  const { plan, status, aside } = useSite();
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -45,24 +46,38 @@ export function SaveStatus() {
         description="Each is kept in this tab until you try it again or let it go. Everything else was saved."
       >
         <ul className={css['list']}>
-          {aside.map(({ id, edit, why }) => (
-            <li key={id}>
-              <b>{editWords(edit)}</b>
-              <p>{whyWords(why)}</p>
-              <details>
-                <summary>What was typed</summary>
-                <pre tabIndex={0}>{JSON.stringify(edit, null, 1)}</pre>
-              </details>
-              <p className={css['acts']}>
-                <Button size="s" look="main" onClick={() => store.tryAgain(id)}>
-                  Try again
-                </Button>
-                <Button size="s" look="quiet" onClick={() => store.letGo(id)}>
-                  Let it go
-                </Button>
-              </p>
-            </li>
-          ))}
+          {aside.map(({ id, edit, why }) => {
+            // What would be refused again is only offered for keeping elsewhere: its text stands here.
+            const fits = open && admit(plan, edit).ok;
+            const typed = typedWords(edit);
+            return (
+              <li key={id}>
+                <b>{editWords(edit)}</b>
+                <p>{whyWords(why)}</p>
+                {typed.length > 0 && (
+                  <ul className={css['typed']} tabIndex={0} aria-label="What was typed">
+                    {typed.map((line, index) => (
+                      <li key={index}>{line}</li>
+                    ))}
+                  </ul>
+                )}
+                {!fits && (
+                  <p className={css['hint']}>
+                    As the site stands it would be refused again. Put right what it names first, or note the
+                    text down and let it go.
+                  </p>
+                )}
+                <p className={css['acts']}>
+                  <Button size="s" look={fits ? 'main' : 'plain'} onClick={() => store.tryAgain(id)}>
+                    Try again
+                  </Button>
+                  <Button size="s" look={fits ? 'quiet' : 'plain'} onClick={() => store.letGo(id)}>
+                    Let it go
+                  </Button>
+                </p>
+              </li>
+            );
+          })}
         </ul>
       </Dialog>
     </>

@@ -1,4 +1,4 @@
-import { thingWords } from '#words/edits';
+import { differenceWords } from '#words/edits';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { useSite, useStore } from '../store/context';
@@ -16,13 +16,13 @@ export function UndoDialog() {
       title={`${verb} “${asking?.label ?? ''}”?`}
       description="Since then somebody else has changed this. It would be replaced:"
     >
-      <ul>
-        {asking?.overwrites.map(({ collection, id, after, before }) => (
-          <li key={`${collection} ${id}`}>{thingWords(collection, id, after ?? before)}</li>
+      <ul className={css['lines']}>
+        {asking?.overwrites.flatMap(differenceWords).map((line) => (
+          <li key={line}>{line}</li>
         ))}
       </ul>
       <p className={css['acts']}>
-        <Button look="main" onClick={() => store.leaveAsking()}>
+        <Button look="main" data-first onClick={() => store.leaveAsking()}>
           Leave it
         </Button>
         <Button look="stop" onClick={() => (asking?.which === 'redo' ? store.redo(true) : store.undo(true))}>

@@ -43,6 +43,7 @@ export interface SiteState {
 export interface Asking {
   readonly which: 'undo' | 'redo';
   readonly label: string;
+  /** What would be replaced: as it is now, and as it would be. */
   readonly overwrites: readonly Changed[];
 }
 
@@ -143,8 +144,14 @@ export class SiteStore {
     const [from, to] = which === 'undo' ? [this.#undo, this.#redo] : [this.#redo, this.#undo];
     const back = from.at(-1);
     if (!back) return;
-    const overwrites = sure ? [] : back.left.filter((one) => !isAsLeft(this.#state.plan, one));
-    if (overwrites.length > 0) {
+    const { plan } = this.#state;
+    const touched = sure ? [] : back.left.filter((one) => !isAsLeft(plan, one));
+    if (touched.length > 0) {
+      const later = admit(plan, back.inverse);
+      const overwrites = touched.map(({ collection, id }): Changed => {
+        const now = plan[collection][id] ?? null;
+        return { collection, id, before: now, after: later.ok ? (later.plan[collection][id] ?? null) : now };
+      });
       this.#publish({ asking: { which, label: back.label, overwrites } });
       return;
     }
