@@ -47,6 +47,7 @@ const CORE_LAYERS = {
     'intercom',
     'bus',
   ],
+  causes: ['units', 'devices', 'plan', 'door', 'circuit', 'autowire', 'prove', 'checks'],
   commission: [
     'units',
     'devices',
@@ -91,6 +92,7 @@ const CORE_LAYERS = {
     'simulate',
     'prove',
     'checks',
+    'causes',
   ],
 };
 

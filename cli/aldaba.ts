@@ -1,6 +1,7 @@
 import { parseArgs } from 'node:util';
 import type { Plan } from '#core/plan/index';
 import { DATABASE_COMMANDS } from './database';
+import { explainCommand } from './explain';
 import { exportPlan } from './export';
 import { loadFile } from './loadFile';
 import { proveCommand } from './prove';
@@ -13,6 +14,8 @@ const USAGE = `Aldaba on the command line
       Proves every door. Exit 1 if anything fails or is not proven.
   aldaba solve FILE.json --door D03 [--situation fire] [--json]
       Solves a door in a situation: volts of every terminal, amps of every wire, state of every device.
+  aldaba explain FILE.json [--door D05] [--json]
+      Looks for the smallest changes after which nothing stands against a door. Exit 1 where something is left.
   aldaba export FILE.json --format csv|spice|svg|json [--door D03] [--situation rest] [--secrets]
       Writes wires as CSV, a SPICE deck, the loops as SVG, or the file itself again.
 
@@ -50,6 +53,7 @@ async function main(argv: string[]): Promise<number> {
   const commands: Record<string, (plan: Plan, options: CommandOptions) => number> = {
     prove: proveCommand,
     solve: solveCommand,
+    explain: explainCommand,
     export: exportPlan,
   };
   const run = Object.hasOwn(commands, command) ? commands[command] : undefined;

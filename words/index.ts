@@ -11,3 +11,4 @@ export * from './devices';
 export * from './loops';
 export * from './colours';
 export * from './saving';
+export * from './causes';

@@ -25,12 +25,14 @@ export interface CheckContext {
   readonly budget: PowerBudget;
   /** Terminals that wires and joints make one point have the same number; −1 for one that is not in this circuit. */
   groupOf(terminal: TerminalId): number;
+  /** A change that is only tried: remedies that cost a solution each are not worked out. */
+  readonly trial: boolean;
   /** Wires on a terminal, of this door and any other. */
   wiresAt(terminal: TerminalId): readonly Conductor[];
 }
 
 /** Solves, traces and proves a door. Throws where the door is not in the plan. */
-export function checkContext(plan: Plan, doorId: string): CheckContext {
+export function checkContext(plan: Plan, doorId: string, { trial = false } = {}): CheckContext {
   const world = buildWorld(plan, doorId);
   const rest = atRest(world);
   const group = joinedNodes(world.netlist);
@@ -65,6 +67,7 @@ export function checkContext(plan: Plan, doorId: string): CheckContext {
         return wire?.door === doorId || [wire?.from, wire?.to].every((end) => end && near.has(deviceOf(end)));
       }),
     },
+    trial,
     groupOf: (terminal) => group[world.netlist.nodeOf.get(terminal) ?? -1] ?? -1,
     wiresAt: (terminal) => wires.get(terminal) ?? [],
   };

@@ -23,4 +23,5 @@ export type { Analysis, Hit, Rule } from './hit';
 export * from './kinds';
 export { FINDING_CODES, RULES, type FindingCode } from './rules/index';
 export { STATIONS, type StationId } from './stations';
-export { isWorse, type Judged } from './vetRemedies';
+export { failedCells, findingKey, isWorse, toPutRight, trialsAt, type Judged, type Trial } from './trials';
+export { runRules } from './runRules';

@@ -4,12 +4,13 @@ import { enough, smallestGauge } from '../../power/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
 /** Voltage at every fed device, lowest on battery; with the smallest size that would do as the fix. */
-export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world'> = ({
+export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' | 'trial'> = ({
   budget,
   plan,
   loops,
   door,
   world,
+  trial,
 }) =>
   budget.voltages.flatMap((fed): Hit[] => {
     const isLock = world.locks.some(({ device }) => device.id === fed.device);
@@ -27,7 +28,7 @@ export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world'> 
     const loop = loops.find(
       (one) => one.shape === 'round' && one.load.device === fed.device && one.kind !== 'exit',
     );
-    const wires = loop ? loopWires(loop) : [];
+    const wires = loop && !trial ? loopWires(loop) : [];
     const gauge = wires.length > 0 ? smallestGauge(plan, door.id, wires) : null;
     const remedy: Edit | undefined = gauge
       ? {

@@ -1,0 +1,124 @@
+import { HARDWARE_SETS } from '#core/brief/index';
+import { BOUNDS, type Change } from '#core/causes/index';
+import type { DoorId, Edit, Plan } from '#core/plan/index';
+import { quillhaven } from '#demo/quillhaven';
+import { DOORS } from '#demo/doors';
+import { singleMistakes } from '../core/specimens/mistakes';
+import { door } from '../core/specimens/ruleEdits';
+import { weighCause } from '../core/specimens/weighCause';
+
+/**
+ * `npm run causes`: makes single mistakes and random pairs of them at every hardware set and demo door, and prints how
+ * often the search names what is wrong and puts it right, and how long it takes. Figures, not a test.
+ *
+ *   --every N   each Nth single mistake (1: every one)
+ *   --pairs N   random pairs (500)
+ *   --misses    lists what was not named or not restored
+ *   --no-hint   without looking where the wiring differs from the one Aldaba would lay
+ *   --sets      the hardware sets alone, without the demo doors
+ */
+const option = (name: string, otherwise: number): number => {
+  const at = process.argv.indexOf(`--${name}`);
+  return at < 0 ? otherwise : Number(process.argv[at + 1]);
+};
+const has = (name: string) => process.argv.includes(`--${name}`);
+
+interface Spot {
+  readonly name: string;
+  readonly plan: Plan;
+  readonly door: DoorId;
+}
+
+const site = quillhaven({ mistakes: false });
+const SPOTS: readonly Spot[] = [
+  ...HARDWARE_SETS.map(({ id }) => ({ name: id, plan: door(id), door: 'D01' })),
+  ...(has('sets')
+    ? []
+    : DOORS.filter(({ set }) => set !== null).map(({ id }) => ({
+        name: `demo ${id}`,
+        plan: site,
+        door: id,
+      }))),
+];
+
+/** The same numbers every time: Lehmer's generator. */
+function random(seed: number): () => number {
+  let state = seed;
+  return () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
+}
+
+const say = (change: Change): string => {
+  switch (change.kind) {
+    case 'move':
+      return `${change.wire} ${change.from} -> ${change.to}`;
+    case 'exchange':
+      return `exchange ${change.one.wire} and ${change.two.wire} at ${change.device}`;
+    case 'lay':
+      return `lay ${change.conductor.from} – ${change.conductor.to}`;
+    case 'take-out':
+      return `take out ${change.wire}`;
+    case 'set':
+      return `${change.device} ${change.setting} = ${String(change.value)}`;
+    case 'remedy':
+      return `remedy of ${change.finding.code}`;
+  }
+};
+
+function weighAll(title: string, cases: Iterable<{ spot: Spot; text: string; edit: Edit }>): void {
+  const count = { made: 0, felt: 0, named: 0, restored: 0, restoredByAll: 0, told: 0, harmful: 0 };
+  const times: number[] = [];
+  const misses: string[] = [];
+  for (const { spot, text, edit } of cases) {
+    const start = performance.now();
+    const weighed = weighCause(spot.plan, spot.door, edit, { ...BOUNDS, hint: !has('no-hint') });
+    if (!weighed) continue;
+    count.made += 1;
+    if (!weighed.felt) continue;
+    times.push(performance.now() - start);
+    count.felt += 1;
+    for (const key of ['named', 'restored', 'restoredByAll'] as const) if (weighed[key]) count[key] += 1;
+    count.told += weighed.told;
+    count.harmful += weighed.harmful;
+    if (!weighed.named || !weighed.restored || (has('slow') && (weighed.report?.tried ?? 0) > 60)) {
+      const { causes = [], unexplained = [], tried = 0 } = weighed.report ?? {};
+      const told = causes.map(({ repair }) => repair.changes.map(say).join(' + ')).join(' | ') || 'nothing';
+      misses.push(
+        `${spot.name}: ${text}\n    ${weighed.named ? 'named' : 'NOT NAMED'}, ${weighed.restored ? 'restored' : 'NOT RESTORED'}; told: ${told}; tried ${tried}; left: ${unexplained.slice(0, 4).join(', ')}`,
+      );
+    }
+  }
+  times.sort((a, b) => a - b);
+  const share = (n: number) => `${n} (${((100 * n) / Math.max(1, count.felt)).toFixed(1)} %)`;
+  const at = (quantile: number) => (times[Math.floor(quantile * (times.length - 1))] ?? 0).toFixed(0);
+  console.log(`\n${title}: ${count.made} made, ${count.felt} felt`);
+  console.log(`  cause names what is wrong     ${share(count.named)}`);
+  console.log(`  first repair restores         ${share(count.restored)}`);
+  console.log(`  all repairs restore           ${share(count.restoredByAll)}`);
+  console.log(`  repairs told, harmful         ${count.told}, ${count.harmful}`);
+  console.log(
+    `  search, with its weighing     median ${at(0.5)} ms, p95 ${at(0.95)} ms, longest ${at(1)} ms`,
+  );
+  if (has('misses')) for (const line of misses) console.log(`  - ${line}`);
+}
+
+function* singles(): Iterable<{ spot: Spot; text: string; edit: Edit }> {
+  const every = option('every', 1);
+  for (const spot of SPOTS)
+    for (const [index, { text, edit }] of singleMistakes(spot.plan, spot.door).entries())
+      if (index % every === 3 % every) yield { spot, text, edit };
+}
+
+function* pairs(): Iterable<{ spot: Spot; text: string; edit: Edit }> {
+  const next = random(20_261_126);
+  for (let n = 0; n < option('pairs', 500); n += 1) {
+    const spot = SPOTS[Math.floor(next() * SPOTS.length)]!;
+    const all = singleMistakes(spot.plan, spot.door);
+    const [one, two] = [0, 1].map(() => all[Math.floor(next() * all.length)]!);
+    if (!one || !two) continue;
+    const edit: Edit = { kind: 'batch', label: '', edits: [one.edit, two.edit] };
+    yield { spot, text: `${one.text}; ${two.text}`, edit };
+  }
+}
+
+weighAll('single mistakes', singles());
+if (option('pairs', 500) > 0) weighAll('pairs of mistakes', pairs());

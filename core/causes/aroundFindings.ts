@@ -1,0 +1,73 @@
+import { toPutRight, type CheckContext, type Finding } from '../checks/index';
+import { settingValue } from '../devices/index';
+import { conductorsOf, deviceOf, terminalId, typeIn, type DeviceId } from '../plan/index';
+import type { Candidate, Change, WireEnd } from './change';
+import { costOf } from './costs';
+
+const ENDS = ['from', 'to'] as const;
+
+/** Devices that the findings name, by themselves, by a terminal or by a wire on them; those named most first. */
+function named(context: CheckContext, findings: readonly Finding[]): DeviceId[] {
+  const times = new Map<DeviceId, number>();
+  const count = (id: DeviceId, weight: number) => times.set(id, (times.get(id) ?? 0) + weight);
+  for (const { at } of findings.filter(toPutRight)) {
+    for (const subject of at) {
+      if (subject.kind === 'device') count(subject.id, 2);
+      if (subject.kind === 'terminal') count(deviceOf(subject.id), 2);
+      const wire = subject.kind === 'conductor' ? context.plan.conductors[subject.id] : undefined;
+      if (wire) for (const end of ENDS) count(deviceOf(wire[end]), 2);
+    }
+  }
+  // Their neighbours may be the ones: a wire is wrong at either end.
+  for (const wire of conductorsOf(context.plan, context.door.id)) {
+    const [a, b] = [deviceOf(wire.from), deviceOf(wire.to)];
+    if (times.has(a) !== times.has(b)) count(times.has(a) ? b : a, 0.1);
+  }
+  return [...times].sort((one, two) => two[1] - one[1]).map(([id]) => id);
+}
+
+/**
+ * Every small mistake that could have been made at the devices that the findings name: a wire's end on another terminal, two
+ * ends changed over, a wire too many, a setting. Nothing is known of how the door should be wired.
+ */
+export function aroundFindings(context: CheckContext, findings: readonly Finding[]): Candidate[] {
+  const { plan, door } = context;
+  const wires = conductorsOf(plan, door.id);
+  return named(context, findings).flatMap((id, rank) => {
+    const device = plan.devices[id];
+    if (!device) return [];
+    const type = typeIn(plan, device);
+    const ends = wires.flatMap((wire) =>
+      ENDS.flatMap((end): WireEnd[] =>
+        deviceOf(wire[end]) === id ? [{ wire: wire.id, end, at: wire[end] }] : [],
+      ),
+    );
+    const exchanges = ends.flatMap((one, index) =>
+      ends
+        .slice(index + 1)
+        .flatMap((two): Change[] => (one.at === two.at ? [] : [{ kind: 'exchange', device: id, one, two }])),
+    );
+    const moves = ends.flatMap(({ wire, end, at }) =>
+      type.terminals.flatMap((terminal): Change[] => {
+        const to = terminalId(id, terminal.id);
+        return to === at ? [] : [{ kind: 'move', wire, end, from: at, to }];
+      }),
+    );
+    const takeOuts = [...new Set(ends.map(({ wire }) => wire))].map((wire): Change => ({
+      kind: 'take-out',
+      wire,
+    }));
+    const sets = type.settings.flatMap((setting): Change[] => {
+      if (setting.kind !== 'choice' || device.door !== door.id) return [];
+      const now = settingValue(type, device.settings, setting.id);
+      return setting.options
+        .filter((option) => option.value !== now)
+        .map((option) => ({ kind: 'set', device: id, setting: setting.id, value: option.value }));
+    });
+    return [...exchanges, ...moves, ...sets, ...takeOuts].map((change): Candidate => ({
+      changes: [change],
+      // The devices named most come first, and still not all of the first before any of the second.
+      cost: costOf(plan, change) + 0.1 * rank,
+    }));
+  });
+}

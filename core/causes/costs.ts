@@ -1,0 +1,40 @@
+import { deviceOf, findTypeIn, pinOf, type Plan, type TerminalId } from '../plan/index';
+import type { Change } from './change';
+
+/**
+ * How much a change touches and how unlikely its mistake is among people: of two that both settle a door, the cheaper is
+ * told first. Weights of judgement: a wire left out, on the next screw or changed over with its fellow is what happens.
+ */
+export const COSTS = {
+  exchange: 1,
+  lay: 1.1,
+  'take-out': 1.4,
+  set: 1.2,
+  remedy: 1.3,
+  /** More for a wire's end that goes to another device. */
+  otherDevice: 1,
+  /** More for every terminal that lies between. */
+  perTerminal: 0.03,
+  /** Less where Aldaba would wire it so itself. */
+  asAldabaWould: 0.5,
+  /** More for every change beyond the first. */
+  another: 1,
+  /** Most changes that are told as one repair. */
+  mostTogether: 6,
+  /** More for each wire that still leads where Aldaba would lead none. */
+  oddLeft: 0.25,
+  mostOddLeft: 4,
+  /** More for each contact that is left with one side only. */
+  halfContact: 1.5,
+} as const;
+
+/** A move's cost: to the next terminal it is as easily made as an exchange. */
+export function moveCost(plan: Plan, { from, to }: Extract<Change, { kind: 'move' }>): number {
+  if (deviceOf(from) !== deviceOf(to)) return COSTS.exchange + COSTS.otherDevice;
+  const terminals = findTypeIn(plan, plan.devices[deviceOf(from)]?.type ?? '')?.terminals ?? [];
+  const place = (terminal: TerminalId) => terminals.findIndex(({ id }) => id === pinOf(terminal));
+  return COSTS.exchange + COSTS.perTerminal * Math.min(20, Math.abs(place(from) - place(to)));
+}
+
+export const costOf = (plan: Plan, change: Change): number =>
+  change.kind === 'move' ? moveCost(plan, change) : COSTS[change.kind];

@@ -1,0 +1,63 @@
+import type { CheckContext } from '../checks/index';
+import { presentParts, type Part } from '../devices/index';
+import { terminalId, type TerminalId } from '../plan/index';
+import type { Target } from './target';
+
+const PROTECTING: ReadonlySet<string> = new Set(['release', 'suppression']);
+/** A contact with more than this through it at rest, amps, is in use: a leak is less. */
+const IN_USE = 5e-5;
+
+/** Every part of the door's own devices, with the terminals it lies between. */
+function partsAt({ world, door }: CheckContext) {
+  return world.inhabitants.flatMap(({ device, type }) =>
+    device.door !== door.id
+      ? []
+      : presentParts(type, device.settings).map((part) => ({
+          part,
+          type,
+          id: `${device.id}:${part.id}`,
+          a: terminalId(device.id, part.a),
+          b: terminalId(device.id, part.b),
+        })),
+  );
+}
+
+/** True where wires lead to both sides of a part and do not go round it. */
+const isWired = (context: CheckContext, a: TerminalId, b: TerminalId): boolean =>
+  context.wiresAt(a).length > 0 && context.wiresAt(b).length > 0 && context.groupOf(a) !== context.groupOf(b);
+
+/**
+ * Parts that are wired in to protect: contacts of fire relays and break glasses that are closed at rest, each pole of them;
+ * diodes, ends of line. A contact that nothing flows through, and that Aldaba would not wire, protects nothing.
+ */
+export function protections(context: CheckContext, target: Target): Set<string> {
+  const { netlist } = context.world;
+  const { point } = context.rest;
+  const asAldabaWould = new Set(target.wires.flatMap(({ from, to }) => [from, to]));
+  return new Set(
+    partsAt(context)
+      .filter(({ type, part, id, a, b }) => {
+        if (!PROTECTING.has(type.family) || !isWired(context, a, b)) return false;
+        if (part.kind !== 'contact') return true;
+        const branch = netlist.branchOf.get(id) ?? -1;
+        if (point.on[branch] !== 1) return false;
+        const inUse = Math.abs(point.amps[branch] ?? 0) > IN_USE;
+        return inUse || (asAldabaWould.has(a) && asAldabaWould.has(b));
+      })
+      .map(({ id }) => id),
+  );
+}
+
+const isContact = ({ kind }: Part): boolean => kind === 'contact';
+
+/**
+ * Contacts that a wire leads to and none away from, counted by common: what a repair that goes round a device leaves
+ * behind.
+ */
+export function halfContacts(context: CheckContext): number {
+  const poles = new Map<TerminalId, boolean>();
+  for (const { part, a, b } of partsAt(context)) {
+    if (isContact(part)) poles.set(a, (poles.get(a) ?? false) || context.wiresAt(b).length > 0);
+  }
+  return [...poles].filter(([common, away]) => context.wiresAt(common).length > 0 !== away).length;
+}

@@ -1,0 +1,166 @@
+import {
+  checkContext,
+  failedCells,
+  findingKey,
+  runRules,
+  toPutRight,
+  trialsAt,
+  type CheckContext,
+  type Finding,
+  type Judged,
+  type Trial,
+} from '../checks/index';
+import type { Edit } from '../plan/index';
+import { aroundFindings } from './aroundFindings';
+import { editOf, type Candidate } from './change';
+import { COSTS } from './costs';
+import { oddWires } from './differences';
+import { fromTarget } from './fromTarget';
+import { halfContacts, protections } from './protection';
+import { NO_TARGET, targetOf, type Target } from './target';
+
+/** A repair that was tried on a copy. */
+export interface Tried extends Candidate {
+  readonly edit: Edit;
+  readonly trial: Trial;
+  /** What stands against the door after it. */
+  readonly left: ReadonlySet<string>;
+}
+
+export interface Round {
+  /** Repairs after which less stands against the door and nothing new, best first. */
+  readonly found: readonly Tried[];
+  readonly tried: number;
+  /** False where the bound ended the round. */
+  readonly exhausted: boolean;
+}
+
+/** Beyond this much more than the cheapest repair, nothing is tried once one was found. */
+export const ALSO = 0.35;
+/** Findings that no wire and no setting of the circuit brings about or takes away. */
+const BESIDE_THE_CIRCUIT: ReadonlySet<string> = new Set(['C']);
+/** Second changes tried after one that came near. */
+const MOST_SEQUELS = 8;
+
+/** What stands against a door: findings to put right and cells that fail. */
+export const against = ({ findings, proof }: Pick<Judged, 'findings' | 'proof'>): Set<string> =>
+  new Set([
+    ...findings.filter(toPutRight).map(findingKey),
+    ...[...failedCells({ proof })].map((cell) => `cell ${cell}`),
+  ]);
+
+/** What rules propose for what they found. */
+const fromRules = (findings: readonly Finding[]): Candidate[] =>
+  findings.filter(toPutRight).flatMap((finding): Candidate[] => {
+    const { remedy: edit } = finding;
+    return edit ? [{ changes: [{ kind: 'remedy', finding, edit }], cost: COSTS.remedy }] : [];
+  });
+
+/** Candidates by their cost, each edit once. */
+function inOrder(candidates: readonly Candidate[]): Candidate[] {
+  const seen = new Set<string>();
+  return [...candidates]
+    .sort((a, b) => a.cost - b.cost)
+    .filter((candidate) => {
+      const text = JSON.stringify(editOf(candidate, ''));
+      return !seen.has(text) && seen.add(text);
+    });
+}
+
+function candidatesFor(
+  context: CheckContext,
+  findings: readonly Finding[],
+  target: Target,
+): { likely: Candidate[]; others: Candidate[] } {
+  const { plan, door } = context;
+  const circuit = findings.some((one) => toPutRight(one) && !BESIDE_THE_CIRCUIT.has(one.family));
+  return {
+    likely: inOrder([
+      ...(circuit && target.wires.length > 0 ? fromTarget(plan, door.id, target) : []),
+      ...fromRules(findings),
+    ]),
+    others: circuit ? inOrder(aroundFindings(context, findings)) : [],
+  };
+}
+
+const both = (one: Candidate, two: Candidate): Candidate => ({
+  changes: [...one.changes, ...two.changes],
+  cost: one.cost + two.cost + COSTS.another,
+});
+
+/**
+ * One round of the search. First what is likely: what the rules propose, and what brings the wiring nearer to the one that
+ * Aldaba would lay. Then every small mistake around the findings, in the order of cost, until one settles all and no other is as
+ * cheap. Where nothing makes anything better, two changes: those that came nearest, each with what it uncovers, and
+ * with one another.
+ */
+export function searchRound(
+  context: CheckContext,
+  findings: readonly Finding[],
+  bounds: { readonly most: number; readonly pairsOf: number; readonly hint: boolean },
+): Round {
+  const attempt = trialsAt(context, findings, runRules);
+  const open = against({ findings, proof: context.proof });
+  const target = bounds.hint ? targetOf(context.plan, context.door.id) : NO_TARGET;
+  const protecting = protections(context, target);
+  const better: Tried[] = [];
+  const near: Tried[] = [];
+  let tried = 0;
+  let enough = Infinity;
+
+  const attemptOne = (candidate: Candidate): void => {
+    const edit = editOf(candidate, 'put right');
+    const trial = attempt(edit);
+    tried += 1;
+    if (!trial) return;
+    const still = protections(trial.context, target);
+    if ([...protecting].some((part) => !still.has(part))) return;
+    const left = against(trial.judged);
+    const odd = Math.min(COSTS.mostOddLeft, oddWires(trial.plan, context.door.id, target).length);
+    const cost = candidate.cost + COSTS.halfContact * halfContacts(trial.context) + COSTS.oddLeft * odd;
+    const one: Tried = { ...candidate, cost, edit, trial, left };
+    if (trial.worse || left.size >= open.size) {
+      near.push(one);
+      return;
+    }
+    better.push(one);
+    if (left.size === 0) enough = Math.min(enough, candidate.cost + ALSO);
+  };
+  /** False where the bound ended it. */
+  const run = (candidates: readonly Candidate[]): boolean => {
+    for (const candidate of candidates) {
+      if (candidate.cost > enough) return true;
+      if (tried >= bounds.most) return false;
+      attemptOne(candidate);
+    }
+    return true;
+  };
+  const isSettled = () => better.some(({ left }) => left.size === 0);
+  const nearest = () =>
+    [...near].sort((a, b) => a.left.size - b.left.size || a.cost - b.cost).slice(0, bounds.pairsOf);
+  /** What a change uncovers, put right with it. */
+  const sequels = (first: Tried): Candidate[] => {
+    const then = checkContext(first.trial.plan, context.door.id);
+    return candidatesFor(then, runRules(then), target)
+      .likely.slice(0, MOST_SEQUELS)
+      .map((second) => both(first, second));
+  };
+
+  const { likely, others } = candidatesFor(context, findings, target);
+  let exhausted = run(likely);
+  // The likely ones come near: what they uncover is sought before the unlikely.
+  if (better.length === 0) exhausted = run(inOrder(nearest().slice(0, 4).flatMap(sequels))) && exhausted;
+  if (!isSettled()) exhausted = run(others) && exhausted;
+  if (better.length === 0) {
+    const last = nearest();
+    exhausted = run(inOrder(last.flatMap(sequels))) && exhausted;
+    const pairs = last.flatMap((one, index) => last.slice(index + 1).map((two) => both(one, two)));
+    if (better.length === 0) exhausted = run(inOrder(pairs)) && exhausted;
+  }
+  return {
+    // A repair that settles more is better than a cheaper one that settles less.
+    found: better.sort((a, b) => a.left.size - b.left.size || a.cost - b.cost),
+    tried,
+    exhausted,
+  };
+}

@@ -1,0 +1,131 @@
+import { BOUNDS, searchCauses, type CauseReport, type Change, type SearchBounds } from '../causes/index';
+import { checkContext, failedCells, runRules, toPutRight, type CheckContext } from '../checks/index';
+import { applyEdit, conductorsOf, type Conductor, type DoorId, type Edit, type Plan } from '../plan/index';
+import { jointsOf, partition, type Partition } from '../causes/partition';
+
+/** What the search made of one mistake, or of several at once. */
+export interface Weighed {
+  /** A stop, a fix or a failed cell came of it. */
+  readonly felt: boolean;
+  /** The changes told as causes name every wire that is wrong, or lay the one that is missing. */
+  readonly named: boolean;
+  /** After the first repair the door does what it did before, and nothing stands against it. */
+  readonly restored: boolean;
+  /** The same after all repairs that were told, one after the other. */
+  readonly restoredByAll: boolean;
+  /** Repairs that were told, and those of them after which something stands against the door that did not. */
+  readonly told: number;
+  readonly harmful: number;
+  readonly report: CauseReport | null;
+}
+
+/** What a door does in every situation, as one line each. */
+const behaviour = ({ proof }: CheckContext): string =>
+  proof.rows
+    .map(({ situation, locks, cells, alarms }) => {
+      const ways = cells.inside.works.map((means) => ('tag' in means ? means.tag : means.kind));
+      return [situation, ...locks.map(({ hold }) => hold), ...ways, ...alarms].join(' ');
+    })
+    .join('\n');
+
+const stands = (context: CheckContext): number =>
+  runRules(context).filter(toPutRight).length + failedCells(context).size;
+
+/** Overloads, burnt parts and failed cells, told from the circuit and not from findings. */
+const harm = ({ rest, proof }: CheckContext): number =>
+  rest.point.damages.length + failedCells({ proof }).size;
+
+/** Wires of a plan that are not, or not so, in another. */
+const differing = (one: Plan, two: Plan, door: DoorId): Conductor[] =>
+  conductorsOf(one, door).filter((wire) => {
+    const there = two.conductors[wire.id];
+    return !there || there.from !== wire.from || there.to !== wire.to;
+  });
+
+const namesWire = (changes: readonly Change[], id: string): boolean =>
+  changes.some((change) => {
+    if (change.kind === 'move' || change.kind === 'take-out') return change.wire === id;
+    if (change.kind === 'exchange') return change.one.wire === id || change.two.wire === id;
+    return change.kind === 'remedy' && JSON.stringify(change.edit).includes(JSON.stringify(id));
+  });
+
+/** True where a change lays a wire between the same two points as the one that is gone. */
+const laysAgain = (changes: readonly Change[], gone: Conductor, points: Partition): boolean => {
+  const pair = ({ from, to }: Pick<Conductor, 'from' | 'to'>) => [points(from), points(to)].sort().join(' ');
+  return changes.some((change) => {
+    if (change.kind === 'lay') return pair(change.conductor) === pair(gone);
+    if (change.kind !== 'remedy') return false;
+    const edits = change.edit.kind === 'batch' ? change.edit.edits : [change.edit];
+    return edits.some((edit) => edit.kind === 'connect' && pair(edit.conductor) === pair(gone));
+  });
+};
+
+/** Makes a mistake at a door that is right, and weighs what the search says of it; null where the plan refuses it. */
+export function weighCause(
+  right: Plan,
+  door: DoorId,
+  mistake: Edit,
+  bounds: SearchBounds = BOUNDS,
+): Weighed | null {
+  const result = applyEdit(right, mistake);
+  if (!result.ok) return null;
+  const wrong = result.plan;
+  const before = checkContext(right, door);
+  const after = checkContext(wrong, door);
+  const felt = stands(after) > stands(before);
+  const silent = {
+    felt,
+    named: false,
+    restored: false,
+    restoredByAll: false,
+    told: 0,
+    harmful: 0,
+    report: null,
+  };
+  if (!felt) return silent;
+  const report = searchCauses(wrong, door, bounds);
+  const first = report.causes[0];
+  // Two points that the missing wire joined are two without it.
+  const missing = conductorsOf(right, door).filter(({ id }) => !wrong.conductors[id]);
+  const points = partition(
+    conductorsOf(wrong, door).filter(({ id }) => !differing(wrong, right, door).some((odd) => odd.id === id)),
+    jointsOf(right),
+  );
+  const changes = report.causes.flatMap(({ repair }) => repair.changes);
+  const named =
+    differing(wrong, right, door).every(({ id }) => namesWire(changes, id)) &&
+    missing.every((gone) => laysAgain(changes, gone, points)) &&
+    changes.length > 0;
+  const apply = (plan: Plan, edits: readonly Edit[]): CheckContext | null => {
+    let now = plan;
+    for (const edit of edits) {
+      const next = applyEdit(now, edit);
+      if (!next.ok) return null;
+      now = next.plan;
+    }
+    return checkContext(now, door);
+  };
+  const isRestored = (context: CheckContext | null): boolean =>
+    context !== null && behaviour(context) === behaviour(before) && stands(context) <= stands(before);
+  const told = report.causes.flatMap((cause) => [cause.repair, ...cause.also]);
+  return {
+    felt,
+    named,
+    restored: first !== undefined && isRestored(apply(wrong, [first.repair.edit])),
+    restoredByAll: isRestored(
+      apply(
+        wrong,
+        report.causes.map(({ repair }) => repair.edit),
+      ),
+    ),
+    told: told.length,
+    harmful: report.causes
+      .slice(0, 1)
+      .flatMap(({ repair, also }) => [repair, ...also])
+      .filter(({ edit }) => {
+        const made = apply(wrong, [edit]);
+        return made === null || harm(made) > harm(after);
+      }).length,
+    report,
+  };
+}

@@ -1,0 +1,110 @@
+import type { Candidate, Cause, Change } from '#core/causes/index';
+import {
+  deviceOf,
+  findIn,
+  pinOf,
+  terminalLabel,
+  typeIn,
+  type DoorId,
+  type Plan,
+  type TerminalId,
+} from '#core/plan/index';
+import { findingTitle, remedyName } from './findings/index';
+
+/** Words of a cause: what is wrong, and what its button does. */
+export interface CauseWords {
+  readonly title: string;
+  readonly act: string;
+}
+
+/** Reads a plan as the door that is looked at writes it. */
+function reader(plan: Plan, door: DoorId) {
+  const wire = (id: string) => findIn(plan.conductors, id);
+  return {
+    wire,
+    number: (id: string) => wire(id)?.number ?? id,
+    spot: (terminal: TerminalId) => terminalLabel(plan, terminal, door),
+    tag: (device: string) => findIn(plan.devices, device)?.tag ?? device,
+  };
+}
+
+/** One change in words. `plan` is the one that it is to be made in. */
+export function changeWords(plan: Plan, door: DoorId, change: Change): CauseWords {
+  const { wire, number, spot, tag } = reader(plan, door);
+  switch (change.kind) {
+    case 'move': {
+      const name = number(change.wire);
+      const same = deviceOf(change.from) === deviceOf(change.to);
+      const to = same ? pinOf(change.to) : spot(change.to);
+      return {
+        title: `${name} stands on ${spot(change.from)}. It belongs on ${to}.`,
+        act: `Move ${name} to ${to}`,
+      };
+    }
+    case 'exchange': {
+      const [one, two] = [change.one.wire, change.two.wire];
+      const devices = (id: string) =>
+        [wire(id)?.from, wire(id)?.to]
+          .map((end) => end && deviceOf(end))
+          .sort()
+          .join();
+      const names = `${number(one)} and ${number(two)}`;
+      return {
+        title:
+          devices(one) === devices(two)
+            ? `The pair ${names} is reversed at ${tag(change.device)}.`
+            : `${names} stand on each other’s terminals at ${tag(change.device)}.`,
+        act: `Exchange ${names}`,
+      };
+    }
+    case 'lay': {
+      const { from, to } = change.conductor;
+      return { title: `A wire is missing from ${spot(from)} to ${spot(to)}.`, act: 'Lay it' };
+    }
+    case 'take-out': {
+      const gone = wire(change.wire);
+      const way = gone ? `, from ${spot(gone.from)} to ${spot(gone.to)}` : '';
+      return {
+        title: `${number(change.wire)} is one too many${way}.`,
+        act: `Take ${number(change.wire)} out`,
+      };
+    }
+    case 'set':
+      return settingWords(plan, change);
+    case 'remedy':
+      return { title: `${findingTitle(change.finding)}.`, act: remedyName(change.finding) };
+  }
+}
+
+function settingWords(plan: Plan, change: Extract<Change, { kind: 'set' }>): CauseWords {
+  const device = findIn(plan.devices, change.device);
+  const setting = device && typeIn(plan, device).settings.find(({ id }) => id === change.setting);
+  const label = setting?.label ?? change.setting;
+  const options = setting?.kind === 'choice' ? setting.options : [];
+  const value =
+    options.find((one) => one.value === change.value)?.label ?? String(change.value ?? 'as delivered');
+  return {
+    title: `${device?.tag ?? change.device}: ${label} must be “${value}”.`,
+    act: `Set it to “${value}”`,
+  };
+}
+
+/** A repair in words: each change with the plan as it is when its turn comes, and one name for the button. */
+export function repairWords(plan: Plan, door: DoorId, { changes }: Candidate): CauseWords {
+  const words = changes.map((change) => changeWords(plan, door, change));
+  const [only, ...more] = words;
+  if (only && more.length === 0) return only;
+  return {
+    title: words.map(({ title }) => title).join(' '),
+    act: words.length === 2 ? 'Put both right' : `Put all ${words.length} right`,
+  };
+}
+
+/** What was proven of a repair before it is offered. */
+export const triedWords = ({ cells: { pass, of }, clears }: Cause, all: number): string => {
+  const cells =
+    pass === of ? `all ${of} cells of the proof pass` : `${pass} of ${of} cells of the proof pass`;
+  return clears.length >= all
+    ? `Tried on a copy: ${cells}, nothing new.`
+    : `Tried on a copy: ${clears.length} of ${all} go with it, ${cells}, nothing new.`;
+};
