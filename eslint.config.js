@@ -47,7 +47,7 @@ const CORE_LAYERS = {
     'intercom',
     'bus',
   ],
-  causes: ['units', 'devices', 'plan', 'door', 'circuit', 'autowire', 'prove', 'checks'],
+  causes: ['units', 'devices', 'plan', 'door', 'circuit', 'autowire', 'intercom', 'prove', 'checks'],
   commission: [
     'units',
     'devices',

@@ -29,7 +29,9 @@ test('an installation is pasted as found, with loops and verdicts at once', asyn
   await dialog.getByRole('button', { name: 'Take it in' }).click();
   await expect(page.locator('[data-loop="lock-power"]')).toBeVisible();
   await expect(verdicts(page).getByText('K1 is on NC: the door is inverted')).toBeVisible();
-  await verdicts(page).getByRole('button', { name: 'Move to NO' }).click();
+  await verdicts(page)
+    .getByRole('button', { name: /^Move W\d+ to NO$/ })
+    .click();
   await expect(verdicts(page).getByText('K1 is on NC: the door is inverted')).toHaveCount(0);
 });
 

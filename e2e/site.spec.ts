@@ -76,7 +76,8 @@ test('find, shortcuts and the log', async ({ page }) => {
   await page.keyboard.press('4');
   await expect(page).toHaveURL(/D03\/prove$/);
   await page.keyboard.press('f');
-  await expect(page.locator('[data-finding="fire-not-latched"]')).toBeFocused();
+  // The note, or the card that it has meanwhile been folded into.
+  await expect(page.locator('[data-finding="fire-not-latched"], [data-cause]').first()).toBeFocused();
   await page.keyboard.press('b');
   await expect(page.getByRole('region', { name: 'Bench' })).toBeHidden();
   await page.keyboard.press('?');

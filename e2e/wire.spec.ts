@@ -42,7 +42,7 @@ test('a removed wire opens its loop, and the remedy closes it', async ({ page })
   await page.getByRole('group', { name: 'Wire W02' }).getByRole('button', { name: 'Remove' }).click();
   await expect(page.locator('[data-loop="lock-power"]').getByText('open: does not close')).toBeVisible();
   await expect(verdicts(page).getByText('The link to K1.COM1 is missing')).toBeVisible();
-  await verdicts(page).getByRole('button', { name: 'Add the link' }).click();
+  await verdicts(page).getByRole('button', { name: 'Lay it' }).click();
   await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
 });
 
@@ -65,7 +65,8 @@ test('two chosen terminals make a wire; its size and length can be changed', asy
 test('wiring anew says what it changes and keeps what a hand laid', async ({ page }) => {
   const site = await ownCopy(page);
   await openDoor(page, 'D07', 'wire', site);
-  await verdicts(page).getByRole('button', { name: 'Add the link' }).click();
+  // The missing link hides a thin cable: both are told, and put right together.
+  await verdicts(page).getByRole('button', { name: 'Put both right' }).click();
   await page.getByRole('button', { name: 'Wire it' }).click();
   await expect(page.getByRole('dialog')).toContainText('Keeps 1 wire laid by hand');
   await page.getByRole('button', { name: 'Lay the wires' }).click();

@@ -14,7 +14,7 @@ export const COSTS = {
   /** More for a wire's end that goes to another device. */
   otherDevice: 1,
   /** More for every terminal that lies between. */
-  perTerminal: 0.03,
+  perTerminal: 0.01,
   /** Less where Aldaba would wire it so itself. */
   asAldabaWould: 0.5,
   /** More for every change beyond the first. */

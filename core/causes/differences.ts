@@ -10,7 +10,7 @@ import {
 } from '../plan/index';
 import type { Change, WireEnd } from './change';
 import { jointsOf, partition } from './partition';
-import { isOwn, type Target } from './target';
+import type { Target } from './target';
 
 const ENDS = ['from', 'to'] as const;
 const other = (end: 'from' | 'to') => (end === 'from' ? 'to' : 'from');
@@ -62,12 +62,12 @@ export function differences(plan: Plan, door: DoorId, target: Target): Change[] 
 /** The points of the other wiring, and which wires of this one join none of them. */
 function comparison(plan: Plan, door: DoorId, target: Target) {
   const joints = jointsOf(plan);
-  const others = allConductors(plan).filter((wire) => !isOwn(wire, door));
+  const others = allConductors(plan).filter((wire) => !target.isOwn(wire));
   const points = partition(target.wires, others, joints);
   const known = new Set([...target.wires, ...others].flatMap(({ from, to }) => [from, to]));
   const pointOf = (terminal: TerminalId) => (known.has(terminal) ? points(terminal) : null);
   const isOdd = ({ from, to }: Conductor) => pointOf(from) === null || pointOf(from) !== pointOf(to);
-  const mine = conductorsOf(plan, door).filter((wire) => isOwn(wire, door));
+  const mine = conductorsOf(plan, door).filter((wire) => target.isOwn(wire));
   return { mine, others, joints, known, points, pointOf, isOdd };
 }
 

@@ -56,16 +56,9 @@ const fromRules = (findings: readonly Finding[]): Candidate[] =>
     return edit ? [{ changes: [{ kind: 'remedy', finding, edit }], cost: COSTS.remedy }] : [];
   });
 
-/** Candidates by their cost, each edit once. */
-function inOrder(candidates: readonly Candidate[]): Candidate[] {
-  const seen = new Set<string>();
-  return [...candidates]
-    .sort((a, b) => a.cost - b.cost)
-    .filter((candidate) => {
-      const text = JSON.stringify(editOf(candidate, ''));
-      return !seen.has(text) && seen.add(text);
-    });
-}
+/** Candidates by their cost. */
+const inOrder = (candidates: readonly Candidate[]): Candidate[] =>
+  [...candidates].sort((a, b) => a.cost - b.cost);
 
 function candidatesFor(
   context: CheckContext,
@@ -105,11 +98,15 @@ export function searchRound(
   const protecting = protections(context, target);
   const better: Tried[] = [];
   const near: Tried[] = [];
+  const done = new Set<string>();
   let tried = 0;
   let enough = Infinity;
 
   const attemptOne = (candidate: Candidate): void => {
     const edit = editOf(candidate, 'put right');
+    const text = JSON.stringify(edit);
+    if (done.has(text)) return;
+    done.add(text);
     const trial = attempt(edit);
     tried += 1;
     if (!trial) return;

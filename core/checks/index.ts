@@ -23,5 +23,6 @@ export type { Analysis, Hit, Rule } from './hit';
 export * from './kinds';
 export { FINDING_CODES, RULES, type FindingCode } from './rules/index';
 export { STATIONS, type StationId } from './stations';
-export { failedCells, findingKey, isWorse, toPutRight, trialsAt, type Judged, type Trial } from './trials';
+export { findingKey, toPutRight } from './findingKey';
+export { failedCells, isWorse, trialsAt, type Judged, type Trial } from './trials';
 export { runRules } from './runRules';

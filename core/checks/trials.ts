@@ -2,16 +2,12 @@ import { applyEdit, findIn, staleDoors, touchedDoors, type Edit, type Plan } fro
 import type { Proof, Side } from '../prove/index';
 import { checkContext, type CheckContext } from './context';
 import type { Finding } from './finding';
+import { findingKey, toPutRight } from './findingKey';
 
 /** Neighbours that are judged again for a change that reaches them; one that reaches more is not tried. */
 const MOST_NEIGHBOURS = 4;
 
 const SIDES: readonly Side[] = ['outside', 'inside'];
-
-export const toPutRight = ({ severity }: Finding): boolean => severity === 'stop' || severity === 'fix';
-/** What is the same finding before and after a change: what it is and the first thing it is about. */
-export const findingKey = ({ code, at }: Pick<Finding, 'code' | 'at'>): string =>
-  `${code} ${at[0]?.id ?? ''}`;
 
 /** What is known of a door that a change may not make worse. */
 export interface Judged {

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Toaster, toast } from 'sonner';
+import type { Cause } from '#core/causes/index';
 import { doorsInOrder, findIn, type Plan } from '#core/plan/index';
 import { STATIONS } from '#core/checks/stations';
 import type { DoorSummary, Judgement } from '#core/verdict/index';
@@ -16,10 +17,12 @@ import { UndoDialog } from './frame/UndoDialog';
 import { useShortcuts } from './frame/shortcuts';
 import { VerdictMargin } from './frame/VerdictMargin';
 import { HighlightContext, NavigationContext } from './navigation';
+import { ProposalContext } from './proposal';
 import { parseRoute, routePath, type Route } from './route';
 import { storedName } from './settings';
 import { StoreProvider, useSite, useStore } from './store/context';
 import { SiteStore } from './store/siteStore';
+import { useCauses } from './store/useCauses';
 import { useVerdicts } from './store/useVerdicts';
 import { Alive } from './Alive';
 import { SitePageView } from './site/SitePageView';
@@ -116,6 +119,18 @@ function Site({ sites, path, who, ...given }: Omit<Props, 'plan' | 'revision'>) 
     version: judged,
     summaries,
   } = useVerdicts(plan, version, complete, doorId, given);
+  // What stands against the door as it is now; an older verdict is not asked about.
+  const against = complete && judged === version && (verdict?.summary.toSettle ?? 0) > 0;
+  const causes = useCauses(plan, version, doorId, against);
+  const [shown, setShown] = useState<{ cause: Cause | null; key: string }>({ cause: null, key: '' });
+  const causeKey = `${doorId ?? ''} ${version}`;
+  const proposal = useMemo(
+    () => ({
+      cause: shown.key === causeKey ? shown.cause : null,
+      show: (cause: Cause | null) => setShown({ cause, key: causeKey }),
+    }),
+    [shown, causeKey],
+  );
 
   useEffect(() => {
     void store.complete();
@@ -170,61 +185,69 @@ function Site({ sites, path, who, ...given }: Omit<Props, 'plan' | 'revision'>) 
   return (
     <NavigationContext value={go}>
       <HighlightContext value={highlight}>
-        <div
-          className={cx(css['frame'], route.kind === 'page' && css['plain'])}
-          data-saved={store.getState().status}
-        >
-          <TopBar
-            route={route}
-            who={who}
-            sites={sites}
-            onFind={() => setFinding(true)}
-            onShortcuts={() => setKeys(true)}
-            onName={() => setNaming(true)}
-            onLedger={() => setDrawer(drawer === 'ledger' ? null : 'ledger')}
-          />
-          <aside className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
-            <Ledger door={doorId} station={station} summaries={summaries} />
-          </aside>
-          {route.kind === 'page' ? (
-            <main className={css['main']}>
-              <SitePageView page={route.page} sites={sites} summaries={summaries} />
-            </main>
-          ) : door ? (
-            <Boundary of={`${door.id} ${version}`}>
-              <DoorSheet
-                key={door.id}
-                door={door}
-                station={station}
-                verdict={verdict}
-                benchShown={benchShown}
-                wireFocus={wireFocus}
-                onVerdicts={() => setDrawer(drawer === 'verdicts' ? null : 'verdicts')}
-                margin={
-                  <aside className={cx(css['margin'], drawer === 'verdicts' && css['open'])}>
-                    <VerdictMargin verdict={verdict} failure={failure} door={door.id} version={judged} />
-                  </aside>
-                }
-              />
-            </Boundary>
-          ) : (
-            <main className={css['main']}>
-              <NoDoor missing={wanted} />
-              <Alive />
-            </main>
-          )}
-          {drawer && (
-            <button
-              type="button"
-              className={css['veil']}
-              aria-label="Close"
-              onClick={() => setDrawer(null)}
+        <ProposalContext value={proposal}>
+          <div
+            className={cx(css['frame'], route.kind === 'page' && css['plain'])}
+            data-saved={store.getState().status}
+          >
+            <TopBar
+              route={route}
+              who={who}
+              sites={sites}
+              onFind={() => setFinding(true)}
+              onShortcuts={() => setKeys(true)}
+              onName={() => setNaming(true)}
+              onLedger={() => setDrawer(drawer === 'ledger' ? null : 'ledger')}
             />
-          )}
-        </div>
-        {Find && <Find open={finding} onOpenChange={setFinding} door={doorId} />}
-        <ShortcutsDialog open={keys} onOpenChange={setKeys} />
-        <NameDialog open={naming} onOpenChange={setNaming} />
+            <aside className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
+              <Ledger door={doorId} station={station} summaries={summaries} />
+            </aside>
+            {route.kind === 'page' ? (
+              <main className={css['main']}>
+                <SitePageView page={route.page} sites={sites} summaries={summaries} />
+              </main>
+            ) : door ? (
+              <Boundary of={`${door.id} ${version}`}>
+                <DoorSheet
+                  key={door.id}
+                  door={door}
+                  station={station}
+                  verdict={verdict}
+                  benchShown={benchShown}
+                  wireFocus={wireFocus}
+                  onVerdicts={() => setDrawer(drawer === 'verdicts' ? null : 'verdicts')}
+                  margin={
+                    <aside className={cx(css['margin'], drawer === 'verdicts' && css['open'])}>
+                      <VerdictMargin
+                        verdict={verdict}
+                        causes={causes}
+                        failure={failure}
+                        door={door.id}
+                        version={judged}
+                      />
+                    </aside>
+                  }
+                />
+              </Boundary>
+            ) : (
+              <main className={css['main']}>
+                <NoDoor missing={wanted} />
+                <Alive />
+              </main>
+            )}
+            {drawer && (
+              <button
+                type="button"
+                className={css['veil']}
+                aria-label="Close"
+                onClick={() => setDrawer(null)}
+              />
+            )}
+          </div>
+          {Find && <Find open={finding} onOpenChange={setFinding} door={doorId} />}
+          <ShortcutsDialog open={keys} onOpenChange={setKeys} />
+          <NameDialog open={naming} onOpenChange={setNaming} />
+        </ProposalContext>
       </HighlightContext>
     </NavigationContext>
   );

@@ -1,3 +1,4 @@
+import type { CauseReport } from '#core/causes/index';
 import type { Plan, PlanDelta } from '#core/plan/index';
 import type { BatteryPoint } from '#core/power/index';
 import type { DoorSummary, Judgement } from '#core/verdict/index';
@@ -27,4 +28,15 @@ export interface BatteryRequest {
 export interface BatteryAnswer {
   /** Null where no battery stands behind the lock, or the lock draws nothing at rest. */
   readonly curve: { readonly points: BatteryPoint[]; readonly needs: number; readonly tag: string } | null;
+}
+
+/** What goes to the worker that looks for causes, and what comes back. */
+export interface CausesRequest {
+  readonly version: number;
+  readonly plan: Plan;
+  readonly door: string;
+}
+export interface CausesAnswer {
+  readonly version: number;
+  readonly report: CauseReport;
 }

@@ -1,5 +1,6 @@
-import { useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import type { Finding } from '#core/checks/index';
+import { findingKey, toPutRight } from '#core/checks/findingKey';
 import type { DoorVerdict } from '#core/verdict/index';
 import {
   BASIS_NAMES,
@@ -15,7 +16,11 @@ import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { useHighlight, useNavigate } from '../navigation';
 import { useDispatch } from '../store/context';
+import type { Causes } from '../store/useCauses';
 import css from './VerdictMargin.module.css';
+
+// Fetched with the first cause: a door with nothing against it has none.
+const CauseCard = lazy(() => import('./CauseCard').then((it) => ({ default: it.CauseCard })));
 
 function Note({ finding, door }: { finding: Finding; door: string }) {
   const [why, setWhy] = useState(false);
@@ -75,21 +80,53 @@ function Note({ finding, door }: { finding: Finding; door: string }) {
   );
 }
 
+/** How the search for causes stands, where that is worth a line. */
+function CauseSearch({ causes }: { causes: Causes }) {
+  const words =
+    causes.kind === 'looking'
+      ? 'Looking for the cause…'
+      : causes.kind === 'stumbled'
+        ? 'The search for causes stopped unexpectedly. It starts again with the next change.'
+        : causes.kind === 'found' && causes.report.unexplained.length > 0
+          ? `${causes.report.causes.length > 0 ? 'For the rest no' : 'No'} small change was found that puts it right; ${causes.report.tried} were tried${causes.report.exhausted ? '' : ', and the search ended there'}.`
+          : '';
+  return (
+    <p className={css['search']} role="status">
+      {words}
+    </p>
+  );
+}
+
 /** Verdicts as margin notes: worst first, what is sound last, and who really decides at the foot. */
 export function VerdictMargin({
   verdict,
+  causes,
   failure,
   door,
   version,
 }: {
   verdict: DoorVerdict | null;
+  causes: Causes;
   /** Why there is no verdict, where none can be had. */
   failure: string | null;
   door: string;
   version: number;
 }) {
   const findings = verdict?.findings ?? [];
-  const open = findings.filter(({ severity }) => severity === 'stop' || severity === 'fix').length;
+  const open = findings.filter(toPutRight).length;
+  const found = causes.kind === 'found' ? causes.report : null;
+  // What a cause brings about stands on its card; the rest stands by itself.
+  const explained = new Set(found?.causes.flatMap(({ clears }) => clears));
+  const isExplained = (finding: Finding) =>
+    toPutRight(finding) && (explained.has(findingKey(finding)) || (finding.behind && explained.size > 0));
+  // Whoever reads a note when it is folded into its cause goes on reading there.
+  const list = useRef<HTMLDivElement>(null);
+  const within = useRef(false);
+  useEffect(() => {
+    if (found && within.current && document.activeElement === document.body)
+      list.current?.querySelector<HTMLElement>('[data-cause]')?.focus();
+  }, [found]);
+  const all = explained.size + (found?.unexplained.length ?? 0);
   return (
     <section className={css['margin']} aria-label="Verdicts" data-verdict-version={version}>
       <h2>
@@ -100,20 +137,43 @@ export function VerdictMargin({
             : !verdict
               ? ''
               : open > 0
-                ? `${open} to settle`
+                ? found && found.causes.length > 0
+                  ? `${found.causes.length === 1 ? '1 cause' : `${found.causes.length} causes`}, ${open} to settle`
+                  : `${open} to settle`
                 : verdict.summary.begun
                   ? 'Nothing to settle'
                   : ''}
         </span>
       </h2>
-      <div className={css['list']}>
-        {findings.map((finding, index) => (
-          <Note
-            key={`${finding.code}-${finding.at[0]?.id ?? index}-${index}`}
-            finding={finding}
-            door={door}
-          />
-        ))}
+      <div
+        ref={list}
+        className={css['list']}
+        onFocus={() => (within.current = true)}
+        onBlur={({ relatedTarget }) => (within.current = relatedTarget === null && within.current)}
+      >
+        <Suspense>
+          {found?.causes.map((cause, index) => (
+            <CauseCard
+              key={index}
+              cause={cause}
+              door={door}
+              all={all}
+              consequences={findings.filter(
+                (one) => toPutRight(one) && cause.clears.includes(findingKey(one)),
+              )}
+            />
+          ))}
+        </Suspense>
+        <CauseSearch causes={causes} />
+        {findings
+          .filter((finding) => !isExplained(finding))
+          .map((finding, index) => (
+            <Note
+              key={`${finding.code}-${finding.at[0]?.id ?? index}-${index}`}
+              finding={finding}
+              door={door}
+            />
+          ))}
         {failure !== null && (
           <p className={css['none']} role="alert">
             This door could not be judged: {failure}. Nothing is known about it, least of all that it is

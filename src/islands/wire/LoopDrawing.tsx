@@ -3,6 +3,9 @@ import { bandWidth, contactPaths, type Drawing, type Shape } from '#core/drawing
 import { cx } from '../../ui/cx';
 import css from './LoopDrawing.module.css';
 
+/** How a wire stands in a proposal: where it is wrong now, or where it would lie. */
+export type WireMark = 'wrong' | 'right';
+
 interface Props {
   readonly drawing: Drawing;
   readonly title: string;
@@ -10,6 +13,7 @@ interface Props {
   readonly lit: string | null;
   readonly chosenWire: string | null;
   readonly chosenTerminal: TerminalId | null;
+  markOf?(id: string): WireMark | null;
   /** What a screen reader says of a wire. */
   wireName(id: string): string;
   terminalName(id: TerminalId): string;
@@ -66,6 +70,7 @@ function ShapeView({
   lit,
   chosenWire,
   chosenTerminal,
+  markOf,
   wireName,
   terminalName,
   onWire,
@@ -77,6 +82,7 @@ function ShapeView({
       const line = { x1: shape.x1, y1: shape.y1, x2: shape.x2, y2: shape.y2 };
       const band = bandWidth(shape.amps);
       const id = shape.conductor;
+      const mark = markOf?.(id) ?? null;
       return (
         <g
           className={cx(
@@ -84,6 +90,7 @@ function ShapeView({
             lit === id && css['lit'],
             chosenWire === id && css['chosen'],
             shape.cut && css['cut'],
+            mark && css[mark],
           )}
           role="button"
           tabIndex={0}

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { ListOrdered, Wand2 } from 'lucide-react';
 import { hardwareEdit, proposeHardware, recommendDeadState } from '#core/brief/index';
 import type { Live } from '#core/drawing/index';
@@ -9,6 +9,7 @@ import { Empty } from '../../ui/Empty';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
 import type { Bench } from '../bench/useBench';
 import { StationFrame } from '../frame/StationFrame';
+import { useProposal } from '../proposal';
 import { usePlan, useStore } from '../store/context';
 import { LoopView } from './LoopView';
 import { WireBar } from './WireBar';
@@ -23,6 +24,7 @@ const CablesView = lazy(() => import('./CablesView').then((it) => ({ default: it
 const WireTable = lazy(() => import('./WireTable').then((it) => ({ default: it.WireTable })));
 const HardwarePanel = lazy(() => import('./HardwarePanel').then((it) => ({ default: it.HardwarePanel })));
 const TableImport = lazy(() => import('./TableImport').then((it) => ({ default: it.TableImport })));
+const ProposalView = lazy(() => import('./ProposalView').then((it) => ({ default: it.ProposalView })));
 const AutowireDialog = lazy(() => import('./AutowireDialog').then((it) => ({ default: it.AutowireDialog })));
 
 type View = 'loops' | 'diagram' | 'terminals' | 'cables' | 'list' | 'hardware';
@@ -50,6 +52,11 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
   const [asking, setAsking] = useState(false);
   const [importing, setImporting] = useState(false);
   const [spoken, setSpoken] = useState(false);
+  const { cause: proposed } = useProposal();
+  // A proposal is drawn on the loops.
+  useEffect(() => {
+    if (proposed) setView('loops');
+  }, [proposed]);
   const devices = devicesOf(plan, door.id);
   const wires = conductorsOf(plan, door.id);
   const chosen = wiring.chosenWire === null ? undefined : plan.conductors[wiring.chosenWire];
@@ -121,7 +128,14 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
                 is.
               </Empty>
             ) : (
-              <LoopView door={door.id} live={live} wiring={wiring} spoken={spoken} />
+              <>
+                {proposed && (
+                  <Suspense fallback={WAIT}>
+                    <ProposalView door={door.id} />
+                  </Suspense>
+                )}
+                <LoopView door={door.id} live={live} wiring={wiring} spoken={spoken} />
+              </>
             )}
           </TabPanel>
           <TabPanel id="diagram" className={css['whole']}>
