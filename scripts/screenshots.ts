@@ -20,6 +20,11 @@ const SHOTS: readonly Shot[] = [
     path: 'doors/D03/wire',
     act: (page) => page.getByRole('button', { name: 'Card', exact: true }).click(),
   },
+  {
+    name: 'cause',
+    path: 'doors/D06/wire',
+    act: (page) => page.getByRole('button', { name: 'Show on the loop' }).click(),
+  },
   { name: 'wire-dark', path: 'doors/D07/wire', dark: true },
   {
     name: 'hardware',
