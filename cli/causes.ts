@@ -29,6 +29,14 @@ interface Spot {
   readonly door: DoorId;
 }
 
+interface Case {
+  readonly spot: Spot;
+  readonly text: string;
+  readonly edit: Edit;
+  /** The single mistakes of several. */
+  readonly parts?: readonly Edit[];
+}
+
 const site = quillhaven({ mistakes: false });
 const SPOTS: readonly Spot[] = [
   ...HARDWARE_SETS.map(({ id }) => ({ name: id, plan: door(id), door: 'D01' })),
@@ -64,13 +72,13 @@ const say = (change: Change): string => {
   }
 };
 
-function weighAll(title: string, cases: Iterable<{ spot: Spot; text: string; edit: Edit }>): void {
+function weighAll(title: string, cases: Iterable<Case>): void {
   const count = { made: 0, felt: 0, named: 0, restored: 0, restoredByAll: 0, told: 0, harmful: 0 };
   const times: number[] = [];
   const misses: string[] = [];
-  for (const { spot, text, edit } of cases) {
+  for (const { spot, text, edit, parts } of cases) {
     const start = performance.now();
-    const weighed = weighCause(spot.plan, spot.door, edit, { ...BOUNDS, hint: !has('no-hint') });
+    const weighed = weighCause(spot.plan, spot.door, edit, { ...BOUNDS, hint: !has('no-hint') }, parts);
     if (!weighed) continue;
     count.made += 1;
     if (!weighed.felt) continue;
@@ -101,14 +109,14 @@ function weighAll(title: string, cases: Iterable<{ spot: Spot; text: string; edi
   if (has('misses')) for (const line of misses) console.log(`  - ${line}`);
 }
 
-function* singles(): Iterable<{ spot: Spot; text: string; edit: Edit }> {
+function* singles(): Iterable<Case> {
   const every = option('every', 1);
   for (const spot of SPOTS)
     for (const [index, { text, edit }] of singleMistakes(spot.plan, spot.door).entries())
       if (index % every === 3 % every) yield { spot, text, edit };
 }
 
-function* pairs(): Iterable<{ spot: Spot; text: string; edit: Edit }> {
+function* pairs(): Iterable<Case> {
   const next = random(20_261_126);
   for (let n = 0; n < option('pairs', 500); n += 1) {
     const spot = SPOTS[Math.floor(next() * SPOTS.length)]!;
@@ -116,7 +124,7 @@ function* pairs(): Iterable<{ spot: Spot; text: string; edit: Edit }> {
     const [one, two] = [0, 1].map(() => all[Math.floor(next() * all.length)]!);
     if (!one || !two) continue;
     const edit: Edit = { kind: 'batch', label: '', edits: [one.edit, two.edit] };
-    yield { spot, text: `${one.text}; ${two.text}`, edit };
+    yield { spot, text: `${one.text}; ${two.text}`, edit, parts: [one.edit, two.edit] };
   }
 }
 

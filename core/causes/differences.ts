@@ -31,6 +31,15 @@ export function differences(plan: Plan, door: DoorId, target: Target): Change[] 
     joints,
   );
 
+  const isSpare = ({ id, from, to }: Conductor) => {
+    const without = partition(
+      mine.filter((wire) => wire.id !== id && !isOdd(wire)),
+      others,
+      joints,
+    );
+    return without(from) === without(to);
+  };
+
   const exchanges = odd.flatMap((one, index) =>
     odd.slice(index + 1).flatMap((two) => exchangesOf(one, two, pointOf)),
   );
@@ -48,9 +57,27 @@ export function differences(plan: Plan, door: DoorId, target: Target): Change[] 
     }),
   );
   const missing = target.wires.filter(({ from, to }) => piece(from) !== piece(to));
+  // A wire that goes a way which another goes as well may be the one that is missing beside it.
+  const spare = missing.flatMap((gone) =>
+    mine
+      .filter((wire) => !isOdd(wire) && isSpare(wire))
+      .flatMap((wire) =>
+        ENDS.flatMap((end): Change[] =>
+          [gone.from, gone.to].flatMap((to): Change[] => {
+            const fits =
+              deviceOf(to) === deviceOf(wire[end]) &&
+              to !== wire[end] &&
+              points(to) === points(wire[other(end)]) &&
+              piece(to) !== piece(wire[end]);
+            return fits ? [{ kind: 'move', wire: wire.id, end, from: wire[end], to }] : [];
+          }),
+        ),
+      ),
+  );
   return [
     ...exchanges,
     ...moves,
+    ...spare,
     ...newWires(plan, door, missing),
     ...target.settings
       .filter(({ device, setting, value }) => plan.devices[device]?.settings[setting] !== value)

@@ -34,15 +34,21 @@ export function protections(context: CheckContext, target: Target): Set<string> 
   const { netlist } = context.world;
   const { point } = context.rest;
   const asAldabaWould = new Set(target.wires.flatMap(({ from, to }) => [from, to]));
+  const partsOf = partsAt(context);
   return new Set(
-    partsAt(context)
+    partsOf
       .filter(({ type, part, id, a, b }) => {
         if (!PROTECTING.has(type.family) || !isWired(context, a, b)) return false;
         if (part.kind !== 'contact') return true;
         const branch = netlist.branchOf.get(id) ?? -1;
         if (point.on[branch] !== 1) return false;
-        const inUse = Math.abs(point.amps[branch] ?? 0) > IN_USE;
-        return inUse || (asAldabaWould.has(a) && asAldabaWould.has(b));
+        if (asAldabaWould.has(a)) {
+          // Where Aldaba would use the other throw of this pole, the wire stands wrong.
+          if (asAldabaWould.has(b)) return true;
+          const throws = partsOf.filter((one) => one.a === a && one.b !== b);
+          if (throws.some((one) => asAldabaWould.has(one.b))) return false;
+        }
+        return Math.abs(point.amps[branch] ?? 0) > IN_USE;
       })
       .map(({ id }) => id),
   );

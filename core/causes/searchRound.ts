@@ -17,6 +17,7 @@ import { COSTS } from './costs';
 import { oddWires } from './differences';
 import { fromTarget } from './fromTarget';
 import { halfContacts, protections } from './protection';
+import { screenFor } from './screen';
 import { NO_TARGET, targetOf, type Target } from './target';
 
 /** A repair that was tried on a copy. */
@@ -39,6 +40,8 @@ export interface Round {
 export const ALSO = 0.35;
 /** Findings that no wire and no setting of the circuit brings about or takes away. */
 const BESIDE_THE_CIRCUIT: ReadonlySet<string> = new Set(['C']);
+/** What a quick look counts, beside a trial. */
+const SCREENED = 0.2;
 /** Second changes tried after one that came near. */
 const MOST_SEQUELS = 8;
 
@@ -124,10 +127,14 @@ export function searchRound(
     if (left.size === 0) enough = Math.min(enough, candidate.cost + ALSO);
   };
   /** False where the bound ended it. */
-  const run = (candidates: readonly Candidate[]): boolean => {
+  const run = (candidates: readonly Candidate[], screen?: (edit: Edit) => boolean): boolean => {
     for (const candidate of candidates) {
       if (candidate.cost > enough) return true;
       if (tried >= bounds.most) return false;
+      if (screen && !screen(editOf(candidate, ''))) {
+        tried += SCREENED;
+        continue;
+      }
       attemptOne(candidate);
     }
     return true;
@@ -147,7 +154,7 @@ export function searchRound(
   let exhausted = run(likely);
   // The likely ones come near: what they uncover is sought before the unlikely.
   if (better.length === 0) exhausted = run(inOrder(nearest().slice(0, 4).flatMap(sequels))) && exhausted;
-  if (!isSettled()) exhausted = run(others) && exhausted;
+  if (!isSettled()) exhausted = run(others, screenFor(context, findings)) && exhausted;
   if (better.length === 0) {
     const last = nearest();
     exhausted = run(inOrder(last.flatMap(sequels))) && exhausted;
@@ -157,7 +164,7 @@ export function searchRound(
   return {
     // A repair that settles more is better than a cheaper one that settles less.
     found: better.sort((a, b) => a.left.size - b.left.size || a.cost - b.cost),
-    tried,
+    tried: Math.round(tried),
     exhausted,
   };
 }

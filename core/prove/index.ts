@@ -1,4 +1,4 @@
 export { callers, type Caller } from './callers';
 export * from './proof';
-export { label, prove, waysOut, worstOf } from './prove';
+export { label, prove, proveOne, waysOut, worstOf } from './prove';
 export { fireReleases, SITUATIONS, type Situation } from './situations';

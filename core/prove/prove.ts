@@ -10,7 +10,17 @@ import {
   type SimState,
   type World,
 } from '../simulate/index';
-import type { Cell, Expectation, Means, Missing, PathLabel, Proof, ProofRow, Side } from './proof';
+import type {
+  Cell,
+  Expectation,
+  Means,
+  Missing,
+  PathLabel,
+  Proof,
+  ProofRow,
+  Side,
+  SituationId,
+} from './proof';
 import { fireReleases, SITUATIONS, type Situation } from './situations';
 
 /**
@@ -28,6 +38,14 @@ export function prove(plan: Plan, world: World, rest: SimState): Proof {
     return state ? [row(plan, world, situation, state, deadState, restPath)] : [];
   });
   return { rows };
+}
+
+/** The row of one situation; null where the door has nothing for it. */
+export function proveOne(plan: Plan, world: World, rest: SimState, id: SituationId): ProofRow | null {
+  const situation = SITUATIONS.find((one) => one.id === id);
+  const state = situation?.prepare(world, rest);
+  const deadState = world.door.deadState?.state ?? deadStateOf(world);
+  return situation && state ? row(plan, world, situation, state, deadState, []) : null;
 }
 
 function row(

@@ -60,12 +60,16 @@ const laysAgain = (changes: readonly Change[], gone: Conductor, points: Partitio
   });
 };
 
-/** Makes a mistake at a door that is right, and weighs what the search says of it; null where the plan refuses it. */
+/**
+ * Makes a mistake at a door that is right, and weighs what the search says of it; null where the plan refuses it. Of several at
+ * once, `parts` are the single ones: one that alone would not be felt need not be named.
+ */
 export function weighCause(
   right: Plan,
   door: DoorId,
   mistake: Edit,
   bounds: SearchBounds = BOUNDS,
+  parts: readonly Edit[] = [mistake],
 ): Weighed | null {
   const result = applyEdit(right, mistake);
   if (!result.ok) return null;
@@ -85,15 +89,24 @@ export function weighCause(
   if (!felt) return silent;
   const report = searchCauses(wrong, door, bounds);
   const first = report.causes[0];
+  const singly = parts.flatMap((part) => {
+    const alone = applyEdit(right, part);
+    return alone.ok && (parts.length === 1 || stands(checkContext(alone.plan, door)) > stands(before))
+      ? [alone.plan]
+      : [];
+  });
+  const matters = (id: string) =>
+    singly.length === 0 ||
+    singly.some((alone) => JSON.stringify(alone.conductors[id]) !== JSON.stringify(right.conductors[id]));
   // Two points that the missing wire joined are two without it.
-  const missing = conductorsOf(right, door).filter(({ id }) => !wrong.conductors[id]);
+  const missing = conductorsOf(right, door).filter(({ id }) => !wrong.conductors[id] && matters(id));
   const points = partition(
     conductorsOf(wrong, door).filter(({ id }) => !differing(wrong, right, door).some((odd) => odd.id === id)),
     jointsOf(right),
   );
   const changes = report.causes.flatMap(({ repair }) => repair.changes);
   const named =
-    differing(wrong, right, door).every(({ id }) => namesWire(changes, id)) &&
+    differing(wrong, right, door).every(({ id }) => !matters(id) || namesWire(changes, id)) &&
     missing.every((gone) => laysAgain(changes, gone, points)) &&
     changes.length > 0;
   const apply = (plan: Plan, edits: readonly Edit[]): CheckContext | null => {
