@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { checkContext, runChecks, type CheckContext } from '#core/checks/index';
+import { checkContext, runRules, toPutRight, type CheckContext } from '#core/checks/index';
 import { applyEdit, type DoorId, type Plan } from '#core/plan/index';
 import { singleMistakes } from '../core/specimens/mistakes';
 import { DOORS } from './doors';
 import { quillhaven } from './quillhaven';
 
 /** Mistakes tried at each door, of the several hundred that each has. */
-const TRIED = 70;
+const TRIED = 30;
 
 /** What a door does in every situation, as one line: locks, ways out, alarms. */
 const behaviour = ({ proof }: CheckContext): string =>
@@ -42,7 +42,7 @@ function sweep(plan: Plan, door: DoorId): Sweep {
     const context = checkContext(result.plan, door);
     if (behaviour(context) === right) continue;
     changed += 1;
-    const found = runChecks(context).some(({ severity }) => severity === 'stop' || severity === 'fix');
+    const found = runRules(context).some(toPutRight);
     if (!found) missed.push(`${door}: ${mistake.text}`);
   }
   return { changed, missed };
@@ -58,7 +58,7 @@ describe('random single mistakes on every demo door', () => {
       `${changed} mistakes changed what a door does; ${missed.length} raised nothing to be put right:` +
         missed.map((text) => `\n  ${text}`).join(''),
     );
-    expect(changed).toBeGreaterThan(300);
+    expect(changed).toBeGreaterThan(120);
     expect(missed.length / changed).toBeLessThanOrEqual(0.05);
   });
 });

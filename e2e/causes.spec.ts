@@ -11,7 +11,8 @@ test('one card tells the cause, draws its repair, makes it with one button and t
   await expect(card(page)).toHaveCount(1);
   await expect(card(page)).toContainText('W02 stands on K1.NC. It belongs on NO.');
   await expect(card(page)).toContainText('all 24 cells of the proof pass, nothing new');
-  // What comes of it stands on the card and not beside it.
+  // What comes of it stands on the card, folded, and not beside it.
+  await card(page).getByText('3 findings come of it').click();
   await expect(card(page).getByText('K1 is on NC: the door is inverted')).toBeVisible();
   await expect(verdicts(page).locator('[data-finding="wrong-throw"]')).toHaveCount(0);
   await expect(verdicts(page).getByText('1 cause, 3 to settle')).toBeVisible();

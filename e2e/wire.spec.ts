@@ -41,7 +41,7 @@ test('a removed wire opens its loop, and the remedy closes it', async ({ page })
   await page.getByRole('button', { name: /^W02, red, F1.NC to K1.COM1/ }).click();
   await page.getByRole('group', { name: 'Wire W02' }).getByRole('button', { name: 'Remove' }).click();
   await expect(page.locator('[data-loop="lock-power"]').getByText('open: does not close')).toBeVisible();
-  await expect(verdicts(page).getByText('The link to K1.COM1 is missing')).toBeVisible();
+  await expect(verdicts(page)).toContainText('The link to K1.COM1 is missing');
   await verdicts(page).getByRole('button', { name: 'Lay it' }).click();
   await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
 });

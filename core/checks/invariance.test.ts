@@ -50,33 +50,35 @@ const AS_IS: Rewriting = {
   device: (id) => id,
 };
 
-describe.each(REWRITINGS)('the same wiring $name', (rewriting) => {
-  const same = (plan: Plan, id = 'D01') => {
+/** Every rewriting of a wiring does and says what the first one does and says. */
+function same(plan: Plan, id = 'D01'): void {
+  const [saying, doing] = [said(runChecks(checkContext(plan, id)), AS_IS), does(plan, id)];
+  for (const rewriting of REWRITINGS) {
     const other = rewriting.rewrite(plan);
-    expect(said(runChecks(checkContext(other, id)), rewriting)).toEqual(
-      said(runChecks(checkContext(plan, id)), AS_IS),
-    );
-    expect(does(other, id)).toEqual(does(plan, id));
-  };
+    expect(said(runChecks(checkContext(other, id)), rewriting), rewriting.name).toEqual(saying);
+    expect(does(other, id), rewriting.name).toEqual(doing);
+  }
+}
 
-  it.each(HARDWARE_SETS.map(({ id }) => id))('does and says the same at %s', (set) => same(door(set)));
+describe('the same wiring written down in other ways', () => {
+  it.each(HARDWARE_SETS.map(({ id }) => id))('is judged the same at %s', (set) => same(door(set)));
 
-  it('does and says the same at both doors of an intercom', () => {
+  it('is judged the same at both doors of an intercom', () => {
     for (const id of ['D01', 'D02']) same(intercomPlan(), id);
   });
 
   it.each([...WIRE_MISTAKES, ...HARDWARE_MISTAKES, ...PROOF_MISTAKES])(
-    'says the same of %s: %s',
+    'is judged the same with %s: %s',
     (code, _what, make, edits) => {
       const plan = make();
       same(mustApply(plan, ...edits(plan)), code === 'channel-beyond' ? 'D02' : 'D01');
     },
   );
 
-  it.each(HARDWARE_SETS.map(({ id }) => id))('says the same of single mistakes at %s', (set) => {
+  it.each(HARDWARE_SETS.map(({ id }) => id))('is judged the same with single mistakes at %s', (set) => {
     const plan = door(set);
     const all = singleMistakes(plan, 'D01');
-    for (let n = 7; n < all.length; n += 41) {
+    for (let n = 7; n < all.length; n += 83) {
       const wrong = applyEdit(plan, all[n]!.edit);
       if (wrong.ok) same(wrong.plan);
     }

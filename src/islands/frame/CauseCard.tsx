@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import type { Cause } from '#core/causes/index';
 import type { Finding } from '#core/checks/index';
 import { changeWords, repairWords, triedWords } from '#words/causes';
@@ -7,9 +8,6 @@ import { useHighlight, useNavigate } from '../navigation';
 import { useProposal } from '../proposal';
 import { useDispatch, usePlan } from '../store/context';
 import css from './CauseCard.module.css';
-
-/** As many consequences are shown at once; more are folded away. */
-const SHORT = 4;
 
 /** What a change is drawn on: a wire, or the device whose setting it is. */
 const subjectOf = ({ repair }: Cause): string | null => {
@@ -31,10 +29,17 @@ interface Props {
   readonly all: number;
   /** Findings that are gone with it. */
   readonly consequences: readonly Finding[];
+  /** Asked once it stands: true where the focus was on a note that it has taken the place of. */
+  takeFocus?(): boolean;
 }
 
 /** One card a cause: what is wrong, what was proven of its repair, what else comes of it, and one button. */
-export function CauseCard({ cause, door, all, consequences }: Props) {
+export function CauseCard({ cause, door, all, consequences, takeFocus }: Props) {
+  const card = useRef<HTMLElement>(null);
+  useEffect(() => {
+    if (takeFocus?.()) card.current?.focus();
+    // Only when it comes: later the focus is the reader’s own.
+  }, []);
   const plan = usePlan();
   const dispatch = useDispatch();
   const go = useNavigate();
@@ -50,6 +55,7 @@ export function CauseCard({ cause, door, all, consequences }: Props) {
   };
   return (
     <article
+      ref={card}
       className={css['card']}
       data-cause
       data-finding="cause"
@@ -91,7 +97,7 @@ export function CauseCard({ cause, door, all, consequences }: Props) {
         )}
       </p>
       {(consequences.length > 0 || cells > 0) && (
-        <details className={css['more']} open={consequences.length <= SHORT}>
+        <details className={css['more']}>
           <summary>
             {consequences.length === 1 ? '1 finding comes' : `${consequences.length} findings come`} of it
           </summary>

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Finding } from '#core/checks/index';
 import { findingKey, toPutRight } from '#core/checks/findingKey';
 import type { DoorVerdict } from '#core/verdict/index';
@@ -17,10 +17,8 @@ import { cx } from '../../ui/cx';
 import { useHighlight, useNavigate } from '../navigation';
 import { useDispatch } from '../store/context';
 import type { Causes } from '../store/useCauses';
+import type { CauseCard as Card } from './CauseCard';
 import css from './VerdictMargin.module.css';
-
-// Fetched with the first cause: a door with nothing against it has none.
-const CauseCard = lazy(() => import('./CauseCard').then((it) => ({ default: it.CauseCard })));
 
 function Note({ finding, door }: { finding: Finding; door: string }) {
   const [why, setWhy] = useState(false);
@@ -83,13 +81,11 @@ function Note({ finding, door }: { finding: Finding; door: string }) {
 /** How the search for causes stands, where that is worth a line. */
 function CauseSearch({ causes }: { causes: Causes }) {
   const words =
-    causes.kind === 'looking'
-      ? 'Looking for the cause…'
-      : causes.kind === 'stumbled'
-        ? 'The search for causes stopped unexpectedly. It starts again with the next change.'
-        : causes.kind === 'found' && causes.report.unexplained.length > 0
-          ? `${causes.report.causes.length > 0 ? 'For the rest no' : 'No'} small change was found that puts it right; ${causes.report.tried} were tried${causes.report.exhausted ? '' : ', and the search ended there'}.`
-          : '';
+    causes.kind === 'stumbled'
+      ? 'The search for causes stopped unexpectedly. It starts again with the next change.'
+      : causes.kind === 'found' && causes.report.unexplained.length > 0
+        ? `${causes.report.causes.length > 0 ? 'For the rest no' : 'No'} small change was found that puts it right; ${causes.report.tried} were tried${causes.report.exhausted ? '' : ', and the search ended there'}.`
+        : '';
   return (
     <p className={css['search']} role="status">
       {words}
@@ -114,18 +110,20 @@ export function VerdictMargin({
 }) {
   const findings = verdict?.findings ?? [];
   const open = findings.filter(toPutRight).length;
-  const found = causes.kind === 'found' ? causes.report : null;
+  // The card is fetched while the search runs: a door with nothing against it needs none.
+  const [CauseCard, setCard] = useState<typeof Card | null>(null);
+  const wanted = causes.kind !== 'none';
+  useEffect(() => {
+    if (wanted) void import('./CauseCard').then((it) => setCard(() => it.CauseCard));
+  }, [wanted]);
+  const found = causes.kind === 'found' && CauseCard ? causes.report : null;
   // What a cause brings about stands on its card; the rest stands by itself.
   const explained = new Set(found?.causes.flatMap(({ clears }) => clears));
   const isExplained = (finding: Finding) =>
     toPutRight(finding) && (explained.has(findingKey(finding)) || (finding.behind && explained.size > 0));
   // Whoever reads a note when it is folded into its cause goes on reading there.
-  const list = useRef<HTMLDivElement>(null);
   const within = useRef(false);
-  useEffect(() => {
-    if (found && within.current && document.activeElement === document.body)
-      list.current?.querySelector<HTMLElement>('[data-cause]')?.focus();
-  }, [found]);
+  const takeFocus = () => within.current && document.activeElement === document.body;
   const all = explained.size + (found?.unexplained.length ?? 0);
   return (
     <section className={css['margin']} aria-label="Verdicts" data-verdict-version={version}>
@@ -139,31 +137,30 @@ export function VerdictMargin({
               : open > 0
                 ? found && found.causes.length > 0
                   ? `${found.causes.length === 1 ? '1 cause' : `${found.causes.length} causes`}, ${open} to settle`
-                  : `${open} to settle`
+                  : `${open} to settle${causes.kind === 'looking' ? ', looking…' : ''}`
                 : verdict.summary.begun
                   ? 'Nothing to settle'
                   : ''}
         </span>
       </h2>
       <div
-        ref={list}
         className={css['list']}
         onFocus={() => (within.current = true)}
         onBlur={({ relatedTarget }) => (within.current = relatedTarget === null && within.current)}
       >
-        <Suspense>
-          {found?.causes.map((cause, index) => (
+        {CauseCard &&
+          found?.causes.map((cause, index) => (
             <CauseCard
               key={index}
               cause={cause}
               door={door}
               all={all}
+              {...(index === 0 ? { takeFocus } : {})}
               consequences={findings.filter(
                 (one) => toPutRight(one) && cause.clears.includes(findingKey(one)),
               )}
             />
           ))}
-        </Suspense>
         <CauseSearch causes={causes} />
         {findings
           .filter((finding) => !isExplained(finding))
