@@ -30,6 +30,18 @@ describe('aldaba', () => {
     expect(solved.wires).toHaveLength(18);
     expect(solved.locks[0]?.hold).toBe('free');
   });
+  it('explain: the cause and its consequences in words, exit 0 where all is explained', () => {
+    const { status, stdout } = aldaba('explain', FILE, '--door', 'D06');
+    expect(status).toBe(0);
+    expect(stdout).toContain('W02 stands on K1.NC. It belongs on NO.');
+    expect(stdout).toContain('all 24 cells of the proof pass, nothing new');
+    expect(stdout).toContain('- K1 is on NC: the door is inverted');
+    expect(stdout).toContain('A plan is not a permit.');
+    const json = aldaba('explain', FILE, '--door', 'D02', '--json');
+    expect(JSON.parse(json.stdout)).toEqual([
+      { door: 'D02', causes: [], unexplained: [], tried: 0, exhausted: true },
+    ]);
+  });
   it('export: CSV, SPICE, SVG and JSON without codes', () => {
     expect(aldaba('export', FILE, '--format', 'csv').stdout).toContain('door,wire,from,to');
     expect(aldaba('export', FILE, '--format', 'spice', '--door', 'D02').stdout).toContain('.op');

@@ -1,0 +1,92 @@
+import { describe, expect, it } from 'vitest';
+import { searchCauses, type Cause, type Change } from '#core/causes/index';
+import type { Plan } from '#core/plan/index';
+import { mustApply } from '../core/specimens/doors';
+import { door, drop, id, move, set, wire } from '../core/specimens/ruleEdits';
+import { terminalOf } from '../core/specimens/terminalOf';
+import { changeWords, repairWords, triedWords } from './index';
+
+const plan = door('magnet-controller');
+const words = (change: Change, at: Plan = plan) => changeWords(at, 'D01', change);
+const w = (one: string, two: string) => plan.conductors[id(plan, one, two)]!;
+
+describe('changeWords', () => {
+  it('name a move by its terminal, and the other device where it goes to one', () => {
+    const { id: at, number } = w('K1.NC1', 'EB1.1C');
+    const from = terminalOf('D01/K1.NO1');
+    expect(words({ kind: 'move', wire: at, end: 'from', from, to: terminalOf('D01/K1.NC1') })).toEqual({
+      title: `${number} stands on K1.NO1. It belongs on NC1.`,
+      act: `Move ${number} to NC1`,
+    });
+    expect(words({ kind: 'move', wire: at, end: 'from', from, to: terminalOf('D01/F1.NC') }).act).toBe(
+      `Move ${number} to F1.NC`,
+    );
+  });
+  it('call two wires between the same devices a pair that is reversed', () => {
+    const [one, two] = [w('R1.D0', 'K1.D0-1'), w('R1.D1', 'K1.D1-1')];
+    const end = (of: typeof one, at: string) => ({ wire: of.id, end: 'to' as const, at: terminalOf(at) });
+    const exchange: Change = {
+      kind: 'exchange',
+      device: 'D01/K1',
+      one: end(one, 'D01/K1.D0-1'),
+      two: end(two, 'D01/K1.D1-1'),
+    };
+    expect(words(exchange).title).toBe(`The pair ${one.number} and ${two.number} is reversed at K1.`);
+    const other = w('K1.NC1', 'EB1.1C');
+    expect(words({ ...exchange, two: end(other, 'D01/K1.NC1') }).title).toBe(
+      `${one.number} and ${other.number} stand on each other’s terminals at K1.`,
+    );
+  });
+  it('name a wire that is missing and one too many by their ends', () => {
+    const conductor = { ...w('K1.NC1', 'EB1.1C'), id: 'D01/W99', number: 'W99' };
+    expect(words({ kind: 'lay', conductor }).title).toMatch(
+      /^A wire is missing from (K1\.NC1 to EB1\.1C|EB1\.1C to K1\.NC1)\.$/,
+    );
+    const more = mustApply(plan, wire('PS1.+V', 'PS1.0V'));
+    expect(words({ kind: 'take-out', wire: 'D01/W90' }, more)).toEqual({
+      title: 'W90 is one too many, from PS1.+V to PS1.0V.',
+      act: 'Take W90 out',
+    });
+  });
+  it('name a setting and its option as the type does', () => {
+    expect(words({ kind: 'set', device: 'D01/F1', setting: 'latch', value: 'latching' })).toEqual({
+      title: 'F1: latch must be “latching: reset by key”.',
+      act: 'Set it to “latching: reset by key”',
+    });
+  });
+  it('say something of what is not there any more', () => {
+    expect(words({ kind: 'take-out', wire: 'gone' }).title).toBe('gone is one too many.');
+    expect(words({ kind: 'set', device: 'gone', setting: 'x', value: null }).title).toBe(
+      'gone: x must be “as delivered”.',
+    );
+  });
+});
+
+describe('repairWords and triedWords', () => {
+  const causesOf = (at: Plan): readonly Cause[] => searchCauses(at, 'D01').causes;
+
+  it('say of one change what it is, of several that they are several', () => {
+    const one = mustApply(plan, drop(plan, 'R1.D0', 'K1.D0-1'));
+    const [cause] = causesOf(one);
+    expect(repairWords(one, 'D01', cause!.repair).act).toBe('Lay it');
+    const two = { changes: [...cause!.repair.changes, ...cause!.repair.changes], cost: 0 };
+    expect(repairWords(one, 'D01', two).act).toBe('Put both right');
+    const three = { changes: [...two.changes, ...cause!.repair.changes], cost: 0 };
+    expect(repairWords(one, 'D01', three).act).toBe('Put all 3 right');
+  });
+  it('say how much was proven, and how much goes with it', () => {
+    const [cause] = causesOf(mustApply(plan, move(plan, 'K1.NC1', 'EB1.1C', 'from', 'K1.NO1')));
+    const all = cause!.clears.length;
+    expect(triedWords(cause!, all)).toBe('Tried on a copy: all 32 cells of the proof pass, nothing new.');
+    expect(triedWords(cause!, all + 2)).toContain(`${all} of ${all + 2} go with it`);
+    expect(triedWords({ ...cause!, cells: { pass: 30, of: 32 } }, all)).toContain('30 of 32 cells');
+  });
+  it('use a rule’s own words for its remedy', () => {
+    const wrong = mustApply(plan, set('F1', 'latch', 'following'));
+    const [cause] = causesOf(wrong);
+    expect(repairWords(wrong, 'D01', cause!.repair)).toEqual({
+      title: 'Fire release can be undone by the fire.',
+      act: 'Latch F1',
+    });
+  });
+});
