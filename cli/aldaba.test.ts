@@ -1,12 +1,11 @@
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { runAldaba } from './bundled';
 
 const FILE = 'demo/quillhaven.json';
-const aldaba = (...args: string[]) =>
-  spawnSync(process.execPath, ['--import', 'tsx', 'cli/aldaba.ts', ...args], { encoding: 'utf8' });
+const aldaba = (...args: string[]) => runAldaba(args);
 
 describe('aldaba', () => {
   it('prove: exit 0 for a sound door, 1 for one that fails, both as a table and as JSON', () => {

@@ -3,6 +3,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync 
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { runAldaba } from './bundled';
 import { keptPassphrase } from '../src/server/access/keys';
 import { isPassphrase } from '../src/server/access/passphrase';
 import { openDatabase } from '../src/server/db/open';
@@ -13,8 +14,7 @@ const data = join(folder, 'aldaba.db');
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const aldaba = (args: string[], input?: string) =>
-  spawnSync(process.execPath, ['--import', 'tsx', 'cli/aldaba.ts', ...args], {
-    encoding: 'utf8',
+  runAldaba(args, {
     env: { ...process.env, ALDABA_DATA: data },
     ...(input === undefined ? {} : { input }),
   });
