@@ -81,6 +81,7 @@ function weighAll(title: string, cases: Iterable<Case>): void {
     const weighed = weighCause(spot.plan, spot.door, edit, { ...BOUNDS, hint: !has('no-hint') }, parts);
     if (!weighed) continue;
     count.made += 1;
+    if (count.made % 500 === 0) console.error(`${count.made} of the ${title}…`);
     if (!weighed.felt) continue;
     times.push(performance.now() - start);
     count.felt += 1;
