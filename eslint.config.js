@@ -1,15 +1,16 @@
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-/**
- * Which way imports point inside core, from the ground up. A folder may import those before it and the ones
- * on its own level that it names; anything else is an error.
- */
+/** Core has neither clock nor dice: both are arguments. */
 const PURE_PROPERTIES = [
   { object: 'Date', property: 'now', message: 'Time is an argument.' },
   { object: 'Math', property: 'random', message: 'Chance is an argument.' },
 ];
 
+/**
+ * Which way imports point inside core, from the ground up. A folder may import those before it and the ones
+ * on its own level that it names; anything else is an error.
+ */
 const CORE_LAYERS = {
   units: [],
   fields: ['units'],

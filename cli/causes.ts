@@ -1,3 +1,4 @@
+import { random } from '../core/specimens/random';
 import { HARDWARE_SETS } from '#core/brief/index';
 import { BOUNDS, type Change } from '#core/causes/index';
 import type { DoorId, Edit, Plan } from '#core/plan/index';
@@ -48,12 +49,6 @@ const SPOTS: readonly Spot[] = [
         door: id,
       }))),
 ];
-
-/** The same numbers every time: Lehmer's generator. */
-function random(seed: number): () => number {
-  let state = seed;
-  return () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
-}
 
 const say = (change: Change): string => {
   switch (change.kind) {

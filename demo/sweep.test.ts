@@ -1,5 +1,7 @@
+import { random } from '../core/specimens/random';
+import { behaviour } from '../core/specimens/behaviour';
 import { describe, expect, it } from 'vitest';
-import { checkContext, runRules, toPutRight, type CheckContext } from '#core/checks/index';
+import { checkContext, runRules, toPutRight } from '#core/checks/index';
 import { applyEdit, type DoorId, type Plan } from '#core/plan/index';
 import { singleMistakes } from '../core/specimens/mistakes';
 import { DOORS } from './doors';
@@ -7,21 +9,6 @@ import { quillhaven } from './quillhaven';
 
 /** Mistakes tried at each door, of the several hundred that each has. */
 const TRIED = 30;
-
-/** What a door does in every situation, as one line: locks, ways out, alarms. */
-const behaviour = ({ proof }: CheckContext): string =>
-  proof.rows
-    .map(({ situation, locks, cells, alarms }) => {
-      const ways = cells.inside.works.map((means) => ('tag' in means ? means.tag : means.kind));
-      return [situation, ...locks.map(({ hold }) => hold), ...ways, ...alarms].join(' ');
-    })
-    .join('\n');
-
-/** The same numbers every time: Lehmer's generator. */
-function random(seed: number): () => number {
-  let state = seed;
-  return () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
-}
 
 interface Sweep {
   readonly changed: number;

@@ -1,6 +1,7 @@
 import { applyEdit } from '../plan/index';
 import { checkContext, type CheckContext } from './context';
 import type { Finding } from './finding';
+import { findingKey, toPutRight } from './findingKey';
 import type { FindingCode } from './rules/index';
 
 /** Findings that keep a current from flowing, or a lock from moving: what lies behind them cannot show itself. */
@@ -13,9 +14,6 @@ const HIDING: ReadonlySet<FindingCode> = new Set([
   'unswitched-ground',
   'diode-reversed',
 ]);
-
-const toPutRight = ({ severity }: Finding): boolean => severity === 'stop' || severity === 'fix';
-const key = ({ code, at }: Finding): string => `${code} ${at[0]?.id ?? ''}`;
 
 /**
  * What would be found once the findings that hide others were put right: their remedies are applied to a copy of
@@ -37,9 +35,9 @@ export function hiddenBehind(
     behind ??= code;
   }
   if (behind === null) return [];
-  const known = new Set(found.map(key));
+  const known = new Set(found.map(findingKey));
   const hides = behind;
   return run(checkContext(plan, context.door.id))
-    .filter((one) => toPutRight(one) && one.family !== 'R' && !known.has(key(one)))
+    .filter((one) => toPutRight(one) && one.family !== 'R' && !known.has(findingKey(one)))
     .map(({ remedy: _later, ...one }) => ({ ...one, behind: hides }));
 }

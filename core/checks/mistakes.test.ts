@@ -1,17 +1,9 @@
+import { behaviour } from '../specimens/behaviour';
 import { describe, expect, it } from 'vitest';
 import { applyEdit, type Plan } from '../plan/index';
 import { magnetDoor, safeStrikeDoor, strikeDoor } from '../specimens/doors';
 import { singleMistakes } from '../specimens/mistakes';
-import { checkContext, runRules, toPutRight, type CheckContext } from './index';
-
-/** What a door does in every situation, as one line: locks, ways out, alarms. */
-const behaviour = ({ proof }: CheckContext): string =>
-  proof.rows
-    .map(({ situation, locks, cells, alarms }) => {
-      const ways = cells.inside.works.map((means) => ('tag' in means ? means.tag : means.kind));
-      return [situation, ...locks.map(({ hold }) => hold), ...ways, ...alarms].join(' ');
-    })
-    .join('\n');
+import { checkContext, runRules, toPutRight } from './index';
 
 describe.each([
   ['magnet', magnetDoor],

@@ -6,7 +6,7 @@ const less = (a: string | null, b: string | null): number =>
   a === b ? 0 : a === null || (b !== null && a < b) ? -1 : 1;
 
 /** Sorts a table once: tables are never changed, a new plan has new ones. */
-function once<T extends object>(compare: (a: T, b: T) => number) {
+function sortedOnce<T extends object>(compare: (a: T, b: T) => number) {
   const known = new WeakMap<Readonly<Record<string, T>>, readonly T[]>();
   return (table: Readonly<Record<string, T>>): readonly T[] => {
     const before = known.get(table);
@@ -17,10 +17,10 @@ function once<T extends object>(compare: (a: T, b: T) => number) {
   };
 }
 
-const conductors = once<Conductor>(
+const conductors = sortedOnce<Conductor>(
   (a, b) => less(a.door, b.door) || less(a.number, b.number) || less(a.id, b.id),
 );
-const devices = once<Device>((a, b) => less(a.door, b.door) || less(a.tag, b.tag) || less(a.id, b.id));
+const devices = sortedOnce<Device>((a, b) => less(a.door, b.door) || less(a.tag, b.tag) || less(a.id, b.id));
 
 /**
  * Every conductor of a site by door and number. Whoever takes the first of several that would do takes the same one, whatever

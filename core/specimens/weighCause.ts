@@ -1,3 +1,4 @@
+import { behaviour } from './behaviour';
 import { BOUNDS, searchCauses, type CauseReport, type Change, type SearchBounds } from '../causes/index';
 import { checkContext, failedCells, runRules, toPutRight, type CheckContext } from '../checks/index';
 import { applyEdit, conductorsOf, type Conductor, type DoorId, type Edit, type Plan } from '../plan/index';
@@ -18,15 +19,6 @@ export interface Weighed {
   readonly harmful: number;
   readonly report: CauseReport | null;
 }
-
-/** What a door does in every situation, as one line each. */
-const behaviour = ({ proof }: CheckContext): string =>
-  proof.rows
-    .map(({ situation, locks, cells, alarms }) => {
-      const ways = cells.inside.works.map((means) => ('tag' in means ? means.tag : means.kind));
-      return [situation, ...locks.map(({ hold }) => hold), ...ways, ...alarms].join(' ');
-    })
-    .join('\n');
 
 const stands = (context: CheckContext): number =>
   runRules(context).filter(toPutRight).length + failedCells(context).size;

@@ -1,6 +1,7 @@
 import {
   checkContext,
   runChecks,
+  toPutRight,
   tryRemedies,
   type Finding,
   type Severity,
@@ -47,7 +48,7 @@ export function verdictSteps(plan: Plan, door: string): VerdictSteps {
   const context = checkContext(plan, door);
   const findings = runChecks(context);
   const begun = context.parts.all.length > 0;
-  const toSettle = findings.filter(({ severity }) => severity === 'stop' || severity === 'fix').length;
+  const toSettle = findings.filter(toPutRight).length;
   const first: DoorVerdict = {
     door,
     findings: findings.map(({ remedy: _untried, ...finding }) => finding),

@@ -1,3 +1,4 @@
+import { random } from '../../core/specimens/random';
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -36,10 +37,9 @@ const call = (handler: Handler, body: string | null, params: Record<string, stri
   return handler({ params, request, url, locals: { who: '' } } as unknown as Parameters<Handler>[0]);
 };
 
-/** The same numbers every time: Lehmer's generator. */
-function random(seed: number) {
-  let state = seed;
-  const next = () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
+/** Whole numbers below a limit, the same every time. */
+function dice(seed: number) {
+  const next = random(seed);
   return (below: number) => Math.floor(next() * below);
 }
 
@@ -115,7 +115,7 @@ describe('bodies mutated at random', () => {
     'never break the server: every answer is below 500, and the site still opens',
     { timeout: 3_600_000 },
     async () => {
-      const below = random(20_261_126);
+      const below = dice(20_261_126);
       const site = createSite(database(), plan, { author: 'fuzz', at: '2026-11-24T10:00:00.000Z' });
       const file = writeAldaba(plan, { secrets: true });
       const statuses = new Map<number, number>();

@@ -1,3 +1,4 @@
+import { random } from '../../core/specimens/random';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -28,13 +29,12 @@ function site(): Plan {
   return mustApply(three, person('P1'), person('P2'));
 }
 
-/** The same numbers every time: Lehmer's generator. */
-function random(seed: number) {
-  let state = (seed * 7919 + 1) % 2_147_483_647;
-  const next = () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
+/** Chance, the same every time. */
+function chances(seed: number) {
+  const next = random((seed * 7919 + 1) % 2_147_483_647);
   return { below: (n: number) => Math.floor(next() * n), chance: (share: number) => next() < share };
 }
-type Random = ReturnType<typeof random>;
+type Random = ReturnType<typeof chances>;
 
 /** The network between a tab and the server, with everything that networks and servers do. */
 class Network {
@@ -151,7 +151,7 @@ describe('saving, by the real tab, the real handlers and a real database', () =>
     'loses nothing, applies nothing twice and drops nothing unsaid (run %i)',
     { timeout: 600_000 },
     async (seed) => {
-      const rnd = random(seed);
+      const rnd = chances(seed);
       const start = site();
       const id = createSite(database(), start, { author: 'model', at: '2026-11-24T10:00:00.000Z' });
       const network = new Network(rnd);
