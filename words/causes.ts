@@ -1,4 +1,4 @@
-import type { Candidate, Cause, Change } from '#core/causes/index';
+import type { Candidate, Cause, CauseReport, Change } from '#core/causes/index';
 import {
   deviceOf,
   findIn,
@@ -108,3 +108,11 @@ export const triedWords = ({ cells: { pass, of }, clears }: Cause, all: number):
     ? `Tried on a copy: ${cells}, nothing new.`
     : `Tried on a copy: ${clears.length} of ${all} go with it, ${cells}, nothing new.`;
 };
+
+/** What is said where something stands against a door that no repair was found for; empty where none is left. */
+export function unexplainedWords({ causes, unexplained, tried, exhausted }: CauseReport): string {
+  if (unexplained.length === 0) return '';
+  const start = `${causes.length > 0 ? 'For the rest no' : 'No'} small change was found that puts it right`;
+  if (tried === 0) return `${start}: nothing here is wired otherwise than Aldaba would.`;
+  return `${start}; ${tried} were tried${exhausted ? '' : ', and the search ended there'}.`;
+}
