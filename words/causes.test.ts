@@ -4,7 +4,7 @@ import type { Plan } from '#core/plan/index';
 import { mustApply } from '../core/specimens/doors';
 import { door, drop, id, move, set, wire } from '../core/specimens/ruleEdits';
 import { terminalOf } from '../core/specimens/terminalOf';
-import { changeWords, repairWords, triedWords } from './index';
+import { changeWords, repairWords, triedWords, unexplainedWords } from './index';
 
 const plan = door('magnet-controller');
 const words = (change: Change, at: Plan = plan) => changeWords(at, 'D01', change);
@@ -88,5 +88,15 @@ describe('repairWords and triedWords', () => {
       title: 'Fire release can be undone by the fire.',
       act: 'Latch F1',
     });
+  });
+});
+
+describe('unexplainedWords', () => {
+  const report = { door: 'D01', causes: [], unexplained: ['a'], tried: 12, exhausted: true };
+  it('say how many were tried, that there was nothing to try, or that the bound ended it', () => {
+    expect(unexplainedWords({ ...report, unexplained: [] })).toBe('');
+    expect(unexplainedWords(report)).toContain('; 12 were tried.');
+    expect(unexplainedWords({ ...report, tried: 0 })).not.toContain('tried');
+    expect(unexplainedWords({ ...report, exhausted: false })).toContain('the search ended there');
   });
 });

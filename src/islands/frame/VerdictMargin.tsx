@@ -12,6 +12,7 @@ import {
   SEVERITY_NAMES,
   STATION_NAMES,
 } from '#words/findings/index';
+import { unexplainedWords } from '#words/causes';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { useHighlight, useNavigate } from '../navigation';
@@ -83,8 +84,8 @@ function CauseSearch({ causes }: { causes: Causes }) {
   const words =
     causes.kind === 'stumbled'
       ? 'The search for causes stopped unexpectedly. It starts again with the next change.'
-      : causes.kind === 'found' && causes.report.unexplained.length > 0
-        ? `${causes.report.causes.length > 0 ? 'For the rest no' : 'No'} small change was found that puts it right; ${causes.report.tried} were tried${causes.report.exhausted ? '' : ', and the search ended there'}.`
+      : causes.kind === 'found'
+        ? unexplainedWords(causes.report)
         : '';
   return (
     <p className={css['search']} role="status">
