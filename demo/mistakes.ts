@@ -89,7 +89,7 @@ export const MISTAKES: readonly DemoMistake[] = [
         patch: { to: terminalOf('D11/K1.0V') },
       },
     ],
-    found: ['unswitched-ground', 'not-kept-out'],
+    found: ['switch-bypassed', 'not-kept-out'],
   },
   {
     door: 'D12',

@@ -11,7 +11,7 @@ const HIDING: ReadonlySet<FindingCode> = new Set([
   'wrong-throw',
   'short-circuit',
   'part-bridged',
-  'unswitched-ground',
+  'switch-bypassed',
   'diode-reversed',
 ]);
 

@@ -33,7 +33,7 @@ export const WIRE_MISTAKES: readonly Row[] = [
     (plan) => [add(plan, 'supply-12v'), wire('PS1.+V', 'K1.COM'), wire('PS1.0V', 'K1.0V', { number: 'W91' })],
   ],
   [
-    'unswitched-ground',
+    'switch-bypassed',
     'the lock returned to the board’s 0 V',
     wet,
     (plan) => [move(plan, 'L1.-', 'K1.L1-NO', 'to', 'K1.0V')],

@@ -1,14 +1,9 @@
-import { type SimState, stimulate, type Stimulus } from '../../simulate/index';
+import { type SimState, stimulate } from '../../simulate/index';
 import type { CheckContext } from '../context';
+import { acts } from './acts';
 
 /** The states in which a door is used: what bears rest may still be destroyed when a relay moves. */
-export function usedStates({ world, rest, parts }: CheckContext): SimState[] {
-  const acts: Stimulus[] = [
-    { kind: 'credential', valid: true },
-    ...parts.exits.map(({ device }): Stimulus => ({ kind: 'press', device: device.id })),
-    ...parts.breakGlasses.map(({ device }): Stimulus => ({ kind: 'breakGlass', device: device.id })),
-    { kind: 'fire' },
-    { kind: 'openDoor', from: 'force' },
-  ];
-  return [rest, ...acts.map((act) => stimulate(world, rest, act).state)];
-}
+export const usedStates = ({ world, rest }: Pick<CheckContext, 'world' | 'rest'>): SimState[] => [
+  rest,
+  ...acts(world).map((act) => stimulate(world, rest, act).state),
+];

@@ -10,7 +10,7 @@ import { terminalFull } from './terminal-full';
 import { shortCircuit } from './short-circuit';
 import { linkSuperfluous } from './link-superfluous';
 import { sourcesJoined } from './sources-joined';
-import { unswitchedGround } from './unswitched-ground';
+import { switchBypassed } from './switch-bypassed';
 import { partBridged } from './part-bridged';
 import { sizeOutsideTerminal } from './size-outside-terminal';
 import { wireTwice } from './wire-twice';
@@ -139,7 +139,7 @@ export const RULES = [
   shortCircuit,
   linkSuperfluous,
   sourcesJoined,
-  unswitchedGround,
+  switchBypassed,
   partBridged,
   sizeOutsideTerminal,
   wireTwice,

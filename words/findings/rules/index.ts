@@ -62,7 +62,7 @@ import { codeShared } from './code-shared';
 import { shortCircuit } from './short-circuit';
 import { sourcesJoined } from './sources-joined';
 import { linkSuperfluous } from './link-superfluous';
-import { unswitchedGround } from './unswitched-ground';
+import { switchBypassed } from './switch-bypassed';
 import { partBridged } from './part-bridged';
 import { sizeOutsideTerminal } from './size-outside-terminal';
 import { wireTwice } from './wire-twice';
@@ -191,7 +191,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'short-circuit': shortCircuit,
   'sources-joined': sourcesJoined,
   'link-superfluous': linkSuperfluous,
-  'unswitched-ground': unswitchedGround,
+  'switch-bypassed': switchBypassed,
   'part-bridged': partBridged,
   'size-outside-terminal': sizeOutsideTerminal,
   'wire-twice': wireTwice,

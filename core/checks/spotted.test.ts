@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { applyEdit } from '../plan/index';
+import { SPOTTED, UNUSUAL } from '../specimens/circuitMistakes';
+import { mustApply } from '../specimens/doors';
+import { checkContext, runChecks, toPutRight, tryRemedies } from './index';
+
+describe.each(SPOTTED.map((one) => [one.code, one.what, one] as const))(
+  '%s: %s',
+  (code, _what, { severity, at, make, edits }) => {
+    const plan = make();
+    const broken = mustApply(plan, ...edits(plan));
+    const context = checkContext(broken, 'D01');
+    const found = runChecks(context);
+
+    it('is found at the right spot and as bad as it is', () => {
+      expect(runChecks(checkContext(plan, 'D01')).map((one) => one.code)).not.toContain(code);
+      const mine = found.filter((one) => one.code === code);
+      expect(mine.map((one) => one.severity), found.map((one) => one.code).join()).toContain(severity);
+      expect(mine.flatMap((one) => one.at.map(({ id }) => id.replace(/^D01\//, '')))).toContain(at);
+    });
+
+    it('has no remedy that does not settle it', () => {
+      for (const { remedy } of tryRemedies(context, found.filter((one) => one.code === code))) {
+        if (!remedy) continue;
+        const fixed = applyEdit(broken, remedy);
+        if (!fixed.ok) throw new Error(JSON.stringify(fixed.refusal));
+        expect(runChecks(checkContext(fixed.plan, 'D01')).map((one) => one.code)).not.toContain(code);
+      }
+    });
+  },
+);
+
+describe('unusual and right', () => {
+  it.each(UNUSUAL.map((one) => [one.what, one] as const))('%s stays quiet', (_what, { make, edits }) => {
+    const plan = make();
+    const found = runChecks(checkContext(mustApply(plan, ...edits(plan)), 'D01'));
+    expect(found.filter(toPutRight).map((one) => one.code)).toEqual([]);
+  });
+});
