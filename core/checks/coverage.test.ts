@@ -20,6 +20,7 @@ describe('every rule', () => {
       '../specimens/wireMistakes.ts',
       '../specimens/hardwareMistakes.ts',
       '../specimens/proofMistakes.ts',
+      '../specimens/circuitMistakes.ts',
     ]
       .map(read)
       .join('\n');

@@ -15,12 +15,18 @@ describe.each(SPOTTED.map((one) => [one.code, one.what, one] as const))(
     it('is found at the right spot and as bad as it is', () => {
       expect(runChecks(checkContext(plan, 'D01')).map((one) => one.code)).not.toContain(code);
       const mine = found.filter((one) => one.code === code);
-      expect(mine.map((one) => one.severity), found.map((one) => one.code).join()).toContain(severity);
+      expect(
+        mine.map((one) => one.severity),
+        found.map((one) => one.code).join(),
+      ).toContain(severity);
       expect(mine.flatMap((one) => one.at.map(({ id }) => id.replace(/^D01\//, '')))).toContain(at);
     });
 
     it('has no remedy that does not settle it', () => {
-      for (const { remedy } of tryRemedies(context, found.filter((one) => one.code === code))) {
+      for (const { remedy } of tryRemedies(
+        context,
+        found.filter((one) => one.code === code),
+      )) {
         if (!remedy) continue;
         const fixed = applyEdit(broken, remedy);
         if (!fixed.ok) throw new Error(JSON.stringify(fixed.refusal));

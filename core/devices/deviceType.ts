@@ -118,6 +118,11 @@ export interface CoilAt {
 export interface Channel {
   readonly relay: string;
   readonly exitInput: string;
+  /**
+   * What the exit input answers to: the moment at which it is asked (edge, where nothing is said), so that one that is asked
+   * already never sees a press; or as long as it is asked (level), and at least for its time.
+   */
+  readonly exitSense?: 'edge' | 'level';
   readonly contactInput: string | null;
   readonly d0Input: string | null;
   readonly d1Input: string | null;

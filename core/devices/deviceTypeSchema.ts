@@ -163,6 +163,7 @@ const setting = z.union([
 const channel = z.strictObject({
   relay: name,
   exitInput: line(40),
+  exitSense: z.enum(['edge', 'level']).optional(),
   contactInput: name.nullable(),
   d0Input: name.nullable(),
   d1Input: name.nullable(),

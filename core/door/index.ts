@@ -3,3 +3,4 @@ export { doorTimes, LEAST_SECONDS, type DoorTimes, type TimeRole } from './doorT
 export { cableBetween, lengthBetween, runOf } from './lengths';
 export { fireLineFor, isFireLine, type FireLine } from './fireLine';
 export { deciders, doorDevices, entries, exits, type Populated } from './doorDevices';
+export { inputsOf, type InputAt, type InputPurpose } from './inputs';

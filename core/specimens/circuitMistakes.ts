@@ -43,9 +43,14 @@ export const WRONG_THROWS: readonly SpottedMistake[] = [
   spotted('wrong-throw', 'stop', 'K1.L1-NC', 'a wet output', wet, (plan) => [
     move(plan, 'L1.-', 'K1.L1-NO', 'to', 'K1.L1-NC'),
   ]),
-  spotted('wrong-throw', 'stop', 'K1.NO', 'the wet output of a board that is fed by its network', poe, (plan) => [
-    move(plan, 'K1.NC', 'F1.C', 'from', 'K1.NO'),
-  ]),
+  spotted(
+    'wrong-throw',
+    'stop',
+    'K1.NO',
+    'the wet output of a board that is fed by its network',
+    poe,
+    (plan) => [move(plan, 'K1.NC', 'F1.C', 'from', 'K1.NO')],
+  ),
   spotted('wrong-throw', 'stop', 'O1.LNO', 'an operator’s lock contact', operator, (plan) => [
     move(plan, 'O1.LNC', 'EB1.1C', 'from', 'O1.LNO'),
   ]),
@@ -90,9 +95,14 @@ export const BYPASSES: readonly SpottedMistake[] = [
   spotted('switch-bypassed', 'stop', 'W02', 'a strike on the relay’s common', strikeDoor, (plan) => [
     move(plan, 'K1.NO', 'L1.+', 'from', 'K1.COM'),
   ]),
-  spotted('switch-bypassed', 'stop', 'W03', 'a magnet fed before its relay, break glass in between', magnetDoor, (plan) => [
-    move(plan, 'K1.NC1', 'EB1.1C', 'from', 'F1.NC'),
-  ]),
+  spotted(
+    'switch-bypassed',
+    'stop',
+    'W03',
+    'a magnet fed before its relay, break glass in between',
+    magnetDoor,
+    (plan) => [move(plan, 'K1.NC1', 'EB1.1C', 'from', 'F1.NC')],
+  ),
   spotted('switch-bypassed', 'stop', 'W03', 'a magnet on the common of its relay', magnetDoor, (plan) => [
     move(plan, 'K1.NC1', 'EB1.1C', 'from', 'K1.COM1'),
   ]),
@@ -110,10 +120,51 @@ export const BYPASSES: readonly SpottedMistake[] = [
   ]),
 ];
 
-/** Wirings that are right and look unusual: nothing may be found at them. */
-export const UNUSUAL: readonly { readonly what: string; readonly make: () => Plan; readonly edits: (plan: Plan) => Edit[] }[] = [
-  { what: 'a strike on a relay of its own', make: strikeDoor, edits: relayed },
+export const INPUTS: readonly SpottedMistake[] = [
+  spotted('exit-held', 'fix', 'PS1.PUSH', 'PUSH of a timed supply bridged', timed, () => [
+    wire('PS1.PUSH', 'PS1.PC'),
+  ]),
+  spotted('exit-held', 'fix', 'K1.NC', 'a terminal’s NC on PUSH', timed, (plan) => [
+    move(plan, 'K1.NO', 'PS1.PC', 'from', 'K1.NC'),
+  ]),
+  spotted('exit-held', 'fix', 'X1.NC', 'a touchless exit’s NC', magnetDoor, (plan) => [
+    move(plan, 'X1.NO', 'K1.G1', 'from', 'X1.NC'),
+  ]),
+  spotted('exit-held', 'fix', 'Q1.1NC', 'an interposing relay’s NC on PUSH', dock, (plan) => [
+    move(plan, 'Q1.1NO', 'K1.G', 'from', 'Q1.1NC'),
+  ]),
+  spotted('exit-held', 'fix', 'O1.ACT', 'an operator asked by a keypad’s NC', operator, (plan) => [
+    move(plan, 'K1.NO', 'O1.G', 'from', 'K1.NC'),
+  ]),
+  spotted('wrong-input', 'fix', 'K1.EX1', 'a door contact on the exit input', magnetDoor, (plan) => [
+    move(plan, 'K1.DC1', 'C1.a', 'from', 'K1.EX1'),
+    move(plan, 'K1.EX1', 'X1.COM', 'from', 'K1.DC1'),
+  ]),
+  spotted('wrong-input', 'fix', 'K1.EX2', 'an exit on the other door’s input', magnetDoor, (plan) => [
+    move(plan, 'K1.EX1', 'X1.COM', 'from', 'K1.EX2'),
+  ]),
+  spotted('wrong-input', 'fix', 'K1.DC2', 'a door contact on the other door’s input', magnetDoor, (plan) => [
+    move(plan, 'K1.DC1', 'C1.a', 'from', 'K1.DC2'),
+  ]),
+  spotted('wrong-input', 'fix', 'K1.DC', 'an exit on the contact input beside the contact', poe, (plan) => [
+    move(plan, 'K1.EX', 'X1.C', 'from', 'K1.DC'),
+  ]),
+  spotted('wrong-input', 'fix', 'K1.S', 'an exit on the status input', poe, (plan) => [
+    move(plan, 'K1.EX', 'X1.C', 'from', 'K1.S'),
+  ]),
+  spotted('wrong-input', 'fix', 'K1.SEN', 'contact and button of a terminal changed over', timed, (plan) => [
+    move(plan, 'K1.SEN', 'C1.a', 'from', 'K1.BUT'),
+    wire('K1.SEN', 'X1.C', { number: 'W91' }),
+    drop(plan, 'PS1.PUSH', 'X1.C'),
+    move(plan, 'X1.NO', 'PS1.PC', 'to', 'K1.G'),
+  ]),
 ];
 
-export const SPOTTED: readonly SpottedMistake[] = [...WRONG_THROWS, ...BYPASSES];
-void drop;
+/** Wirings that are right and look unusual: nothing may be found at them. */
+export const UNUSUAL: readonly {
+  readonly what: string;
+  readonly make: () => Plan;
+  readonly edits: (plan: Plan) => Edit[];
+}[] = [{ what: 'a strike on a relay of its own', make: strikeDoor, edits: relayed }];
+
+export const SPOTTED: readonly SpottedMistake[] = [...WRONG_THROWS, ...BYPASSES, ...INPUTS];

@@ -1,39 +1,99 @@
 import { roleValue, settingFor } from '../../devices/index';
-import { terminalId, terminalLabel } from '../../plan/index';
-import { onDevice, onTerminal } from '../context';
-import { type Analysis, hit, rule } from '../hit';
+import { inputsOf, type InputAt } from '../../door/index';
+import { terminalId, terminalLabel, type Edit } from '../../plan/index';
+import { atRest, buildWorld } from '../../simulate/index';
+import { bridge } from '../analyses/bridge';
+import { changeOver, otherThrow, planAfter, type Throw } from '../analyses/otherThrow';
+import { takeOut } from '../analyses/takeOut';
+import { onDevice, onTerminal, onWire, type CheckContext } from '../context';
+import { type Analysis, hit, type Hit, rule } from '../hit';
 
-/** An exit input that is asked all the time: a normally closed contact on an input set for a normally open one. */
-const heldExit: Analysis<'parts' | 'rest' | 'plan' | 'door' | 'wiresAt'> = ({
-  parts,
-  rest,
-  plan,
-  door,
-  wiresAt,
-}) => {
-  const { decider, channel } = parts;
-  const input = decider?.type.roles.exitInputs?.[channel];
-  if (!decider || !input) return [];
-  const terminal = terminalId(decider.device.id, input.input);
-  if (wiresAt(terminal).length === 0) return [];
-  const part = decider.type.parts.find((one) => one.kind === 'input' && one.a === input.input);
-  const reading = rest.readings.get(`${decider.device.id}:${part?.id ?? ''}`);
-  const setting = settingFor(decider.type, 'form', channel)?.id;
-  const form = roleValue(decider.type, decider.device.settings, 'form', channel) === 'NC' ? 'NC' : 'NO';
-  const asked = form === 'NO' ? 'closed' : 'open';
-  if (reading !== asked) return [];
-  const remedy = setting
-    ? {
-        remedy: {
-          kind: 'setSetting',
-          device: decider.device.id,
-          setting,
-          value: form === 'NO' ? 'NC' : 'NO',
-        } as const,
-      }
-    : {};
-  const values = { terminal: terminalLabel(plan, terminal, door.id), tag: decider.device.tag, form };
-  return [hit('exit-held', [onTerminal(terminal), onDevice(decider.device.id)], values, remedy)];
+type Asked = InputAt & { readonly form: 'NO' | 'NC' };
+
+const asksAt = (form: 'NO' | 'NC') => (form === 'NO' ? 'closed' : 'open');
+
+/** Inputs that ask for this door: of the channel that serves it, of its own timers and operators. */
+function askingInputs({ world, parts, door, wiresAt }: CheckContext): Asked[] {
+  const decider = parts.decider?.device.id;
+  return inputsOf(world.inhabitants)
+    .filter(({ purpose }) => purpose === 'exit')
+    .filter(({ device, channel }) =>
+      device === decider && channel !== null
+        ? channel === parts.channel
+        : world.inhabitants.some((one) => one.device.id === device && one.device.door === door.id),
+    )
+    .filter(({ device, pin }) => wiresAt(terminalId(device, pin)).length > 0)
+    .map((input) => {
+      const self = world.inhabitants.find(({ device }) => device.id === input.device);
+      const form = self && roleValue(self.type, self.device.settings, 'form', input.channel ?? 0);
+      return { ...input, form: form === 'NC' ? 'NC' : 'NO' };
+    });
+}
+
+/** A contact that, on its other throw, no longer asks at rest. */
+function blade(context: CheckContext, input: Asked): Throw | null {
+  const { world, rest, plan, door } = context;
+  if (context.trial || input.form === 'NC') return null;
+  for (const [index, branch] of world.netlist.branches.entries()) {
+    if (branch.kind !== 'contact' || rest.point.on[index] !== 1) continue;
+    const other = otherThrow(world, index);
+    if (!other || context.wiresAt(other.on).length === 0) continue;
+    const changed = planAfter(plan, changeOver(plan, [other]));
+    if (changed && atRest(buildWorld(changed, door.id)).readings.get(input.id) !== 'closed') return other;
+  }
+  return null;
+}
+
+/** What puts it right, and what it is: a bridge, a contact on its wrong throw, a setting. */
+function cause(context: CheckContext, input: Asked): { at: Hit['at']; remedy?: Edit; how: string } {
+  const [asking, common] = [terminalId(input.device, input.pin), terminalId(input.device, input.common)];
+  if (context.groupOf(asking) === context.groupOf(common) && input.form === 'NO') {
+    const wire = bridge(context, asking, common);
+    return { at: wire ? [onWire(wire)] : [], how: 'bridged', ...takeOut(wire) };
+  }
+  const thrown = blade(context, input);
+  if (thrown) {
+    const wires = context.wiresAt(thrown.on).map(({ id }) => onWire(id));
+    return {
+      at: [onTerminal(thrown.on), ...wires],
+      how: 'throw',
+      remedy: changeOver(context.plan, [thrown]),
+    };
+  }
+  const setting = settingFor(input.type, 'form', input.channel ?? 0)?.id;
+  if (!setting) return { at: [], how: 'contact' };
+  const value = input.form === 'NO' ? 'NC' : 'NO';
+  return { at: [], how: 'setting', remedy: { kind: 'setSetting', device: input.device, setting, value } };
+}
+
+/**
+ * An exit input that is asked all the time. One that answers to the level holds the door released; one that answers to the
+ * edge never sees a press.
+ */
+const heldExit: Analysis = (context) => {
+  const { rest, plan, door, world } = context;
+  return askingInputs(context).flatMap((input): Hit[] => {
+    if (rest.readings.get(input.id) !== asksAt(input.form)) return [];
+    const { at, remedy, how } = cause(context, input);
+    const asking = terminalId(input.device, input.pin);
+    const { behaviour } = input.type;
+    const channel =
+      behaviour.kind === 'timer'
+        ? behaviour.channel
+        : behaviour.kind === 'controller' || behaviour.kind === 'keypad'
+          ? behaviour.channels[input.channel ?? 0]
+          : undefined;
+    const values = {
+      terminal: terminalLabel(plan, asking, door.id),
+      tag: world.inhabitants.find(({ device }) => device.id === input.device)?.device.tag ?? '',
+      form: input.form,
+      sense: channel?.exitSense ?? 'edge',
+      how,
+    };
+    return [
+      hit('exit-held', [onTerminal(asking), onDevice(input.device), ...at], values, remedy ? { remedy } : {}),
+    ];
+  });
 };
 
 export const exitHeld = rule({

@@ -4,6 +4,7 @@ import { noDecider } from './no-decider';
 import { linkMissing } from './link-missing';
 import { loopBroken } from './loop-broken';
 import { loopReversed } from './loop-reversed';
+import { wrongInput } from './wrong-input';
 import { wrongThrow } from './wrong-throw';
 import { spareWire } from './spare-wire';
 import { terminalFull } from './terminal-full';
@@ -166,6 +167,7 @@ export const RULES = [
   eolOnPlainInput,
   eolAroundPart,
   exitHeld,
+  wrongInput,
   leverUnheard,
   leverUnlocks,
   pullUnheard,

@@ -31,12 +31,9 @@ const isFed = (lock: LockStatus): boolean => lock.amps > 1e-3;
 
 /** Ends that an intended switch has, those of the blade at rest first. */
 const endsOf = ({ world, rest }: CheckContext, contacts: readonly BranchOf<'contact'>[]): TerminalId[] => {
-  const closed = (one: BranchOf<'contact'>) =>
-    rest.point.on[world.netlist.branchOf.get(one.id) ?? -1] === 1;
+  const closed = (one: BranchOf<'contact'>) => rest.point.on[world.netlist.branchOf.get(one.id) ?? -1] === 1;
   const ordered = [...contacts].sort((one, two) => Number(closed(two)) - Number(closed(one)));
-  return [
-    ...new Set(ordered.flatMap(({ a, b }) => [a, b].map((node) => terminalAt(world.netlist, node)))),
-  ];
+  return [...new Set(ordered.flatMap(({ a, b }) => [a, b].map((node) => terminalAt(world.netlist, node))))];
 };
 
 const contactsOn = ({ netlist }: World, way: readonly PathStep[]): string[] =>

@@ -37,11 +37,13 @@ function suspects(context: CheckContext, lock: LockStatus, dead: string): Throw[
             ),
           );
   const wanted = dead === 'fail-secure' ? ON : OFF;
-  return [...new Set(inFeed)]
-    .filter((index) => rest.point.on[index] === wanted)
-    .flatMap((index) => otherThrow(world, index) ?? [])
-    // A blade that something has thrown already tells nothing of how it is wired.
-    .filter(({ contact }) => !rest.states.has(contact.state));
+  return (
+    [...new Set(inFeed)]
+      .filter((index) => rest.point.on[index] === wanted)
+      .flatMap((index) => otherThrow(world, index) ?? [])
+      // A blade that something has thrown already tells nothing of how it is wired.
+      .filter(({ contact }) => !rest.states.has(contact.state))
+  );
 }
 
 /** True where the lock holds at rest once these are changed over, and lets go when asked if a coil works one of them. */
@@ -56,10 +58,7 @@ function puttingRight(plan: Plan, world: World, lock: LockStatus, throws: readon
     );
   if (doorHold(mine(rest)) === 'free') return false;
   const byCoil = throws.some(({ contact }) => world.netlist.branchOf.has(contact.state));
-  return (
-    !byCoil ||
-    asks(there).some((act) => doorHold(mine(stimulate(there, rest, act).state)) === 'free')
-  );
+  return !byCoil || asks(there).some((act) => doorHold(mine(stimulate(there, rest, act).state)) === 'free');
 }
 
 /**

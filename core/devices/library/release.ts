@@ -219,7 +219,7 @@ export const relays: readonly DeviceType[] = [
     behaviour: {
       kind: 'timer',
       board: 'board',
-      channel: channelOf({ relay: 'relay', exitInput: 'trigger', settings: 't' }),
+      channel: channelOf({ relay: 'relay', exitInput: 'trigger', exitSense: 'level', settings: 't' }),
     },
     roles: { feed: { plus: 'V+', minus: 'V-' } },
     symbol: 'timer',

@@ -106,7 +106,7 @@ export const supplies: readonly DeviceType[] = [
     behaviour: {
       kind: 'timer',
       board: 'board',
-      channel: channelOf({ relay: 'relay', exitInput: 'push', settings: 't' }),
+      channel: channelOf({ relay: 'relay', exitInput: 'push', exitSense: 'level', settings: 't' }),
     },
     roles: {
       ...feeds,

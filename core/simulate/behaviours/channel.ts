@@ -32,24 +32,27 @@ export function channelReact(
         : { answer: 'refused' };
     case 'input':
       if (signal.input === channel.exitInput) {
-        const asks = setting(self, index, 'form') === 'NC' ? 'open' : 'closed';
-        const pressed = signal.reading === asks && signal.before !== asks && signal.before !== 'dead';
-        if (!pressed) return NOTHING;
-        return setting(self, index, 'rex') === 'reports'
-          ? wanted(self, index, memory)
-          : release(self, channel, index, 'exit', memory);
+        return asked(self, channel, index, memory, signal);
       }
       if (signal.input === channel.contactInput) return doorMoved(self, channel, index, memory, signal);
       return NOTHING;
     case 'timer':
-      if (signal.name === `${key}.relock`) return relock(channel, key, memory);
+      if (signal.name === `${key}.relock`) {
+        // Held down beyond its time: it lets go with the hand.
+        return memory[`${key}.asked`] === true
+          ? { memory: { ...memory, [`${key}.due`]: true } }
+          : relock(channel, key, memory);
+      }
       if (signal.name === `${key}.wanted`) return { memory: { ...memory, [`${key}.wanted`]: false } };
       if (signal.name === `${key}.held`) return { alarms: { 'held-open': true } };
       return NOTHING;
     case 'power':
       return signal.on
         ? NOTHING
-        : { ...relock(channel, key, memory), cancel: [`${key}.relock`, `${key}.held`, `${key}.wanted`] };
+        : {
+            ...relock(channel, key, { ...memory, [`${key}.asked`]: false, [`${key}.due`]: false }),
+            cancel: [`${key}.relock`, `${key}.held`, `${key}.wanted`],
+          };
     default:
       return NOTHING;
   }
@@ -77,6 +80,32 @@ function release(
 const setting = (self: Inhabitant, index: number, role: SettingRole) =>
   roleValue(self.type, self.device.settings, role, index);
 const toggles = (self: Inhabitant, index: number) => setting(self, index, 'mode') === 'toggle';
+
+/** The reading of an exit input that asks: closed, or open where a normally closed contact is expected. */
+export const askingReading = (self: Inhabitant, index: number): 'open' | 'closed' =>
+  setting(self, index, 'form') === 'NC' ? 'open' : 'closed';
+
+/** An exit input that changed: an edge input answers the press, a level input as long as it is asked too. */
+function asked(
+  self: Inhabitant,
+  channel: Channel,
+  index: number,
+  memory: Memory,
+  { reading, before }: Extract<Signal, { kind: 'input' }>,
+): Reaction {
+  const asks = askingReading(self, index);
+  const reports = setting(self, index, 'rex') === 'reports';
+  const key = keyOf(index);
+  if (channel.exitSense !== 'level' || reports) {
+    const pressed = reading === asks && before !== asks && before !== 'dead';
+    if (!pressed) return NOTHING;
+    return reports ? wanted(self, index, memory) : release(self, channel, index, 'exit', memory);
+  }
+  const down = { ...memory, [`${key}.asked`]: reading === asks, [`${key}.due`]: false };
+  if (reading === asks) return release(self, channel, index, 'exit', down);
+  if (before !== asks) return NOTHING;
+  return memory[`${key}.due`] === true ? relock(channel, key, down) : { memory: down };
+}
 
 /** The lever opens by itself: for the exit time the opening counts as wanted, and no relay moves. */
 function wanted(self: Inhabitant, index: number, memory: Memory): Reaction {

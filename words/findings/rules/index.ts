@@ -6,6 +6,7 @@ import { noDecider } from './no-decider';
 import { loopBroken } from './loop-broken';
 import { linkMissing } from './link-missing';
 import { loopReversed } from './loop-reversed';
+import { wrongInput } from './wrong-input';
 import { wrongThrow } from './wrong-throw';
 import { deadStateDiffers } from './dead-state-differs';
 import { drivenInput } from './driven-input';
@@ -209,6 +210,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'eol-on-plain-input': eolOnPlainInput,
   'eol-around-part': eolAroundPart,
   'exit-held': exitHeld,
+  'wrong-input': wrongInput,
   'lever-unheard': leverUnheard,
   'lever-unlocks': leverUnlocks,
   'status-unused': statusUnused,

@@ -1,0 +1,78 @@
+import type { DeviceType } from '../devices/index';
+import type { Placed } from './doorParts';
+
+/** What an input is there for. */
+export type InputPurpose = 'exit' | 'contact' | 'status' | 'fire' | 'data' | 'alarm' | 'bell' | 'other';
+
+/** An input of a device by what it is there for. */
+export interface InputAt {
+  /** Branch id: `device:part`. */
+  readonly id: string;
+  readonly device: string;
+  readonly type: DeviceType;
+  readonly part: string;
+  /** Terminal the asking wire lands on, and the one it is read against. */
+  readonly pin: string;
+  readonly common: string;
+  readonly purpose: InputPurpose;
+  /** Channel it belongs to, from 0; null for one of the device as a whole. */
+  readonly channel: number | null;
+}
+
+/** Purpose and channel of the inputs that a behaviour reads, by part. */
+function readBy({ behaviour }: DeviceType): Map<string, { purpose: InputPurpose; channel: number | null }> {
+  const known = new Map<string, { purpose: InputPurpose; channel: number | null }>();
+  const put = (part: string | null | undefined, purpose: InputPurpose, channel: number | null) => {
+    if (part) known.set(part, { purpose, channel });
+  };
+  switch (behaviour.kind) {
+    case 'controller':
+    case 'keypad':
+      behaviour.channels.forEach(({ exitInput, contactInput, d0Input, d1Input, inner }, channel) => {
+        put(exitInput, 'exit', channel);
+        put(contactInput, 'contact', channel);
+        for (const line of [d0Input, d1Input, inner?.d0Input, inner?.d1Input]) put(line, 'data', channel);
+      });
+      break;
+    case 'timer':
+      put(behaviour.channel.exitInput, 'exit', null);
+      break;
+    case 'operator':
+      put(behaviour.activate, 'exit', null);
+      break;
+    case 'fireInput':
+      put(behaviour.input, 'fire', null);
+      break;
+    default:
+  }
+  return known;
+}
+
+/** Inputs of these devices that are there for something that is known. */
+export const inputsOf = (devices: readonly Placed[]): InputAt[] =>
+  devices.flatMap(({ device, type }) => {
+    const behaves = readBy(type);
+    const { statusInputs, alarmInput, bellInput } = type.roles;
+    const purposeOf = (pin: string): InputPurpose => {
+      if (statusInputs?.some(({ input }) => input === pin)) return 'status';
+      if (alarmInput?.input === pin) return 'alarm';
+      return bellInput?.input === pin ? 'bell' : 'other';
+    };
+    return type.parts.flatMap((part): InputAt[] => {
+      if (part.kind !== 'input') return [];
+      // An input that stands twice, plain and supervised, is one by its terminal.
+      const twin = type.parts.find((one) => one.kind === 'input' && one.a === part.a && behaves.has(one.id));
+      const known = twin && behaves.get(twin.id);
+      return [
+        {
+          id: `${device.id}:${part.id}`,
+          device: device.id,
+          type,
+          part: part.id,
+          pin: part.a,
+          common: part.b,
+          ...(known ?? { purpose: purposeOf(part.a), channel: null }),
+        },
+      ];
+    });
+  });
