@@ -1,19 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import { applyEdit } from '../plan/index';
 import { SPOTTED, UNUSUAL } from '../specimens/circuitMistakes';
+import { FIRE_SITES, FIRES } from '../specimens/fireSites';
 import { mustApply } from '../specimens/doors';
 import { checkContext, runChecks, toPutRight, tryRemedies } from './index';
 
-describe.each(SPOTTED.map((one) => [one.code, one.what, one] as const))(
+describe.each([...SPOTTED, ...FIRES].map((one) => [one.code, one.what, one] as const))(
   '%s: %s',
-  (code, _what, { severity, at, make, edits }) => {
+  (code, _what, { severity, at, make, edits, door = 'D01' }) => {
     const plan = make();
     const broken = mustApply(plan, ...edits(plan));
-    const context = checkContext(broken, 'D01');
+    const context = checkContext(broken, door);
     const found = runChecks(context);
 
     it('is found at the right spot and as bad as it is', () => {
-      expect(runChecks(checkContext(plan, 'D01')).map((one) => one.code)).not.toContain(code);
+      expect(runChecks(checkContext(plan, door)).map((one) => one.code)).not.toContain(code);
       const mine = found.filter((one) => one.code === code);
       expect(
         mine.map((one) => one.severity),
@@ -30,7 +31,7 @@ describe.each(SPOTTED.map((one) => [one.code, one.what, one] as const))(
         if (!remedy) continue;
         const fixed = applyEdit(broken, remedy);
         if (!fixed.ok) throw new Error(JSON.stringify(fixed.refusal));
-        expect(runChecks(checkContext(fixed.plan, 'D01')).map((one) => one.code)).not.toContain(code);
+        expect(runChecks(checkContext(fixed.plan, door)).map((one) => one.code)).not.toContain(code);
       }
     });
   },
@@ -41,5 +42,19 @@ describe('unusual and right', () => {
     const plan = make();
     const found = runChecks(checkContext(mustApply(plan, ...edits(plan)), 'D01'));
     expect(found.filter(toPutRight).map((one) => one.code)).toEqual([]);
+  });
+});
+
+describe('a release that is the site’s', () => {
+  it.each(FIRE_SITES.map((one) => [one.what, one] as const))('%s is proven', (_what, { make, doors }) => {
+    const plan = make();
+    for (const door of doors) {
+      const context = checkContext(plan, door);
+      const found = runChecks(context);
+      expect([door, found.filter(toPutRight).map((one) => one.code)]).toEqual([door, []]);
+      expect(found.map((one) => one.code)).not.toContain('no-fire-release');
+      const rows = context.proof.rows.filter(({ situation }) => situation.startsWith('fire'));
+      expect(rows.map(({ cells }) => cells.inside.verdict)).toEqual(['pass', 'pass', 'pass']);
+    }
   });
 });

@@ -1,4 +1,5 @@
 export { callers, type Caller } from './callers';
 export * from './proof';
 export { label, prove, proveOne, waysOut, worstOf } from './prove';
-export { fireReleases, SITUATIONS, type Situation } from './situations';
+export { fireReleases } from './fireReleases';
+export { SITUATIONS, type Situation } from './situations';

@@ -21,7 +21,8 @@ import type {
   Side,
   SituationId,
 } from './proof';
-import { fireReleases, SITUATIONS, type Situation } from './situations';
+import { fireReleases } from './fireReleases';
+import { SITUATIONS, type Situation } from './situations';
 
 /**
  * Proves a door: every situation against what must be possible from outside and inside. A cell passes only

@@ -1,7 +1,7 @@
-import { joinedNodes } from '../circuit/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
-import { terminalId, type Brief, type DeadState } from '../plan/index';
+import { type Brief, type DeadState } from '../plan/index';
 import { advance, stimulate, type SimState, type Stimulus, type World } from '../simulate/index';
+import { fireReleases } from './fireReleases';
 import type { Expectation, SituationId } from './proof';
 
 /** A situation: how to bring it about from rest, and what must then be possible. */
@@ -18,29 +18,6 @@ const run = (world: World, state: SimState, ...stimuli: Stimulus[]): SimState =>
 
 const wait = (world: World, state: SimState, ms: number): SimState =>
   advance(world, state, state.now + ms).state;
-
-/**
- * Fire relays that release this door: its own, or, where it has none, that of another door whose line reaches
- * the fire input of a supply of this one.
- */
-export function fireReleases(world: World) {
-  const own = doorDevices(world, 'fireRelay');
-  const supplies = doorDevices(world, 'fireInput');
-  if (own.length > 0 || supplies.length === 0) return own;
-  const { netlist } = world;
-  const joined = joinedNodes(netlist);
-  const point = (device: string, pin: string) => joined[netlist.nodeOf.get(terminalId(device, pin)) ?? -1];
-  const inputs = new Set(
-    supplies.flatMap(({ device, type }) =>
-      type.roles.fireInput ? [point(device.id, type.roles.fireInput.input)] : [],
-    ),
-  );
-  return world.inhabitants.filter(
-    ({ device, type }) =>
-      type.behaviour.kind === 'fireRelay' &&
-      type.parts.some((part) => [part.a, part.b].some((pin) => inputs.has(point(device.id, pin)))),
-  );
-}
 
 const shut = () => 'must-not' as const;
 const open = () => 'must' as const;
@@ -143,14 +120,14 @@ export const SITUATIONS: readonly Situation[] = [
   {
     id: 'fire-burnt',
     prepare: (world, rest) =>
-      fireReleases(world).length > 0 ? run(world, rest, { kind: 'fire' }, { kind: 'fireGone' }) : null,
+      fireReleases(world, rest).length > 0 ? run(world, rest, { kind: 'fire' }, { kind: 'fireGone' }) : null,
     outside: forRescuers,
     inside: released,
   },
   {
     id: 'fire-reset',
     prepare: (world, rest) =>
-      fireReleases(world).length > 0
+      fireReleases(world, rest).length > 0
         ? run(world, rest, { kind: 'fire' }, { kind: 'fireGone' }, { kind: 'fireReset' })
         : null,
     outside: shut,

@@ -50,7 +50,8 @@ export type Stimulus =
   | { readonly kind: 'closeDoor' }
   | { readonly kind: 'breakGlass'; readonly device: string }
   | { readonly kind: 'resetGlass'; readonly device: string }
-  | { readonly kind: 'fire' }
+  /** An alarm at every fire relay of the circuit, or at one alone. */
+  | { readonly kind: 'fire'; readonly device?: string }
   /** The panel is reset, or its cable burns through: the alarm no longer reaches the relay. */
   | { readonly kind: 'fireGone' }
   /** Somebody resets latched fire relays with a key. */

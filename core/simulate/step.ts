@@ -194,7 +194,10 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
   },
   closeDoor: (world, state, _stimulus, effects) =>
     state.doorOpen ? moveDoor(world, state, false, effects) : state,
-  fire: (world, state, _stimulus, effects) => toAll(world, state, { kind: 'fire' }, effects),
+  fire: (world, state, { device }, effects) =>
+    device === undefined
+      ? toAll(world, state, { kind: 'fire' }, effects)
+      : deliver(world, state, device, { kind: 'fire' }, effects),
   fireGone: (world, state, _stimulus, effects) => toAll(world, state, { kind: 'fireGone' }, effects),
   fireReset: (world, state, _stimulus, effects) => toAll(world, state, { kind: 'fireReset' }, effects),
   mains: (world, state, { on }) => setMains(world, state, on),

@@ -12,16 +12,19 @@ export interface SpottedMistake {
   readonly what: string;
   readonly make: () => Plan;
   readonly edits: (plan: Plan) => Edit[];
+  /** Door it is found at, D01 where nothing is said. */
+  readonly door?: string;
 }
 
-const spotted = (
+export const spotted = (
   code: FindingCode,
   severity: Severity,
   at: string,
   what: string,
   make: () => Plan,
   edits: (plan: Plan) => Edit[],
-): SpottedMistake => ({ code, severity, at, what, make, edits });
+  door = 'D01',
+): SpottedMistake => ({ code, severity, at, what, make, edits, door });
 
 /** A keypad that works an interposing relay, whose pole feeds the strike. */
 const relayed = (plan: Plan): Edit[] => [

@@ -73,3 +73,11 @@ export const INTERFACE_NAMES: Readonly<Record<string, string>> = {
   audio: 'speech',
   ethernet: 'a network cable',
 };
+
+/** What is found on a fire input, and what its supply takes for an alarm. */
+export const fireInputHow = (v: Values): string =>
+  v['how'] === 'bridged'
+    ? 'The input is bridged.'
+    : `The input is ${v['how'] === 'empty' ? 'empty' : `${v['reading'] === 'closed' ? 'closed' : 'open'} at rest`}, and is set for a contact that ${v['trigger'] === 'NO' ? 'closes' : 'opens'} on alarm.`;
+export const fireInputRemedy = (v: Values): string =>
+  v['how'] === 'bridged' ? 'Take out the bridge' : 'Put the fire contact right';

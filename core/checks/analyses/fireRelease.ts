@@ -2,6 +2,7 @@ import { lockDeadState } from '../../door/index';
 import type { RoundLoop } from '../../loops/index';
 import { fireReleases } from '../../prove/index';
 import { type Analysis, hit, type Hit } from '../hit';
+import { heldInFire } from './heldInFire';
 import { doorSubject } from './doorSubject';
 import { isLatching } from './isLatching';
 import { latchesAtSupply } from './latchesAtSupply';
@@ -11,8 +12,10 @@ export const fireRelease: Analysis = (context) => {
   const { parts, loops, plan, world } = context;
   const safe = parts.locks.some((lock) => lockDeadState(plan, lock) === 'fail-safe');
   if (!safe) return [];
-  if (fireReleases(world).length === 0) return [hit('no-fire-release', doorSubject(context))];
-  return parts.fireRelays.flatMap(({ device, type }): Hit[] => {
+  const releases = fireReleases(world, context.rest);
+  const held = heldInFire(context);
+  if (releases.length === 0) return held.length > 0 ? held : [hit('no-fire-release', doorSubject(context))];
+  const unlatched = releases.flatMap(({ device, type }): Hit[] => {
     const spec = type.behaviour;
     if (spec.kind !== 'fireRelay') return [];
     if (isLatching(device.settings, type) || latchesAtSupply(context, device.id, type)) return [];
@@ -35,4 +38,5 @@ export const fireRelease: Analysis = (context) => {
       ),
     ];
   });
+  return [...held, ...unlatched];
 };

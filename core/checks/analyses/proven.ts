@@ -1,4 +1,4 @@
-import type { Cell, Missing } from '../../prove/index';
+import { fireReleases, type Cell, type Missing } from '../../prove/index';
 import { type Analysis, hit, type Hit } from '../hit';
 import { doorSubject } from './doorSubject';
 import { isLatching } from './isLatching';
@@ -10,7 +10,7 @@ export const proven: Analysis = (context) => {
   if (parts.locks.length === 0) return [];
   const at = doorSubject(context);
   // A fire relay that does not latch is a finding of its own, with its remedy.
-  const latched = parts.fireRelays.every(
+  const latched = fireReleases(context.world, context.rest).every(
     ({ device, type }) => isLatching(device.settings, type) || latchesAtSupply(context, device.id, type),
   );
   const rows = proof.rows.filter((row) => latched || row.situation !== 'fire-burnt');

@@ -3,10 +3,10 @@ import { terminalId } from '../../plan/index';
 import { type Analysis, hit, type Hit, rule } from '../hit';
 
 /** A fire input whose contact closes on alarm: a cut wire goes unnoticed until the fire. */
-const fireTrigger: Analysis<'parts' | 'door' | 'wiresAt'> = ({ parts, door, wiresAt }) =>
+const fireTrigger: Analysis<'parts' | 'wiresAt'> = ({ parts, wiresAt }) =>
   parts.supplies.flatMap(({ device, type }): Hit[] => {
     const { behaviour, roles } = type;
-    if (device.door !== door.id || behaviour.kind !== 'fireInput' || !roles.fireInput) return [];
+    if (behaviour.kind !== 'fireInput' || !roles.fireInput) return [];
     const setting = behaviour.triggerSetting;
     const closes = setting !== undefined && settingValue(type, device.settings, setting) === 'NO';
     if (!closes || wiresAt(terminalId(device.id, roles.fireInput.input)).length === 0) return [];

@@ -85,6 +85,9 @@ import { breakNotInLockPower } from './break-not-in-lock-power';
 import { breakInOneLeg } from './break-in-one-leg';
 import { breakBothLegs } from './break-both-legs';
 import { noFireRelease } from './no-fire-release';
+import { heldInFire } from './held-in-fire';
+import { fireInputAlarm } from './fire-input-alarm';
+import { fireInputDeaf } from './fire-input-deaf';
 import { fireNotLatched } from './fire-not-latched';
 import { fireUnwatched } from './fire-unwatched';
 import { notProven } from './not-proven';
@@ -215,6 +218,9 @@ export const RULES = [
   breakInOneLeg,
   breakBothLegs,
   noFireRelease,
+  heldInFire,
+  fireInputAlarm,
+  fireInputDeaf,
   fireNotLatched,
   fireUnwatched,
   notProven,

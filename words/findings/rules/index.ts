@@ -38,6 +38,9 @@ import { breakInOneLeg } from './break-in-one-leg';
 import { breakNotInLockPower } from './break-not-in-lock-power';
 import { breakBothLegs } from './break-both-legs';
 import { fireUnwatched } from './fire-unwatched';
+import { heldInFire } from './held-in-fire';
+import { fireInputAlarm } from './fire-input-alarm';
+import { fireInputDeaf } from './fire-input-deaf';
 import { fireNotLatched } from './fire-not-latched';
 import { noFireRelease } from './no-fire-release';
 import { opensWhenDead } from './opens-when-dead';
@@ -167,6 +170,9 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'break-not-in-lock-power': breakNotInLockPower,
   'break-both-legs': breakBothLegs,
   'fire-unwatched': fireUnwatched,
+  'held-in-fire': heldInFire,
+  'fire-input-alarm': fireInputAlarm,
+  'fire-input-deaf': fireInputDeaf,
   'fire-not-latched': fireNotLatched,
   'no-fire-release': noFireRelease,
   'opens-when-dead': opensWhenDead,

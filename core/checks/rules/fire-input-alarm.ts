@@ -1,0 +1,11 @@
+import { fireInputs } from '../analyses/fireInputs';
+import { rule } from '../hit';
+
+export const fireInputAlarm = rule({
+  code: 'fire-input-alarm',
+  family: 'R',
+  station: 'prove',
+  severity: 'fix',
+  basis: 'physics',
+  find: fireInputs,
+});

@@ -1,0 +1,11 @@
+import { fireInputs } from '../analyses/fireInputs';
+import { rule } from '../hit';
+
+export const fireInputDeaf = rule({
+  code: 'fire-input-deaf',
+  family: 'R',
+  station: 'prove',
+  severity: 'stop',
+  basis: 'physics',
+  find: fireInputs,
+});

@@ -1,0 +1,11 @@
+import { fireRelease } from '../analyses/fireRelease';
+import { rule } from '../hit';
+
+export const heldInFire = rule({
+  code: 'held-in-fire',
+  family: 'R',
+  station: 'prove',
+  severity: 'stop',
+  basis: 'physics',
+  find: fireRelease,
+});

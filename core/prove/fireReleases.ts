@@ -1,0 +1,83 @@
+import { joinedNodes, terminalAt } from '../circuit/index';
+import { doorDevices } from '../door/index';
+import { deviceOf, terminalId } from '../plan/index';
+import {
+  atRest,
+  lockStatuses,
+  stimulate,
+  type Inhabitant,
+  type SimState,
+  type World,
+} from '../simulate/index';
+
+/** A lock's current that changes by this much is switched, amps. */
+const SWITCHED_AMPS = 1e-3;
+
+const isFireRelay = ({ type }: Inhabitant): boolean => type.behaviour.kind === 'fireRelay';
+
+/** Fire relays whose contact lies on the fire input of a supply of this door. */
+function onFireInputs(world: World): Inhabitant[] {
+  const supplies = doorDevices(world, 'fireInput');
+  if (supplies.length === 0) return [];
+  const joined = joinedNodes(world.netlist);
+  const point = (device: string, pin: string) =>
+    joined[world.netlist.nodeOf.get(terminalId(device, pin)) ?? -1];
+  const inputs = new Set(
+    supplies.flatMap(({ device, type }) =>
+      type.roles.fireInput ? [point(device.id, type.roles.fireInput.input)] : [],
+    ),
+  );
+  return world.inhabitants.filter(
+    (one) =>
+      isFireRelay(one) &&
+      one.type.parts.some((part) => [part.a, part.b].some((pin) => inputs.has(point(one.device.id, pin)))),
+  );
+}
+
+/** True where an alarm at this relay alone changes the current of a lock of this door. */
+function reachesLock(world: World, rest: SimState, { device }: Inhabitant): boolean {
+  const alarm = stimulate(world, rest, { kind: 'fire', device: device.id }).state;
+  return lockStatuses(world, rest.point).some(
+    ({ branch }) =>
+      Math.abs((alarm.point.amps[branch] ?? 0) - (rest.point.amps[branch] ?? 0)) > SWITCHED_AMPS,
+  );
+}
+
+/** True where a wire leads from the relay straight to what feeds, holds or releases this door. */
+function isWiredHere(world: World, { device }: Inhabitant): boolean {
+  const near = new Set(
+    world.inhabitants
+      .filter((one) => one.device.door === world.door.id && FEEDING.has(one.type.family))
+      .map((one) => one.device.id),
+  );
+  return world.netlist.branches.some(({ kind, a, b }) => {
+    if (kind !== 'conductor') return false;
+    const [one, two] = [a, b].map((node) => deviceOf(terminalAt(world.netlist, node)));
+    return (one === device.id && near.has(two!)) || (two === device.id && near.has(one!));
+  });
+}
+const FEEDING: ReadonlySet<string> = new Set(['supply', 'lock', 'release']);
+
+const known = new WeakMap<World, readonly Inhabitant[]>();
+
+/**
+ * Fire relays that release this door: its own, wired or not, and whichever else of the circuit reaches it, at another door or
+ * at none: by its lock's current, or by the fire input of a supply of it.
+ */
+export function fireReleases(world: World, rest?: SimState): readonly Inhabitant[] {
+  const before = known.get(world);
+  if (before) return before;
+  const others = world.inhabitants.filter((one) => isFireRelay(one) && one.device.door !== world.door.id);
+  const calm = others.length > 0 ? (rest ?? atRest(world)) : null;
+  const lines = new Set(onFireInputs(world));
+  const own = doorDevices(world, 'fireRelay');
+  // A door that has its own is released by it; another's counts where its wires or the circuit say so.
+  const reaching = others.filter(
+    (one) =>
+      (own.length === 0 && (lines.has(one) || isWiredHere(world, one))) ||
+      (calm !== null && reachesLock(world, calm, one)),
+  );
+  const found = [...own, ...reaching];
+  known.set(world, found);
+  return found;
+}
