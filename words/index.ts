@@ -12,3 +12,4 @@ export * from './loops';
 export * from './colours';
 export * from './saving';
 export * from './causes';
+export * from './site';

@@ -26,3 +26,4 @@ export { STATIONS, type StationId } from './stations';
 export { findingKey, toPutRight } from './findingKey';
 export { failedCells, isWorse, trialsAt, type Judged, type Trial } from './trials';
 export { runRules } from './runRules';
+export { isLatched } from './analyses/latchesAtSupply';

@@ -1,15 +1,17 @@
 import {
   checkContext,
+  isLatched,
   runChecks,
   toPutRight,
   tryRemedies,
+  type CheckContext,
   type Finding,
   type Severity,
   type StationId,
 } from '../checks/index';
 import type { DeadState, Plan } from '../plan/index';
 import type { PowerBudget } from '../power/index';
-import type { Proof } from '../prove/index';
+import { fireReleases, type Proof } from '../prove/index';
 import { marksOf, type StationMark } from './marks';
 
 /** All that is known about a door, as plain data: it comes out of a worker. */
@@ -22,6 +24,13 @@ export interface DoorVerdict {
   readonly summary: DoorSummary;
 }
 
+/** A fire relay that releases a door. */
+export interface FireBy {
+  /** Its tag, with its door where that is another. */
+  readonly tag: string;
+  readonly latching: boolean;
+}
+
 /** What the ledger shows of a door. */
 export interface DoorSummary {
   readonly door: string;
@@ -31,6 +40,8 @@ export interface DoorSummary {
   readonly worst: Severity;
   /** False while there is nothing to judge yet. */
   readonly begun: boolean;
+  /** Fire relays that release the door, whoever's they are. */
+  readonly fire: readonly FireBy[];
   /** False where the door could not be judged: nothing is known of it, least of all that it is sound. */
   readonly judged: boolean;
 }
@@ -42,6 +53,13 @@ export interface VerdictSteps {
   /** The same with those remedies that make nothing worse. */
   complete(): DoorVerdict;
 }
+
+const firesOf = (context: CheckContext): FireBy[] =>
+  fireReleases(context.world, context.rest).map(({ device, type }) => ({
+    tag:
+      device.door === context.door.id || device.door === null ? device.tag : `${device.door}/${device.tag}`,
+    latching: isLatched(context, device.id, type),
+  }));
 
 /** Judges one door, remedies last. Throws where the door is not in the plan. */
 export function verdictSteps(plan: Plan, door: string): VerdictSteps {
@@ -61,6 +79,7 @@ export function verdictSteps(plan: Plan, door: string): VerdictSteps {
       toSettle,
       worst: findings[0]?.severity ?? 'sound',
       begun,
+      fire: firesOf(context),
       judged: true,
     },
   };

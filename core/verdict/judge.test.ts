@@ -34,6 +34,7 @@ describe('judge', () => {
       toSettle: 0,
       worst: 'stop',
       begun: true,
+      fire: [],
       judged: false,
     });
   });

@@ -47,5 +47,6 @@ export const unjudged = (plan: Plan, door: string): DoorSummary => ({
   toSettle: 0,
   worst: 'stop',
   begun: true,
+  fire: [],
   judged: false,
 });

@@ -4,8 +4,7 @@ import { fireReleases } from '../../prove/index';
 import { type Analysis, hit, type Hit } from '../hit';
 import { heldInFire } from './heldInFire';
 import { doorSubject } from './doorSubject';
-import { isLatching } from './isLatching';
-import { latchesAtSupply } from './latchesAtSupply';
+import { isLatched } from './latchesAtSupply';
 
 /** The fire release: there where the door opens by losing power, and latched. */
 export const fireRelease: Analysis = (context) => {
@@ -18,7 +17,7 @@ export const fireRelease: Analysis = (context) => {
   const unlatched = releases.flatMap(({ device, type }): Hit[] => {
     const spec = type.behaviour;
     if (spec.kind !== 'fireRelay') return [];
-    if (isLatching(device.settings, type) || latchesAtSupply(context, device.id, type)) return [];
+    if (isLatched(context, device.id, type)) return [];
     const loop = loops.find((one): one is RoundLoop => one.shape === 'round' && one.kind === 'lock-power');
     const first = loop?.supply.complete ? loop.supply.steps.find((step) => step.kind === 'wire') : undefined;
     const wire = first?.kind === 'wire' ? (plan.conductors[first.conductor]?.number ?? '') : '';

@@ -1,6 +1,7 @@
 import { type DeviceType, settingValue } from '../../devices/index';
 import { terminalId } from '../../plan/index';
 import type { CheckContext } from '../context';
+import { isLatching } from './isLatching';
 
 /** The relay works the fire input of a supply, and that input latches. */
 export function latchesAtSupply({ parts, groupOf }: CheckContext, relay: string, type: DeviceType): boolean {
@@ -17,3 +18,7 @@ export function latchesAtSupply({ parts, groupOf }: CheckContext, relay: string,
     return latching && poles.includes(groupOf(terminalId(supply.device.id, roles.fireInput.input)));
   });
 }
+
+/** A release that lasts until somebody resets it: the relay latches, or the supply whose input it works. */
+export const isLatched = (context: CheckContext, relay: string, type: DeviceType): boolean =>
+  isLatching(context.plan.devices[relay]?.settings ?? {}, type) || latchesAtSupply(context, relay, type);

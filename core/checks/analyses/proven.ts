@@ -1,8 +1,7 @@
 import { fireReleases, type Cell, type Missing } from '../../prove/index';
 import { type Analysis, hit, type Hit } from '../hit';
 import { doorSubject } from './doorSubject';
-import { isLatching } from './isLatching';
-import { latchesAtSupply } from './latchesAtSupply';
+import { isLatched } from './latchesAtSupply';
 
 /** What the proof found: people locked in, out, or not kept out; and what it could not prove. */
 export const proven: Analysis = (context) => {
@@ -10,8 +9,8 @@ export const proven: Analysis = (context) => {
   if (parts.locks.length === 0) return [];
   const at = doorSubject(context);
   // A fire relay that does not latch is a finding of its own, with its remedy.
-  const latched = fireReleases(context.world, context.rest).every(
-    ({ device, type }) => isLatching(device.settings, type) || latchesAtSupply(context, device.id, type),
+  const latched = fireReleases(context.world, context.rest).every(({ device, type }) =>
+    isLatched(context, device.id, type),
   );
   const rows = proof.rows.filter((row) => latched || row.situation !== 'fire-burnt');
   const fails = (side: 'outside' | 'inside', wanted: (cell: Cell) => boolean) =>

@@ -1,9 +1,10 @@
 import { doorParts } from '#core/door/index';
-import { settingValue } from '#core/devices/index';
 import { doorsInOrder } from '#core/plan/index';
+import { siteFindings } from '#core/site/index';
 import type { DoorSummary } from '#core/verdict/index';
 import { LAW } from '#words/findings/index';
 import { STATE_SENTENCES } from '#words/brief';
+import { siteFindingWords } from '#words/site';
 import { Empty } from '../../ui/Empty';
 import { DeadStateGlyph } from '../../ui/glyphs';
 import { useNavigate } from '../navigation';
@@ -20,6 +21,12 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
     return <Empty title="No doors yet">What releases what stands here once there are doors.</Empty>;
   return (
     <>
+      {siteFindings(plan).map((finding) => (
+        <section key={finding.code} className={css['whole']} aria-label="The site as a whole">
+          <h2>{siteFindingWords(finding).title}</h2>
+          <p>{siteFindingWords(finding).reason}</p>
+        </section>
+      ))}
       <div className={css['sheet']}>
         <table className={table['table']}>
           <thead>
@@ -37,13 +44,9 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
               const parts = doorParts(plan, door.id);
               const state = door.deadState?.state ?? null;
               const summary = summaries[door.id];
-              const fire = parts.fireRelays.map(({ device, type }) => {
-                const spec = type.behaviour;
-                const latching =
-                  spec.kind === 'fireRelay' &&
-                  settingValue(type, device.settings, spec.latchSetting) === 'latching';
-                return `${device.tag}, ${latching ? 'latching' : 'not latched'}`;
-              });
+              const fire = (summary?.fire ?? []).map(
+                ({ tag, latching }) => `${tag}, ${latching ? 'latching' : 'not latched'}`,
+              );
               const ways = [
                 door.brief.mechanicalEgress === true && 'lever or bar',
                 ...parts.exits.map(({ device }) => device.tag),

@@ -1,0 +1,1 @@
+export { siteFindings, type SiteFinding } from './siteFindings';
