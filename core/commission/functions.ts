@@ -1,8 +1,9 @@
 import { voltsAcross, terminalAt } from '../circuit/index';
 import type { CheckContext } from '../checks/index';
-import { doorDevices, doorTimes } from '../door/index';
+import { doorDevices } from '../door/index';
 import { callers, fireReleases } from '../prove/index';
-import { lockStatuses, settingMs, stimulate, type SimState, type Stimulus } from '../simulate/index';
+import { lockStatuses, stimulate, type SimState, type Stimulus } from '../simulate/index';
+import { releaseByCredential } from '../timing/index';
 import { TOLERANCE, voltsItem, yes, type CheckItem, type CheckTask } from './checkItem';
 
 type Run = (...stimuli: Stimulus[]) => SimState;
@@ -29,19 +30,18 @@ export function functions(context: CheckContext): CheckItem[] {
       { tag, ...values },
     );
   const items: CheckItem[] = [];
-  const times = doorTimes(plan, door.id, parts);
   if (parts.readers.length > 0 || parts.decider?.type.family === 'keypad') {
     items.push(lockVolts('card', 'lock-volts-credential', run({ kind: 'credential', valid: true })));
-    const self = world.inhabitants.find(({ device }) => device.id === times?.decider.device.id);
-    if (times && self) {
-      const seconds = settingMs(self, 'unlock', times.unlock, times.channel) / 1000;
+    const release = releaseByCredential(world, rest);
+    if (release) {
+      const { seconds } = release;
       items.push({
         id: 'relock',
         phase: 'function',
         task: 'relock-seconds',
         unit: 's',
         where: [],
-        values: { tag },
+        values: { tag, timer: plan.devices[release.device]?.tag ?? '' },
         expected: seconds,
         low: seconds - TOLERANCE.seconds(seconds),
         high: seconds + TOLERANCE.seconds(seconds),

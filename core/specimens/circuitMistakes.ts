@@ -1,7 +1,7 @@
 import type { FindingCode, Severity } from '../checks/index';
 import type { Edit, Plan } from '../plan/index';
 import { magnetDoor, strikeDoor } from './doors';
-import { add, dock, drop, lobby, move, operator, poe, timed, two, wet, wire } from './ruleEdits';
+import { add, dock, drop, gate, lobby, move, operator, poe, set, timed, two, wet, wire } from './ruleEdits';
 
 /** A mistake that only the circuit gives away: what must be found, how bad, and on which thing. */
 export interface SpottedMistake {
@@ -163,6 +163,54 @@ export const INPUTS: readonly SpottedMistake[] = [
   ]),
 ];
 
+/** Times are those of whatever times the lock. */
+export const TIMES: readonly SpottedMistake[] = [
+  spotted('unlock-below-least', 'fix', 'PS1', 'two seconds on the dial of a timed supply', timed, () => [
+    set('PS1', 't.exit', 2),
+    set('K1', 'ch1.unlock', 1),
+  ]),
+  spotted('unlock-below-least', 'fix', 'O1', 'an operator that stays open for a second', operator, () => [
+    set('O1', 'op.delay', 0.5),
+    set('O1', 'op.opening', 1),
+    set('O1', 'op.stay', 1),
+  ]),
+];
+
+/** Parts that bear rest and are harmed by one press: each is found only where everything is pressed. */
+export const PRESSED: readonly SpottedMistake[] = [
+  spotted(
+    'wrong-current',
+    'stop',
+    'K1.PUSH',
+    'an intercom key that puts its AC on a dry input',
+    dock,
+    (plan) => [move(plan, 'H1.S1', 'Q1.A1', 'to', 'K1.PUSH'), move(plan, 'Q1.A2', 'H1.S2', 'from', 'K1.G')],
+  ),
+  spotted(
+    'driven-input',
+    'stop',
+    'K1.PUSH',
+    'a key switch that puts plus on an input',
+    strikeDoor,
+    (plan) => [
+      add(plan, 'key-switch', 'X9'),
+      wire('PS1.+V', 'X9.C', { number: 'W91' }),
+      wire('X9.NO', 'K1.PUSH', { number: 'W92' }),
+    ],
+  ),
+  spotted(
+    'driven-input',
+    'stop',
+    'K1.PUSH',
+    'a keypad’s bell contact that puts plus on an input',
+    two,
+    () => [wire('PS1.+V', 'K1.BELL-A', { number: 'W91' }), wire('K1.BELL-B', 'K1.PUSH', { number: 'W92' })],
+  ),
+  spotted('driven-input', 'stop', 'K1.PUSH', 'a bell button that puts plus on an input', gate, (plan) => [
+    move(plan, 'B1.b', 'B2.+', 'to', 'K1.PUSH'),
+  ]),
+];
+
 /** Wirings that are right and look unusual: nothing may be found at them. */
 export const UNUSUAL: readonly {
   readonly what: string;
@@ -170,4 +218,10 @@ export const UNUSUAL: readonly {
   readonly edits: (plan: Plan) => Edit[];
 }[] = [{ what: 'a strike on a relay of its own', make: strikeDoor, edits: relayed }];
 
-export const SPOTTED: readonly SpottedMistake[] = [...WRONG_THROWS, ...BYPASSES, ...INPUTS];
+export const SPOTTED: readonly SpottedMistake[] = [
+  ...WRONG_THROWS,
+  ...BYPASSES,
+  ...INPUTS,
+  ...PRESSED,
+  ...TIMES,
+];

@@ -1,1 +1,2 @@
 export * from './recommendUnlock';
+export * from './measureRelease';

@@ -1,6 +1,10 @@
 import { doorTimes, LEAST_SECONDS } from '../../door/index';
-import { recommendUnlock } from '../../timing/index';
+import { recommendUnlock, releaseByCredential } from '../../timing/index';
+import { onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
+
+const put = (device: string, setting: string | null, value: number | string) =>
+  setting === null ? {} : ({ remedy: { kind: 'setSetting', device, setting, value } } as const);
 
 /** The unlock time against the way people have to walk, and re-locking against what the door can sense. */
 export const times: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = ({
@@ -12,32 +16,39 @@ export const times: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = ({
 }) => {
   const set = doorTimes(plan, door.id, parts);
   if (!set) return [];
+  const { device } = set.decider;
+  // Whatever times the lock counts: a supply's dial, an operator. What is set is taken where nothing can be measured.
+  const real = releaseByCredential(world, rest) ?? {
+    seconds: set.unlock,
+    device: device.id,
+    setting: set.kept.unlock,
+  };
   const advice = recommendUnlock(door.brief);
-  const at = [{ kind: 'device', id: set.decider.device.id } as const];
-  const findings: Hit[] = [];
-  const { unlock, relock } = set.kept;
-  const put = (setting: string | null, value: number | string) =>
-    setting === null
-      ? {}
-      : ({ remedy: { kind: 'setSetting', device: set.decider.device.id, setting, value } } as const);
   const values = {
-    tag: set.decider.device.tag,
-    measured: set.unlock,
+    tag: plan.devices[real.device]?.tag ?? '',
+    measured: real.seconds,
     limit: advice.recommended,
     distance: advice.distance,
   };
-  if (set.unlock < LEAST_SECONDS)
-    findings.push(hit('unlock-below-least', at, values, put(unlock, advice.recommended)));
-  else if (set.unlock < advice.recommended)
-    findings.push(hit('unlock-too-short', at, values, put(unlock, advice.recommended)));
+  const at = [onDevice(real.device)];
+  const remedy = put(real.device, real.setting, advice.recommended);
+  const findings: Hit[] = [];
+  if (real.seconds < LEAST_SECONDS) findings.push(hit('unlock-below-least', at, values, remedy));
+  else if (real.seconds < advice.recommended) findings.push(hit('unlock-too-short', at, values, remedy));
   const channel = set.decider.type.behaviour;
   const input =
     channel.kind === 'controller' || channel.kind === 'keypad'
       ? channel.channels[parts.channel]?.contactInput
       : null;
-  const senses = input ? rest.readings.get(`${set.decider.device.id}:${input}`) === 'closed' : false;
-  if (set.relock === 'close' && !senses && world.locks.length > 0) {
-    findings.push(hit('relock-without-contact', at, { tag: set.decider.device.tag }, put(relock, 'time')));
-  }
+  const senses = input ? rest.readings.get(`${device.id}:${input}`) === 'closed' : false;
+  if (set.relock === 'close' && !senses && world.locks.length > 0)
+    findings.push(
+      hit(
+        'relock-without-contact',
+        [onDevice(device.id)],
+        { tag: device.tag },
+        put(device.id, set.kept.relock, 'time'),
+      ),
+    );
   return findings;
 };
