@@ -107,9 +107,12 @@ describe('searchCauses', () => {
   });
   it('says so where nothing small is found, and ends at its bound', () => {
     const bare = door('magnet-controller');
+    // One wire is left: wiring the whole door is no small change.
     const unwired = mustApply(
       bare,
-      ...conductorsOf(bare, 'D01').map(({ id }): Edit => ({ kind: 'disconnect', id })),
+      ...conductorsOf(bare, 'D01')
+        .slice(1)
+        .map(({ id }): Edit => ({ kind: 'disconnect', id })),
     );
     const report = searchCauses(unwired, 'D01', { ...BOUNDS, most: 40, pairsOf: 4 });
     expect(report.tried).toBeLessThanOrEqual(40);

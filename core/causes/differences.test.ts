@@ -20,7 +20,7 @@ import { costOf, COSTS, moveCost } from './costs';
 import { differences, oddWires } from './differences';
 import { partition } from './partition';
 import { halfContacts, protections } from './protection';
-import { NO_TARGET, targetOf } from './target';
+import { NO_TARGET, targetOf } from '../autowire/index';
 
 const SETS = HARDWARE_SETS.map(({ id }) => id);
 

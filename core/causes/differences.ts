@@ -10,7 +10,7 @@ import {
 } from '../plan/index';
 import type { Change, WireEnd } from './change';
 import { jointsOf, partition } from './partition';
-import type { Target } from './target';
+import type { Target } from '../autowire/index';
 
 const ENDS = ['from', 'to'] as const;
 const other = (end: 'from' | 'to') => (end === 'from' ? 'to' : 'from');

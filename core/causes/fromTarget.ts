@@ -2,7 +2,7 @@ import { applyEdit, type DoorId, type Plan } from '../plan/index';
 import { editOf, type Candidate, type Change } from './change';
 import { costOf, COSTS } from './costs';
 import { differences } from './differences';
-import { targetOf, type Target } from './target';
+import { targetOf, type Target } from '../autowire/index';
 
 /**
  * Repairs that bring the wiring nearer to the one Aldaba would lay: each difference by itself, and all of them together

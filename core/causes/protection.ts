@@ -1,7 +1,7 @@
 import type { CheckContext } from '../checks/index';
 import { presentParts, type Part } from '../devices/index';
 import { terminalId, type TerminalId } from '../plan/index';
-import type { Target } from './target';
+import type { Target } from '../autowire/index';
 
 const PROTECTING: ReadonlySet<string> = new Set(['release', 'suppression']);
 /** A contact with more than this through it at rest, amps, is in use: a leak is less. */

@@ -18,7 +18,7 @@ import { oddWires } from './differences';
 import { fromTarget } from './fromTarget';
 import { halfContacts, protections } from './protection';
 import { screenFor } from './screen';
-import { NO_TARGET, targetOf, type Target } from './target';
+import { NO_TARGET, targetOf, type Target } from '../autowire/index';
 
 /** A repair that was tried on a copy. */
 export interface Tried extends Candidate {

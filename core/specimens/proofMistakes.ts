@@ -29,6 +29,12 @@ const choose = (deadState: NonNullable<Plan['doors'][string]['deadState']> | nul
 
 /** Mistakes that the solved circuit, the proof or the list of people gives away. */
 export const PROOF_MISTAKES: readonly Row[] = [
+  [
+    'not-wired',
+    'hardware without a wire',
+    magnetDoor,
+    (plan) => Object.keys(plan.conductors).map((id): Edit => ({ kind: 'disconnect', id })),
+  ],
   ['over-voltage', 'a 12 V door on 24 V', magnetDoor, () => [become('PS1', 'supply-24v-battery')]],
   [
     'contact-overload',

@@ -1,23 +1,15 @@
-import { cableBetween, lengthBetween } from '../../door/index';
 import type { RoundLoop } from '../../loops/index';
-import {
-  type TerminalId,
-  type Conductor,
-  deviceOf,
-  type Edit,
-  findTypeIn,
-  nextWireNumber,
-  terminalId,
-  terminalLabel,
-  WIRE_DEFAULTS,
-} from '../../plan/index';
-import { metres } from '../../units/index';
+import { type Edit, findTypeIn, terminalId, type TerminalId, terminalLabel } from '../../plan/index';
 import type { CheckContext } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
+import { missingPiece } from './missingPiece';
+import { notWired } from './notWired';
 
 /** A loop that does not close: named where it stops, with the wire that would close it. */
 export const brokenLoops: Analysis = (context) => {
   const { plan, door, loops, parts } = context;
+  // A door that is not wired yet is to be wired: that is one finding of its own.
+  if (notWired(context)) return [];
   return loops.flatMap((loop): Hit[] => {
     if (loop.shape === 'bundle' || loop.complete || isBareSensor(context, loop)) return [];
     return [loop.supply, loop.back].flatMap((leg, index): Hit[] => {
@@ -45,33 +37,21 @@ export const brokenLoops: Analysis = (context) => {
             tag: plan.devices[loop.load.device]?.tag ?? '',
             kind: loop.kind,
           },
-          { remedy: closeGap(context, left, right, supplySide) },
+          gap(context, left, right),
         ),
       ];
     });
   });
 };
 
+/** The missing piece of the real loop as the remedy, where there is one. */
+function gap(context: CheckContext, left: TerminalId, right: TerminalId): { remedy?: Edit } {
+  const remedy = context.trial ? null : missingPiece(context, left, right);
+  return remedy ? { remedy } : {};
+}
+
 /** A sensor without supply has a finding of its own, which says what it needs. */
 const isBareSensor = ({ plan, wiresAt }: CheckContext, { kind, load }: RoundLoop): boolean =>
   kind === 'feed' &&
   findTypeIn(plan, plan.devices[load.device]?.type ?? '')?.behaviour.kind === 'sensor' &&
   [load.top, load.bottom].some((end) => wiresAt(end).length === 0);
-
-function closeGap({ plan, door }: CheckContext, from: TerminalId, to: TerminalId, supplySide: boolean): Edit {
-  const number = nextWireNumber(plan, door.id);
-  const [one, two] = [plan.devices[deviceOf(from)], plan.devices[deviceOf(to)]];
-  const conductor: Conductor = {
-    id: `${door.id}/${number}`,
-    door: door.id,
-    number,
-    from,
-    to,
-    colour: supplySide ? 'RD' : 'BK',
-    gauge: WIRE_DEFAULTS.gauge,
-    length: lengthBetween(one, two, metres(12)),
-    cable: cableBetween(one, two),
-    origin: 'hand',
-  };
-  return { kind: 'connect', conductor };
-}

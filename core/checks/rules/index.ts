@@ -2,6 +2,7 @@ import { noLock } from './no-lock';
 import { noSupply } from './no-supply';
 import { noDecider } from './no-decider';
 import { linkMissing } from './link-missing';
+import { notWired } from './not-wired';
 import { loopBroken } from './loop-broken';
 import { loopReversed } from './loop-reversed';
 import { wrongInput } from './wrong-input';
@@ -135,6 +136,7 @@ export const RULES = [
   noSupply,
   noDecider,
   linkMissing,
+  notWired,
   loopBroken,
   loopReversed,
   wrongThrow,

@@ -88,6 +88,25 @@ function wireToMove(
 }
 
 /**
+ * True where the lock's current passes a switch after all: one that answers, or one of another device, which was not asked.
+ * Another output of the device that answers is as good as none.
+ */
+function passesSwitch(
+  { world }: CheckContext,
+  way: readonly PathStep[],
+  answers: readonly BranchOf<'contact'>[],
+): boolean {
+  const known = new Set(answers.map(({ id }) => id));
+  const devices = new Set(answers.map(({ device }) => device));
+  return way.some(({ branch }) => {
+    const part = world.netlist.branches[branch];
+    if (part?.kind !== 'contact') return false;
+    const driven = part.needs !== null || world.netlist.branchOf.has(part.state);
+    return known.has(part.id) || (driven && !devices.has(part.device));
+  });
+}
+
+/**
  * A lock that is fed past its switch, on either leg, whatever the ground is called: its relay moves when asked, and the
  * lock's current does not.
  */
@@ -103,13 +122,8 @@ const feedsPastSwitch: Analysis = (context) => {
     const dead = world.locks.find(({ device }) => device.id === lock.device)?.resolved.dead ?? null;
     const fedAlways = asked.every(({ state }) => Math.abs(state.point.amps[lock.branch] ?? 0) > 1e-3);
     if (!fedAlways || dead === null) return [];
-    // On the way of its current there is nothing that moves: else it is another fault that hides the release.
-    const onWay = new Set(
-      currentPath(world.netlist, rest.point, lock.branch).map(
-        ({ branch }) => world.netlist.branches[branch]?.id,
-      ),
-    );
-    if (contacts.some(({ id }) => onWay.has(id))) return [];
+    const way = currentPath(world.netlist, rest.point, lock.branch);
+    if (passesSwitch(context, way, contacts)) return [];
     const move = context.trial ? null : wireToMove(context, lock, dead, endsOf(context, contacts));
     const values = {
       tag: lock.tag,

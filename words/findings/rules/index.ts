@@ -3,6 +3,7 @@ import type { Words } from '../text';
 import { noLock } from './no-lock';
 import { noSupply } from './no-supply';
 import { noDecider } from './no-decider';
+import { notWired } from './not-wired';
 import { loopBroken } from './loop-broken';
 import { linkMissing } from './link-missing';
 import { loopReversed } from './loop-reversed';
@@ -136,6 +137,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'no-lock': noLock,
   'no-supply': noSupply,
   'no-decider': noDecider,
+  'not-wired': notWired,
   'loop-broken': loopBroken,
   'link-missing': linkMissing,
   'loop-reversed': loopReversed,

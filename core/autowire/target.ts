@@ -1,4 +1,4 @@
-import { autowire } from '../autowire/index';
+import { autowire } from './autowire';
 import { runOf } from '../door/index';
 import { intercomSets, wireIntercom, type IntercomSet } from '../intercom/index';
 import { allConductors, deviceOf, type Conductor, type DoorId, type Plan } from '../plan/index';
