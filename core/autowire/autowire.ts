@@ -1,20 +1,26 @@
-import { metres, type Metres } from '../units/index';
+import { enough, powerBudget } from '../power/index';
+import { atRest, buildWorld } from '../simulate/index';
+import { areaOf, metres, mm2, type Gauge, type Metres } from '../units/index';
 import {
   allConductors,
+  applyEdit,
   colourFor,
   conductorsOf,
   deviceOf,
+  findTypeIn,
+  pinOf,
   type Cable,
   type Conductor,
   type DoorId,
   type Edit,
   type Plan,
+  type TerminalId,
 } from '../plan/index';
 import { openLedger } from './capacity';
 import { doorParts, cableBetween, lengthBetween } from '../door/index';
 import { planCables } from './planCables';
 import { relieve } from './relieve';
-import { joinLayouts, type Run, type SettingRun } from './run';
+import { joinLayouts, SIZES, type Run, type SettingRun } from './run';
 import { TEMPLATES } from './templates/index';
 
 /** What autowiring would change, as one edit that undoes as one. */
@@ -37,6 +43,44 @@ export interface Wiring {
  * cable run from the enclosure to the door.
  */
 export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wiring {
+  const usual = lay(plan, door, run, null);
+  if (holdsLocks(plan, door, usual.edit)) return usual;
+  // The lock's own run is laid thicker, until the lock gets what it needs.
+  for (const gauge of LOCK_SIZES) {
+    const thicker = lay(plan, door, run, gauge);
+    if (holdsLocks(plan, door, thicker.edit)) return thicker;
+  }
+  return usual;
+}
+
+/** Sizes that a lock's run may be laid in beyond the usual one. */
+const LOCK_SIZES: readonly Gauge[] = [mm2(1.5), mm2(2.5)];
+
+/** True where every lock gets what it needs once this is laid, or nothing is known of it yet. */
+function holdsLocks(plan: Plan, door: DoorId, edit: Edit): boolean {
+  const after = applyEdit(plan, edit);
+  if (!after.ok || !plan.doors[door]) return true;
+  const world = buildWorld(after.plan, door);
+  const locks = new Set(world.locks.map(({ device }) => device.id));
+  if (locks.size === 0) return true;
+  const { voltages } = powerBudget(after.plan, world, atRest(world));
+  return voltages.filter(({ device }) => locks.has(device)).every(enough);
+}
+
+/** A run of a lock's power in this size where it is thinner and its terminals take it. */
+function thickened(plan: Plan, want: Run, gauge: Gauge | null): Run {
+  if (gauge === null || areaOf(want.gauge) < areaOf(SIZES.lock) || areaOf(want.gauge) >= areaOf(gauge))
+    return want;
+  const takes = (end: TerminalId) => {
+    const sizes = findTypeIn(plan, plan.devices[deviceOf(end)]?.type ?? '')?.terminals.find(
+      ({ id }) => id === pinOf(end),
+    )?.sizes;
+    return !sizes || areaOf(gauge) <= sizes[1];
+  };
+  return takes(want.from) && takes(want.to) ? { ...want, gauge } : want;
+}
+
+function lay(plan: Plan, door: DoorId, run: Metres, lockGauge: Gauge | null): Wiring {
   const present = conductorsOf(plan, door);
   const kept = present.filter((conductor) => conductor.origin !== 'aldaba');
   const elsewhere = allConductors(plan).filter((conductor) => conductor.door !== door);
@@ -51,7 +95,12 @@ export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wi
       !kept.some((wire) => joins(wire, want)) &&
       wanted.runs.findIndex((other) => joins(other, want)) === index,
   );
-  const runs = relieve(plan, door, missing, staying);
+  const runs = relieve(
+    plan,
+    door,
+    missing.map((want) => thickened(plan, want, lockGauge)),
+    staying,
+  );
   const stays = new Map<Run, Conductor>();
   for (const want of runs) {
     const same = own.find((wire) => joins(wire, want) && ![...stays.values()].includes(wire));

@@ -59,7 +59,12 @@ export const devicePower: Template = (parts, ledger) => {
       list.minus.push(pin(fed, ends.minus));
     }
   }
-  return layout([...runs, ...commonZero([...points.keys()], parts.supplies, parts.readers)]);
+  // A controller that feeds itself from its network cable is read against its own 0 V.
+  const deciding = decider?.type.roles.supply ? [decider.device.id] : [];
+  return layout([
+    ...runs,
+    ...commonZero([...new Set([...points.keys(), ...deciding])], parts.supplies, parts.readers),
+  ]);
 };
 
 /** Data is read against 0 V: where two supplies feed readers and controller, their 0 V are joined. */

@@ -3,7 +3,7 @@ import type { ColourRole, TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
 import type { DoorParts, Placed } from '../../door/index';
 import { layout, NO_LAYOUT, type Run, type SettingRun } from '../run';
-import { releasesByTimer, timedSupply } from './lockPower';
+import { fireSupply, releasesByTimer, timedSupply } from './lockPower';
 import { channelSetting, pin, run, type Template } from './template';
 
 /** A contact between two terminals of a device. */
@@ -188,8 +188,7 @@ export const lockStatus: Template = (parts, ledger) => {
  * the other way round where that school is chosen and the supply can be set to it.
  */
 export const fireInput: Template = (parts, ledger) => {
-  if (parts.schools.fire !== 'supply-input') return NO_LAYOUT;
-  const supply = parts.supplies.find(({ type }) => type.roles.fireInput);
+  const supply = fireSupply(parts);
   const input = supply?.type.roles.fireInput;
   if (!supply || !input) return NO_LAYOUT;
   const { behaviour } = supply.type;

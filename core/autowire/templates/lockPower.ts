@@ -38,6 +38,28 @@ function feedsTheLock({ decider, schools, channel }: DoorParts): boolean {
   return schools.release === 'wet-output' || !decider.type.roles.switches;
 }
 
+/** What feeds a lock by a contact: where fire works at a supply's input, one that has such an input, if it suits. */
+function feedOf({ supplies, schools }: DoorParts, lock: Placed): Placed | null {
+  const dropping = schools.fire === 'supply-input' ? supplies.filter(({ type }) => type.roles.fireInput) : [];
+  return supplyFor(dropping, lock) ?? supplyFor(supplies, lock);
+}
+
+/** True where a fire drops the supply of this lock, and no relay stands in its power. */
+const dropsFor = (parts: DoorParts, lock: Placed): boolean =>
+  parts.schools.fire === 'supply-input' && feedOf(parts, lock)?.type.roles.fireInput !== undefined;
+
+/** The supply whose fire input releases this door: that which feeds a lock, or the first where there is no lock yet. */
+export function fireSupply(parts: DoorParts): Placed | null {
+  if (parts.schools.fire !== 'supply-input') return null;
+  const feeding = parts.locks.flatMap((lock) =>
+    switchOf(parts, stateFor(lock, parts.wanted))?.kind === 'wet' ? [] : (feedOf(parts, lock) ?? []),
+  );
+  const own = feeding.find(({ type }) => type.roles.fireInput);
+  return (
+    own ?? (parts.locks.length > 0 ? null : (parts.supplies.find(({ type }) => type.roles.fireInput) ?? null))
+  );
+}
+
 function switchOf(parts: DoorParts, state: DeadState): Switch | null {
   const operator = parts.operators[0];
   if (operator?.type.roles.operator)
@@ -70,15 +92,20 @@ function oneLock(parts: DoorParts, lock: Placed, ledger: Ledger): Layout {
   const state = stateFor(lock, parts.wanted);
   const ends = lock.type.roles.lockBy?.[state] ?? lock.type.roles.lock;
   const by = switchOf(parts, state);
-  const supply = by?.kind === 'wet' ? by.at : supplyFor(parts.supplies, lock);
+  const supply = by?.kind === 'wet' ? by.at : feedOf(parts, lock);
   if (!ends || !supply) return NO_LAYOUT;
-  const feeds = by?.kind === 'wet' ? by.pair : (supply.type.roles.lockSupply ?? supply.type.roles.supply);
+  const drops = by?.kind !== 'wet' && dropsFor(parts, lock);
+  const feeds =
+    by?.kind === 'wet'
+      ? by.pair
+      : // An output that a fire input drops is for who uses that input: empty, it is dropped for ever.
+        ((drops ? supply.type.roles.lockSupply : undefined) ?? supply.type.roles.supply);
   if (!feeds) return NO_LAYOUT;
   const minusLeg = parts.schools.leg === 'minus' && by?.kind !== 'wet';
   const switched: TerminalId[] = [ledger.take(pin(supply, minusLeg ? feeds.minus : feeds.plus))];
   const other: TerminalId[] = [ledger.take(pin(supply, minusLeg ? feeds.plus : feeds.minus))];
   const safe = state === 'fail-safe';
-  if (safe && !(parts.schools.fire === 'supply-input' && supply.type.roles.fireInput)) {
+  if (safe && !drops) {
     for (const fire of parts.fireRelays) {
       const [one, two] = fire.type.roles.breakers ?? [];
       if (one) switched.push(pin(fire, one.com), pin(fire, one.nc));

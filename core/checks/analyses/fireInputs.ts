@@ -67,7 +67,10 @@ export const fireInputs: Analysis = (context) => {
     const early = isDropped(rest, drop);
     // Nothing on an input that waits for a closure: whether there is a release at all is asked elsewhere.
     if (!early && (landed.length === 0 || isDropped(fire, drop))) return [];
-    // Its outputs feed nothing here: what the door does not hang on tells nothing of it.
+    // A supply whose outputs feed nothing drops nothing.
+    const out = drop.type.roles.lockSupply?.plus;
+    const feeds = out !== undefined && wiresAt(terminalId(drop.device.id, out)).length > 0;
+    if (!feeds && landed.length === 0) return [];
     const reading = rest.readings.get(`${drop.device.id}:${drop.input}`);
     if (reading === 'dead' || reading === undefined) return [];
     const edit = context.trial

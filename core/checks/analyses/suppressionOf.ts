@@ -2,6 +2,7 @@ import { type BranchOf, voltsAcross, terminalAt } from '../../circuit/index';
 import { allConductors, type TerminalId, type Edit } from '../../plan/index';
 import { type CheckContext, onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
+import { usedStates } from './usedStates';
 
 /** Highest voltage a varistor should begin to clamp at, as a multiple of the coil's own limit. */
 const CLAMP_SHARE = 4;
@@ -51,10 +52,7 @@ export const suppressionOf: Analysis = (context) => {
             hit('diode-reversed', subject, { tag: other, other: tag }, { remedy: turn(context, clamp) }),
           ];
         if (clamp.kind !== 'varistor') return [];
-        const volts = Math.max(
-          usedVolts(context),
-          Math.abs(voltsAcross(world.netlist, rest.point, index) ?? 0),
-        );
+        const volts = usedVolts(context, index);
         const values = { tag: other, other: tag, measured: clamp.volts, limit: volts };
         if (clamp.volts < volts) return [hit('varistor-below-supply', subject, values)];
         const most = branch.maxVolts * CLAMP_SHARE;
@@ -64,9 +62,13 @@ export const suppressionOf: Analysis = (context) => {
   });
 };
 
-/** Highest source voltage of the door's circuit: what a varistor must bear all day. */
-const usedVolts = ({ world }: CheckContext): number =>
-  Math.max(0, ...world.netlist.branches.map((branch) => (branch.kind === 'source' ? branch.volts : 0)));
+/** Highest voltage that a part sees in any state of use: what lies across it must bear that all day. */
+const usedVolts = (context: CheckContext, index: number): number =>
+  Math.max(
+    ...usedStates(context).map(({ point }) =>
+      Math.abs(voltsAcross(context.world.netlist, point, index) ?? 0),
+    ),
+  );
 
 /** The two leads of a diode changed over. */
 function turn({ plan, world }: CheckContext, clamp: Clamp): Edit {

@@ -1,4 +1,4 @@
-import { lockStatuses, stimulate } from '../../simulate/index';
+import { leverOpens, lockStatuses, stimulate, type SimState } from '../../simulate/index';
 import { type Analysis, hit, type Hit, rule } from '../hit';
 
 /** An exit device that moves no lock when used. */
@@ -19,10 +19,12 @@ const deadExits: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'loops'> = ({
     const broken = loops.some(
       (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
     );
-    const after = lockStatuses(
-      world,
-      stimulate(world, rest, { kind: 'press', device: device.id }).state.point,
-    );
+    const pressed = stimulate(world, rest, { kind: 'press', device: device.id }).state;
+    const after = lockStatuses(world, pressed.point);
+    // Where a lever opens by itself, an exit that only reports has done its part once the opening counts as wanted.
+    const forced = (from: SimState) =>
+      stimulate(world, from, { kind: 'openDoor', from: 'force' }).state.alarms.has('forced');
+    if (leverOpens(world) && forced(rest) && !forced(pressed)) return [];
     const moved = after.some((lock, index) => lock.hold !== before[index]);
     if (moved || broken) return [];
     return [

@@ -1,0 +1,105 @@
+import { describe, expect, it } from 'vitest';
+import { HARDWARE_SETS, newDevice } from '../brief/index';
+import { checkContext, runChecks, toPutRight } from '../checks/index';
+import { LIBRARY, type DeviceType } from '../devices/index';
+import type { Plan, Schools } from '../plan/index';
+import { worstOf } from '../prove/index';
+import { mustApply } from '../specimens/doors';
+import { door } from '../specimens/ruleEdits';
+import { metres } from '../units/index';
+import { autowire } from './index';
+
+/** Ways of wiring that a door may ask for, each beside one more device. */
+const SCHOOLS: readonly Partial<Schools>[] = [
+  {},
+  { leg: 'minus' },
+  { leg: 'plus' },
+  { release: 'own-relay' },
+  { release: 'timed-supply' },
+  { release: 'wet-output' },
+  { readerFeed: 'shared' },
+  { readerFeed: 'supply' },
+  { status: 'with-contact' },
+  { status: 'own-input' },
+  { fireTrigger: 'NO' },
+  { fire: 'supply-input' },
+  { fire: 'lock-power' },
+];
+
+/** What a door may have beside its set and be whole: it asks for nothing else to be added. */
+const OPTIONAL: ReadonlySet<DeviceType['family']> = new Set([
+  'exit',
+  'contact',
+  'release',
+  'suppression',
+  'joint',
+  'supply',
+]);
+
+/** What has no place at a door, and is said so. */
+const MISFITS: readonly { type: string; sets?: readonly string[]; why: string }[] = [
+  { type: 'exit-button-nc', why: 'a normally closed button beside an input for normally open ones' },
+  { type: 'exit-lever-contact', sets: ['magnet-timed'], why: 'a lever at a magnet opens nothing' },
+  { type: 'exit-bar-contact', sets: ['magnet-timed'], why: 'a bar at a magnet opens nothing' },
+];
+const isMisfit = (set: string, type: string): boolean =>
+  MISFITS.some((one) => one.type === type && (one.sets?.includes(set) ?? true));
+
+function withOneMore(set: string, type: string, schools: Partial<Schools>): Plan {
+  const plan = door(set);
+  const before = plan.doors['D01']!.schools;
+  const more = mustApply(
+    plan,
+    { kind: 'addDevice', device: newDevice(plan, 'D01', type) },
+    { kind: 'setDoor', id: 'D01', patch: { schools: { ...before, ...schools } } },
+  );
+  return mustApply(more, autowire(more, 'D01', metres(6)).edit);
+}
+
+const types = LIBRARY.filter(({ family }) => OPTIONAL.has(family));
+
+describe('wiring by Aldaba with one more device', () => {
+  it.each(HARDWARE_SETS.map(({ id }, index) => [id, index] as const))(
+    '%s: sound and proven, whichever it is and whichever way is asked for',
+    (set, index) => {
+      const wrong = types.flatMap(({ id }, at) => {
+        // Every device by the set's own ways; the others in turn, so that each meets many.
+        const schools = [SCHOOLS[0]!, SCHOOLS[1 + ((at * 5 + index) % (SCHOOLS.length - 1))]!];
+        return schools.flatMap((school) => {
+          if (isMisfit(set, id)) return [];
+          const context = checkContext(withOneMore(set, id, school), 'D01');
+          const found = runChecks(context).filter(toPutRight);
+          const fails = context.proof.rows.filter((row) => worstOf(row) === 'fail');
+          return found.length + fails.length === 0
+            ? []
+            : [[id, school, found.map(({ code }) => code), fails.map(({ situation }) => situation)]];
+        });
+      });
+      expect(wrong).toEqual([]);
+    },
+    60_000,
+  );
+
+  it.each(MISFITS.map(({ type, sets, why }) => [why, type, sets?.[0] ?? 'magnet-controller'] as const))(
+    '%s is said, not passed over',
+    (_why, type, set) => {
+      const found = runChecks(checkContext(withOneMore(set, type, {}), 'D01')).filter(toPutRight);
+      expect(found.length).toBeGreaterThan(0);
+    },
+  );
+
+  it('joins the 0 V of a controller that its network feeds with that of a separate supply', () => {
+    const plan = withOneMore('magnet-poe', 'supply-12v-battery', {});
+    const ends = Object.values(plan.conductors).map(({ from, to }) => [from, to].sort().join(' '));
+    expect(ends).toContain('D01/K1.0V D01/PS1.0V');
+  });
+
+  it('lays a lock’s run thicker where the usual size starves it', () => {
+    const plan = door('magnet-controller');
+    const gauge = (run: number) => {
+      const wired = mustApply(plan, autowire(plan, 'D01', metres(run)).edit);
+      return Object.values(wired.conductors).find(({ to }) => to === 'D01/L1.+')?.gauge;
+    };
+    expect([gauge(6), gauge(30)]).toEqual(['1mm2', '1.5mm2']);
+  });
+});
