@@ -8,29 +8,26 @@ const REVERSE_VOLTS = 0.6;
 const DRIVEN_VOLTS = 0.5;
 
 /** Voltage of the wrong kind of current that a part is taken to suffer from, volts. */
-const WRONG_CURRENT_VOLTS = 1;
+export const ALTERNATING_VOLTS = 1;
 
-/** A part for one kind of current that the other kind reaches. */
-function suffersFromAc(branch: Branch, ac: boolean): boolean {
+/** Volts of the kind of current that the part is not made for; 0 for one that bears both. */
+function wrongVolts(branch: Branch, across: number, alternating: number): number {
   switch (branch.kind) {
     case 'electronic':
     case 'coil':
     case 'load':
-      return branch.current !== 'both' && (branch.current === 'ac') !== ac;
+      if (branch.current === 'both') return 0;
+      return Math.abs(branch.current === 'ac' ? across - alternating : alternating);
     case 'diode':
     case 'input':
-      return ac;
+      return Math.abs(alternating);
     default:
-      return false;
+      return 0;
   }
 }
 
 /** Every part that is fed beyond its rating in this state. Recorded, never thrown: the circuit goes on. */
-export function damagesOf(
-  netlist: Netlist,
-  point: Omit<OperatingPoint, 'damages'>,
-  alternating: ReadonlySet<number> | null,
-): Damage[] {
+export function damagesOf(netlist: Netlist, point: Omit<OperatingPoint, 'damages'>): Damage[] {
   const damages: Damage[] = [];
   const { branches } = netlist;
   const { a, b } = netlist.fast;
@@ -38,8 +35,9 @@ export function damagesOf(
     if (point.island[a[index]!] !== point.island[b[index]!]) continue;
     const across = point.volts[a[index]!]! - point.volts[b[index]!]!;
     if (Number.isNaN(across)) continue;
-    const ac = alternating?.has(point.island[a[index]!]!) ?? false;
-    const found = damageOf(branches[index]!, across, point.amps[index]!, point.on[index]!, ac);
+    const { alternating } = point;
+    const swings = alternating ? alternating[a[index]!]! - alternating[b[index]!]! : 0;
+    const found = damageOf(branches[index]!, across, point.amps[index]!, point.on[index]!, swings);
     if (found) damages.push({ ...found, branch: index });
   }
   return damages;
@@ -50,10 +48,10 @@ function damageOf(
   across: number,
   amps: number,
   mode: number,
-  ac: boolean,
+  alternating: number,
 ): Omit<Damage, 'branch'> | null {
-  if (suffersFromAc(branch, ac) && Math.abs(across) > WRONG_CURRENT_VOLTS)
-    return { kind: 'wrong-current', measured: Math.abs(across), limit: 0 };
+  const wrong = wrongVolts(branch, across, alternating);
+  if (wrong > ALTERNATING_VOLTS) return { kind: 'wrong-current', measured: wrong, limit: 0 };
   switch (branch.kind) {
     case 'electronic':
       if (branch.current !== 'dc') {

@@ -10,7 +10,7 @@ export {
   type Damage,
   type OperatingPoint,
 } from './operatingPoint';
-export { settle } from './settle';
+export { isAlternating, settle } from './settle';
 export { linearise, type LinearNetwork } from './linearNetwork';
 export { islandReferences, solveDense } from './denseTwin';
 export { measureAllOhms, measureOhms } from './measureOhms';

@@ -51,6 +51,8 @@ interface BranchScratch {
   readonly emf: Float64Array;
   /** Amps that each board of constant power was given in the last solution. */
   readonly drawn: Float64Array;
+  /** Volts that the alternating sources alone give each node. */
+  readonly alternating: Float64Array;
 }
 
 const SWITCHED: ReadonlySet<Branch['kind']> = new Set(['contact', 'diode', 'varistor']);
@@ -112,6 +114,7 @@ export function assembleNetlist(
       siemens: new Float64Array(branches.length),
       emf: new Float64Array(branches.length),
       drawn: new Float64Array(branches.length),
+      alternating: new Float64Array(nodes.length),
     },
   };
 }

@@ -20,6 +20,8 @@ export interface OperatingPoint {
   readonly restless: readonly number[];
   readonly damages: readonly Damage[];
   readonly rounds: number;
+  /** Volts (RMS) of each node that alternating sources alone give; null in a circuit without one. */
+  readonly alternating: Float64Array | null;
 }
 
 /** Something that would be destroyed or overloaded, with what was measured and its limit. */

@@ -2,7 +2,7 @@ import type { Branch, BranchOf } from './branch';
 import { LEAK_SIEMENS } from './branch';
 import type { Conditions } from './conditions';
 import { boardAmps, solvePowerInPlace } from './constantPower';
-import { damagesOf } from './damage';
+import { ALTERNATING_VOLTS, damagesOf } from './damage';
 import { eliminateInPlace, potentialsInPlace, type Workspace } from './elimination';
 import type { Netlist } from './netlist';
 import { LIMITING, OFF, ON, type OperatingPoint } from './operatingPoint';
@@ -201,6 +201,7 @@ function solveInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array):
     steady[b[index]!]! += board.draw;
   }
   eliminateInPlace(elimination, scratch);
+  if (fast.alternating.length > 0) alternatingInPlace(netlist, on);
   injection.set(steady);
   if (power.length > 0) return solvePowerInPlace(netlist, power) ? NONE : power;
   potentialsInPlace(elimination, scratch);
@@ -209,34 +210,43 @@ function solveInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array):
 
 const NONE: readonly number[] = [];
 
+/**
+ * What the alternating sources alone give each node, by superposition on the same factors: two circuits that share one point
+ * without a current between them stay what they are.
+ */
+function alternatingInPlace(netlist: Netlist, on: Uint8Array): void {
+  const { branches, elimination, fast, scratch } = netlist;
+  const { injection, siemens, emf, alternating, potential } = scratch;
+  injection.fill(0);
+  for (const index of fast.alternating) {
+    const source = branches[index] as BranchOf<'source'>;
+    const amps = on[index] === LIMITING ? source.maxAmps : siemens[index]! * emf[index]!;
+    injection[fast.a[index]!]! += amps;
+    injection[fast.b[index]!]! -= amps;
+  }
+  potentialsInPlace(elimination, scratch);
+  alternating.set(potential);
+}
+
+/** True where more than a trace of alternating voltage lies across a branch. */
+export const isAlternating = ({ fast }: Netlist, volts: Float64Array | null, index: number): boolean =>
+  volts !== null && Math.abs(volts[fast.a[index]!]! - volts[fast.b[index]!]!) > ALTERNATING_VOLTS;
+
 /** The modes that the solution asks for; null where it contradicts none. */
 function modesAfter(netlist: Netlist, conditions: Conditions, on: Uint8Array): Uint8Array | null {
   const { branches, fast, scratch } = netlist;
   const { potential } = scratch;
-  const alternating = alternatingIslands(netlist, on, scratch.island);
+  const alternating = fast.alternating.length > 0 ? scratch.alternating : null;
   let next: Uint8Array | null = null;
   for (const index of fast.switching) {
     const across = potential[fast.a[index]!]! - potential[fast.b[index]!]!;
-    const ac = alternating?.has(scratch.island[fast.a[index]!]!) ?? false;
+    const ac = isAlternating(netlist, alternating, index);
     const mode = modeAt(branches[index]!, on[index]!, across, conditions, ac);
     if (mode === on[index]) continue;
     next ??= on.slice();
     next[index] = mode;
   }
   return next;
-}
-
-/** Islands that a live source of alternating current feeds; null where the circuit has none. */
-export function alternatingIslands(
-  netlist: Netlist,
-  on: Uint8Array,
-  island: Int32Array,
-): ReadonlySet<number> | null {
-  const { alternating, b } = netlist.fast;
-  if (alternating.length === 0) return null;
-  const islands = new Set<number>();
-  for (const index of alternating) if (on[index] !== OFF) islands.add(island[b[index]!]!);
-  return islands;
 }
 
 /** The mode a branch takes at this voltage, given the one it has. */
@@ -302,11 +312,12 @@ function finish(
     amps[index]! += board.law === 'power' ? scratch.drawn[index]! : boardAmps(board, 0);
   }
   markLonelyInPlace(scratch, volts, island);
-  const point = { volts, amps, on, island, restless, rounds, damages: [] };
+  const alternating = fast.alternating.length > 0 ? scratch.alternating.slice() : null;
+  const point = { volts, amps, on, island, restless, rounds, alternating, damages: [] };
   // A circuit that never came to rest has no state to judge parts by.
   return {
     ...point,
-    damages: restless.length > 0 ? [] : damagesOf(netlist, point, alternatingIslands(netlist, on, island)),
+    damages: restless.length > 0 ? [] : damagesOf(netlist, point),
   };
 }
 

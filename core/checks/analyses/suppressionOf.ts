@@ -1,4 +1,4 @@
-import { type BranchOf, voltsAcross, terminalAt } from '../../circuit/index';
+import { type BranchOf, isAlternating, voltsAcross, terminalAt } from '../../circuit/index';
 import { allConductors, type TerminalId, type Edit } from '../../plan/index';
 import { type CheckContext, onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
@@ -27,7 +27,7 @@ function clampsAcross(
 
 /** An inductive part with neither its own suppression nor a fit diode or varistor across it. */
 export const suppressionOf: Analysis = (context) => {
-  const { world, door, plan, rest } = context;
+  const { world, door, plan } = context;
   return world.inhabitants.flatMap(({ device, type }): Hit[] => {
     if (device.door !== door.id) return [];
     return type.parts.flatMap((part): Hit[] => {
@@ -37,8 +37,8 @@ export const suppressionOf: Analysis = (context) => {
       if (index === undefined || (branch?.kind !== 'coil' && branch?.kind !== 'load')) return [];
       const ends = [branch.a, branch.b].map((node) => terminalAt(world.netlist, node));
       if (ends.some((end) => context.wiresAt(end).length === 0)) return [];
-      const alternating = world.netlist.fast.alternating.some(
-        (source) => rest.point.island[world.netlist.fast.b[source] ?? 0] === rest.point.island[branch.a],
+      const alternating = usedStates(context).some(({ point }) =>
+        isAlternating(world.netlist, point.alternating, index),
       );
       const across = clampsAcross(context, branch.a, branch.b);
       const at = [onDevice(device.id)];
