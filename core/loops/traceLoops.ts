@@ -2,6 +2,7 @@ import { presentParts, type DeviceType, type Part } from '../devices/index';
 import {
   conductorsOf,
   deviceOf,
+  pinOf,
   scopeOf,
   terminalId,
   typeIn,
@@ -182,15 +183,26 @@ function completeLoop(
   sources: readonly Source[],
   barred: Barred,
 ): Draft<RoundLoop> | null {
-  for (const end of [load.end, flip(load.end)]) {
-    for (const source of sources) {
-      const supply = findWay(graph, source.end.top, end.top, bar(barred, end.bottom));
-      if (!supply) continue;
-      const used = new Set(
-        supply.flatMap((step) => (step.kind === 'through' ? [`${step.device}:${step.part}`] : [])),
-      );
-      const back = findWay(graph, end.bottom, source.end.bottom, { ...bar(barred, end.top), parts: used });
-      if (back) return round(load.kind, source.end, end, whole(supply), whole(back), end !== load.end);
+  // A return through the 0 V of another supply, where the two are joined, is a return: looked for where there is no straighter.
+  const tops = sources.map(({ end }) => end.top);
+  const throughGrounds = (source: Source): Barred => ({
+    ...barred,
+    terminals: new Set([...tops, source.end.bottom]),
+  });
+  for (const within of [() => barred, throughGrounds]) {
+    for (const end of [load.end, flip(load.end)]) {
+      for (const source of sources) {
+        const supply = findWay(graph, source.end.top, end.top, bar(within(source), end.bottom));
+        if (!supply) continue;
+        const used = new Set(
+          supply.flatMap((step) => (step.kind === 'through' ? [`${step.device}:${step.part}`] : [])),
+        );
+        const back = findWay(graph, end.bottom, source.end.bottom, {
+          ...bar(within(source), end.top),
+          parts: used,
+        });
+        if (back) return round(load.kind, source.end, end, whole(supply), whole(back), end !== load.end);
+      }
     }
   }
   return null;
@@ -297,6 +309,8 @@ function brokenLoop(
   return round(load.kind, source, end, supply, back, false);
 }
 
+const touches = ({ a, b }: Part, pin: string): boolean => a === pin || b === pin;
+
 /** Inputs with a wire of this door on them whose loop does not close. */
 function brokenInputs(
   graph: WireGraph,
@@ -316,7 +330,8 @@ function brokenInputs(
     const wireEnd = out.filter((step) => step.kind === 'wire').at(-1)?.to;
     const device = wireEnd && mine.find((one) => one.id === deviceOf(wireEnd));
     const type = device && typeIn(plan, device);
-    const part = type?.parts.find((one) => one.kind === 'contact');
+    // The contact on that very terminal: a tamper or loop core that ends elsewhere in the device makes no loop.
+    const part = wireEnd && type?.parts.find((one) => one.kind === 'contact' && touches(one, pinOf(wireEnd)));
     if (!device || !part || !type || type.family === 'reader' || device.id === input.device) return [];
     const first = endOf(device, part, type);
     const end = wireEnd === first.bottom ? flip(first) : first;
