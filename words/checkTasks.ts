@@ -21,6 +21,7 @@ const TASKS: Record<CheckTask, (v: Values) => string> = {
   'lock-amps-rest': (v) => `Current of ${v['tag']}, at rest`,
   'lock-volts-credential': (v) => `At ${v['tag']}, just after a valid card or code`,
   'relock-seconds': (v) => `Seconds until ${v['tag']} locks again, door left shut`,
+  'operator-opens': (v) => `${v['by']} makes the operator open the leaf`,
   'wrong-credential': (v) => `A wrong card or code leaves ${v['tag']} locked`,
   'lock-volts-exit': (v) => `At ${v['tag']}, just after ${v['exit']}`,
   'lock-volts-call': (v) => `At ${v['tag']}, with ${keyWords(v)}`,

@@ -27,3 +27,4 @@ export { findingKey, toPutRight } from './findingKey';
 export { failedCells, isWorse, trialsAt, type Judged, type Trial } from './trials';
 export { runRules } from './runRules';
 export { isLatched } from './analyses/latchesAtSupply';
+export { asks } from './analyses/acts';

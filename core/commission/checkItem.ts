@@ -15,6 +15,7 @@ export type CheckTask =
   | 'lock-amps-rest'
   | 'lock-volts-credential'
   | 'relock-seconds'
+  | 'operator-opens'
   | 'wrong-credential'
   | 'lock-volts-exit'
   | 'door-contact'

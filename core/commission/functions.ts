@@ -1,8 +1,15 @@
 import { voltsAcross, terminalAt } from '../circuit/index';
-import type { CheckContext } from '../checks/index';
+import { asks, type CheckContext } from '../checks/index';
 import { doorDevices } from '../door/index';
 import { callers, fireReleases } from '../prove/index';
-import { lockStatuses, stimulate, type SimState, type Stimulus } from '../simulate/index';
+import {
+  lockStatuses,
+  movedByOperatorOnly,
+  operatorOpens,
+  stimulate,
+  type SimState,
+  type Stimulus,
+} from '../simulate/index';
 import { releaseByCredential } from '../timing/index';
 import { TOLERANCE, voltsItem, yes, type CheckItem, type CheckTask } from './checkItem';
 
@@ -13,7 +20,7 @@ type LockVolts = (id: string, task: CheckTask, state: SimState, values?: CheckIt
 export function functions(context: CheckContext): CheckItem[] {
   const { world, rest, plan, door, parts } = context;
   const lock = lockStatuses(world, rest.point)[0];
-  if (!lock) return [];
+  if (!lock) return operated(context);
   const run: Run = (...stimuli) =>
     stimuli.reduce((state, stimulus) => stimulate(world, state, stimulus).state, rest);
   const branch = world.netlist.branches[lock.branch];
@@ -79,6 +86,16 @@ export function functions(context: CheckContext): CheckItem[] {
   if (door.brief.mechanicalEgress) items.push(yes('lever', 'lever-dead', {}));
   return items;
 }
+
+/** A leaf that operators alone move: it opens for everything that asks. */
+const operated = ({ world, rest, plan }: CheckContext): CheckItem[] =>
+  movedByOperatorOnly(world)
+    ? asks(world).flatMap((act): CheckItem[] => {
+        const by = 'device' in act && act.device ? (plan.devices[act.device]?.tag ?? '') : '';
+        if (!operatorOpens(world, stimulate(world, rest, act).state)) return [];
+        return [yes(`operator:${by}:${act.kind}`, 'operator-opens', { by })];
+      })
+    : [];
 
 /** A voltage that differs by this much was switched, volts. */
 const SWITCHED_VOLTS = 1;

@@ -33,6 +33,8 @@ export type Means =
 /** Why a cell cannot be proven. */
 export type Missing =
   | { readonly kind: 'no-lock' }
+  /** An operator alone moves the leaf, and the plan does not say whether a hand can. */
+  | { readonly kind: 'leaf-by-hand' }
   | { readonly kind: 'no-dead-state' }
   | { readonly kind: 'brief'; readonly question: 'mechanicalEgress' | 'rescuers' | 'escapeRoute' }
   | { readonly kind: 'weak-lock'; readonly tag: string; readonly volts: number }

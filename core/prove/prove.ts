@@ -5,6 +5,8 @@ import {
   doorHold,
   leverOpens,
   lockStatuses,
+  movedByOperatorOnly,
+  operatorOpens,
   stimulate,
   type LockStatus,
   type SimState,
@@ -104,8 +106,9 @@ function missingFor(
   deadState: DeadState | null,
 ): Missing[] {
   const missing: Missing[] = [];
-  if (locks.length === 0) missing.push({ kind: 'no-lock' });
-  if (deadState === null) missing.push({ kind: 'no-dead-state' });
+  const unlocked = movedByOperatorOnly(world);
+  if (locks.length === 0 && !unlocked) missing.push({ kind: 'no-lock' });
+  if (deadState === null && !unlocked) missing.push({ kind: 'no-dead-state' });
   if (state.unstable || state.point.restless.length > 0) missing.push({ kind: 'restless' });
   for (const lock of locks) {
     if (lock.hold === 'weak') missing.push({ kind: 'weak-lock', tag: lock.tag, volts: lock.volts ?? 0 });
@@ -125,7 +128,15 @@ function outsideCell(
   const missing = [...general];
   if (world.door.brief.rescuers === null && expectation === 'may')
     missing.push({ kind: 'brief', question: 'rescuers' });
-  const free = state.doorOpen || doorHold(locks) === 'free';
+  const unlocked = movedByOperatorOnly(world);
+  const byHand = world.door.brief.mechanicalEgress === true;
+  const free = unlocked
+    ? byHand || operatorOpens(world, state)
+    : state.doorOpen || doorHold(locks) === 'free';
+  // Nothing is planned that keeps such a leaf shut: only that it opens when asked can be proven.
+  if (unlocked && expectation === 'must-not')
+    return cell('may', free ? [{ kind: 'unlocked' }] : [], [{ kind: 'unlocked' }], free, missing);
+  if (unlocked && !free) missing.push({ kind: 'leaf-by-hand' });
   return cell(expectation, free ? [{ kind: 'unlocked' }] : [], [{ kind: 'unlocked' }], free, missing);
 }
 
@@ -145,9 +156,14 @@ export function waysOut(
   const freeAfter = (next: SimState) =>
     !next.unstable &&
     next.point.restless.length === 0 &&
-    doorHold(lockStatuses(world, next.point)) === 'free';
+    (movedByOperatorOnly(world)
+      ? operatorOpens(world, next)
+      : doorHold(lockStatuses(world, next.point)) === 'free');
   if (world.door.brief.mechanicalEgress !== false) attempt({ kind: 'lever' }, leverOpens(world));
-  attempt({ kind: 'unlocked' }, state.doorOpen || doorHold(locks) === 'free');
+  attempt(
+    { kind: 'unlocked' },
+    movedByOperatorOnly(world) ? operatorOpens(world, state) : state.doorOpen || doorHold(locks) === 'free',
+  );
   for (const { device } of exits(world)) {
     const next = stimulate(world, state, { kind: 'press', device: device.id }).state;
     attempt({ kind: 'exit', tag: device.tag }, freeAfter(next));
@@ -171,6 +187,8 @@ function insideCell(
   const freely = works.some(({ kind }) => kind === 'lever' || kind === 'unlocked');
   const enough = expectation === 'must-freely' ? freely : works.length > 0;
   const missing = general.filter((one) => one.kind !== 'weak-lock' || !enough);
+  if (!enough && movedByOperatorOnly(world) && world.door.brief.mechanicalEgress !== true)
+    missing.push({ kind: 'leaf-by-hand' });
   if (!enough && world.door.brief.mechanicalEgress === null)
     missing.push({ kind: 'brief', question: 'mechanicalEgress' });
   return cell(expectation, works, tried, enough, missing);

@@ -6,3 +6,4 @@ export { conditionsOf } from './settleState';
 export { batteryFeed, batteryVolts } from './battery';
 export { foresee, relayKeys, sampleLanes, type LaneSample } from './lanes';
 export { addressOf, busPorts, readCard, type CardRead, type PortAt } from './cardRead';
+export { movedByOperatorOnly, operatorOpens } from './operatorOpens';

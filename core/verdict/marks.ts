@@ -28,7 +28,7 @@ const MARKS: Record<Exclude<StationId, 'hand-over'>, (door: Marking) => StationM
     parts.all.length === 0 ? 'not-begun' : byFindings(conductorsOf(plan, door.id).length > 0),
   power: ({ parts, byFindings }) => (parts.supplies.length === 0 ? 'not-begun' : byFindings(true)),
   prove({ parts, proof, byFindings }) {
-    if (parts.locks.length === 0) return 'not-begun';
+    if (parts.locks.length + parts.operators.length === 0) return 'not-begun';
     return proof.rows.some((row) => worstOf(row) !== 'pass') ? 'to-settle' : byFindings(true);
   },
   program({ plan, parts, door, byFindings }) {

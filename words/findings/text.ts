@@ -34,6 +34,7 @@ export const REASONS: Record<string, string> = {
   'weak-lock': 'a lock gets a voltage at which it neither holds nor lets go',
   'no-battery': 'no battery is planned',
   restless: 'the circuit never comes to rest',
+  'leaf-by-hand': 'an operator alone moves the leaf, and the plan does not say whether a hand can',
 };
 
 export const gaugeHint = (v: Values) =>

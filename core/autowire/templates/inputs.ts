@@ -71,8 +71,39 @@ const formOf = ({ at, ends }: ContactAt): 'NO' | 'NC' => {
   return part?.kind === 'contact' ? part.form : 'NO';
 };
 
-/** The input that an exit device works: the timed supply's where that switches the lock, else the decider's. */
+/** The inputs that ask the door's operators. */
+const operatorInputs = ({ operators }: DoorParts): { at: Placed; input: DryInput }[] =>
+  operators.flatMap((at) => {
+    const input = at.type.roles.operator?.activate;
+    return input ? [{ at, input }] : [];
+  });
+
+/** Operators beyond the first are asked by the same contact: their inputs in parallel. */
+function besideFirst(parts: DoorParts, ledger: Ledger): Run[] {
+  const [first, ...others] = operatorInputs(parts);
+  if (!first) return [];
+  return others.flatMap(({ at, input }) => [
+    run(
+      ledger.take(pin(first.at, first.input.input)),
+      ledger.take(pin(at, input.input)),
+      EXIT.live,
+      'signal',
+    ),
+    run(
+      ledger.take(pin(at, input.common)),
+      ledger.take(pin(first.at, first.input.common)),
+      EXIT.common,
+      'signal',
+    ),
+  ]);
+}
+
+/**
+ * The input that an exit device works: the timed supply's where that switches the lock, else the decider's; the operator's
+ * own where nothing decides.
+ */
 function exitInput(parts: DoorParts): { at: Placed; input: DryInput } | null {
+  if (!parts.decider) return operatorInputs(parts)[0] ?? null;
   const timed = timedSupply(parts);
   const at = releasesByTimer(parts) ? timed : parts.decider;
   const input = at?.type.roles.exitInputs?.[at === timed ? 0 : parts.channel];
@@ -118,20 +149,14 @@ export const exitRequest: Template = (parts, ledger) => {
 export const trigger: Template = (parts, ledger) => {
   const { decider, channel } = parts;
   const contact = decider?.type.roles.switches?.[channel];
-  if (!decider || !contact) return NO_LAYOUT;
-  const operator = parts.operators[0];
-  const input = operator?.type.roles.operator?.activate;
-  if (!operator || !input) return NO_LAYOUT;
-  const ends = { a: contact.com, b: contact.no };
-  return layout(
-    inParallel(
-      [{ at: decider, ends }],
-      pin(operator, input.input),
-      pin(operator, input.common),
-      EXIT,
-      ledger,
-    ),
-  );
+  const [first] = operatorInputs(parts);
+  if (!first) return NO_LAYOUT;
+  const { at, input } = first;
+  const asking = decider && contact ? [{ at: decider, ends: { a: contact.com, b: contact.no } }] : [];
+  return layout([
+    ...inParallel(asking, pin(at, input.input), pin(at, input.common), EXIT, ledger),
+    ...besideFirst(parts, ledger),
+  ]);
 };
 
 /** The lock's own contact, on an input of its own where there is one. */

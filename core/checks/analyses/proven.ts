@@ -1,4 +1,5 @@
 import { fireReleases, type Cell, type Missing } from '../../prove/index';
+import { movedByOperatorOnly } from '../../simulate/index';
 import { type Analysis, hit, type Hit } from '../hit';
 import { doorSubject } from './doorSubject';
 import { isLatched } from './latchesAtSupply';
@@ -6,7 +7,7 @@ import { isLatched } from './latchesAtSupply';
 /** What the proof found: people locked in, out, or not kept out; and what it could not prove. */
 export const proven: Analysis = (context) => {
   const { proof, parts } = context;
-  if (parts.locks.length === 0) return [];
+  if (parts.locks.length === 0 && !movedByOperatorOnly(context.world)) return [];
   const at = doorSubject(context);
   // A fire relay that does not latch is a finding of its own, with its remedy.
   const latched = fireReleases(context.world, context.rest).every(({ device, type }) =>
@@ -37,7 +38,7 @@ export const proven: Analysis = (context) => {
   if (reasons.length > 0) findings.push(hit('not-proven', at, { reasons: reasons.join(',') }));
   const dead = proof.rows.find((row) => row.situation === 'dead');
   const all = [dead?.cells.outside, dead?.cells.inside].every((cell) => cell?.verdict === 'pass');
-  if (dead && all) {
+  if (dead && all && dead.locks.length > 0) {
     const free = dead.locks.every((lock) => lock.hold === 'free');
     const tags = dead.locks.map((lock) => lock.tag).join(', ');
     findings.push(hit(free ? 'opens-when-dead' : 'stays-shut-when-dead', at, { tag: tags }));

@@ -1,0 +1,18 @@
+import type { SimState } from './simState';
+import { advance } from './step';
+import type { World } from './world';
+
+/** The longest wait of an operator before its leaf moves, ms. */
+const UNTIL_OPENING_MS = 11_000;
+
+/** True where, from this state, an operator opens the leaf by itself. */
+export const operatorOpens = (world: World, state: SimState): boolean =>
+  state.doorOpen ||
+  advance(world, state, state.now + UNTIL_OPENING_MS).effects.some(
+    (effect) => effect.kind === 'door' && effect.open,
+  );
+
+/** A door that operators move and no lock holds: a gate, a leaf that only its drive keeps shut. */
+export const movedByOperatorOnly = ({ locks, inhabitants, door }: World): boolean =>
+  locks.length === 0 &&
+  inhabitants.some(({ device, type }) => device.door === door.id && type.behaviour.kind === 'operator');
