@@ -23,6 +23,15 @@ describe.each([...SPOTTED, ...FIRES].map((one) => [one.code, one.what, one] as c
       expect(mine.flatMap((one) => one.at.map(({ id }) => id.replace(/^D01\//, '')))).toContain(at);
     });
 
+    it('has nothing sound beside it about the same number', () => {
+      const about = (which: string[]) =>
+        found.filter((one) => which.includes(one.code)).flatMap((one) => one.at.map(({ id }) => id));
+      const harmed = new Set(
+        about(['over-voltage', 'wrong-current', 'reversed-device', 'lock-under-voltage']),
+      );
+      expect(about(['lock-voltage-sound']).filter((id) => harmed.has(id))).toEqual([]);
+    });
+
     it('has no remedy that does not settle it', () => {
       for (const { remedy } of tryRemedies(
         context,

@@ -1,7 +1,24 @@
 import type { FindingCode, Severity } from '../checks/index';
 import type { Edit, Plan } from '../plan/index';
+import { metres } from '../units/index';
 import { magnetDoor, strikeDoor } from './doors';
-import { add, dock, drop, gate, lobby, move, operator, poe, set, timed, two, wet, wire } from './ruleEdits';
+import {
+  add,
+  bus,
+  dock,
+  drop,
+  gate,
+  lobby,
+  move,
+  operator,
+  patch,
+  poe,
+  set,
+  timed,
+  two,
+  wet,
+  wire,
+} from './ruleEdits';
 
 /** A mistake that only the circuit gives away: what must be found, how bad, and on which thing. */
 export interface SpottedMistake {
@@ -160,6 +177,43 @@ export const INPUTS: readonly SpottedMistake[] = [
     wire('K1.SEN', 'X1.C', { number: 'W91' }),
     drop(plan, 'PS1.PUSH', 'X1.C'),
     move(plan, 'X1.NO', 'PS1.PC', 'to', 'K1.G'),
+  ]),
+];
+
+/** Readers, cores and supplies that stand where they should not. */
+export const PORTS: readonly SpottedMistake[] = [
+  spotted('wrong-port', 'fix', 'K1.D0-2', 'a reader on the other door’s port', magnetDoor, (plan) => [
+    move(plan, 'R1.D0', 'K1.D0-1', 'to', 'K1.D0-2'),
+    move(plan, 'R1.D1', 'K1.D1-1', 'to', 'K1.D1-2'),
+  ]),
+  spotted('readers-swapped', 'fix', 'R2', 'the readers of both sides changed over', poe, (plan) => [
+    move(plan, 'R1.D0', 'K1.D0-1', 'to', 'K1.D0-1i'),
+    move(plan, 'R1.D1', 'K1.D1-1', 'to', 'K1.D1-1i'),
+    move(plan, 'R2.D0', 'K1.D0-1i', 'to', 'K1.D0-1'),
+    move(plan, 'R2.D1', 'K1.D1-1i', 'to', 'K1.D1-1'),
+  ]),
+  spotted('port-shared', 'fix', 'R2', 'two readers on one port', poe, (plan) => [
+    move(plan, 'R2.D0', 'K1.D0-1i', 'to', 'K1.D0-1'),
+    move(plan, 'R2.D1', 'K1.D1-1i', 'to', 'K1.D1-1'),
+  ]),
+  spotted('mode-cores-both', 'fix', 'W90', 'both feed cores of a mortise lock', bus, () => [
+    wire('K1.NO1', 'L1.FS'),
+  ]),
+  spotted('supply-idle', 'caution', 'PS9', 'a supply that nothing hangs on', magnetDoor, (plan) => [
+    add(plan, 'supply-12v', 'PS9'),
+  ]),
+  spotted('leaving-forced', 'caution', 'C1', 'a lever door with a contact and no exit sense', wet, () => [
+    { kind: 'removeDevice', id: 'D01/X1' },
+  ]),
+  spotted('held-without-contact', 'caution', 'K1', 'a held-open time and no door contact', magnetDoor, () => [
+    set('K1', 'ch1.held', 45),
+    { kind: 'removeDevice', id: 'D01/C1' },
+  ]),
+  spotted('lock-under-voltage', 'stop', 'L1', 'a magnet jumpered for 24 V on 12 V', magnetDoor, () => [
+    set('L1', 'voltage', '24'),
+  ]),
+  spotted('interface-too-long', 'fix', 'C1', 'a supervised pair of 700 m', bus, (plan) => [
+    patch(plan, 'K1.DC1', 'E1.1', { length: metres(700) }),
   ]),
 ];
 

@@ -38,9 +38,11 @@ export const REASONS: Record<string, string> = {
 };
 
 export const gaugeHint = (v: Values) =>
-  v['gauge']
-    ? ` ${String(v['gauge']).replace('mm2', ' mm²')} conductors would do.`
-    : ' No common size would do: move the supply nearer.';
+  v['supplied'] !== undefined
+    ? ` Its supply gives ${volts(v, 'supplied')} and no more: ${v['setting'] ? `set it for ${v['setting']} V` : 'take a supply, a coil or a jumper of the right voltage'}.`
+    : v['gauge']
+      ? ` ${String(v['gauge']).replace('mm2', ' mm²')} conductors would do.`
+      : ' No common size would do: move the supply nearer.';
 export const stateSentence = (state: string) =>
   state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead';
 export const stateVerb = (state: string) =>

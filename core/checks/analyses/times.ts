@@ -50,5 +50,10 @@ export const times: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = ({
         put(device.id, set.kept.relock, 'time'),
       ),
     );
+  const { held } = set.kept;
+  if (held !== null && device.settings[held] !== undefined && !senses && world.locks.length > 0)
+    findings.push(
+      hit('held-without-contact', [onDevice(device.id)], { tag: device.tag, measured: set.held ?? 0 }),
+    );
   return findings;
 };

@@ -1,15 +1,53 @@
+import { settingValue } from '../../devices/index';
 import { loopWires } from '../../loops/index';
-import type { Edit } from '../../plan/index';
-import { enough, smallestGauge } from '../../power/index';
+import { applyEdit, findTypeIn, type Edit, type Plan } from '../../plan/index';
+import { enough, powerBudget, smallestGauge } from '../../power/index';
+import { atRest, buildWorld, type World } from '../../simulate/index';
 import { type Analysis, hit, type Hit } from '../hit';
+import { joinedByAll } from './joinedByAll';
+import { usedStates } from './usedStates';
+
+/** Highest voltage of the sources on the island of a device: no wire makes it more. Null where nothing feeds it. */
+function suppliedVolts({ netlist }: World, device: string): number | null {
+  const joined = joinedByAll(netlist);
+  const mine = netlist.branches.find(
+    (one) => 'device' in one && one.device === device && LOADS.has(one.kind),
+  );
+  if (!mine) return null;
+  const volts = netlist.branches.flatMap((one) =>
+    one.kind === 'source' && [joined[one.a], joined[one.b]].includes(joined[mine.a]) ? [one.volts] : [],
+  );
+  return volts.length > 0 ? Math.max(...volts) : null;
+}
+const LOADS: ReadonlySet<string> = new Set(['coil', 'load', 'electronic']);
+
+/** A jumper of the device at which what it is given is enough, with what it is then set to. */
+function otherVoltage(plan: Plan, door: string, device: string): { edit: Edit; value: string } | null {
+  const self = plan.devices[device];
+  const type = self && findTypeIn(plan, self.type);
+  for (const setting of type?.settings ?? []) {
+    if (setting.kind !== 'choice') continue;
+    for (const { value } of setting.options) {
+      const edit: Edit = { kind: 'setSetting', device, setting: setting.id, value };
+      const changed = applyEdit(plan, edit);
+      if (!changed.ok || settingValue(type!, self!.settings, setting.id) === value) continue;
+      const world = buildWorld(changed.plan, door);
+      const state = atRest(world);
+      const fed = powerBudget(changed.plan, world, state).voltages.filter((one) => one.device === device);
+      if (fed.length > 0 && fed.every(enough)) return { edit, value };
+    }
+  }
+  return null;
+}
 
 /** Voltage at every fed device, lowest on battery; with the smallest size that would do as the fix. */
-export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' | 'trial'> = ({
+export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' | 'rest' | 'trial'> = ({
   budget,
   plan,
   loops,
   door,
   world,
+  rest,
   trial,
 }) =>
   budget.voltages.flatMap((fed): Hit[] => {
@@ -23,8 +61,26 @@ export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' |
     const at = [{ kind: 'device', id: fed.device } as const];
     const values = { tag: fed.tag, volts: usual, measured: lowest, limit: fed.needsVolts };
     if (enough(fed)) {
-      return isLock ? [hit('lock-voltage-sound', at, values)] : [];
+      // Nothing is sound about a voltage that harms the part.
+      const harmed = usedStates({ world, rest }).some(({ point }) =>
+        point.damages.some(({ branch }) => {
+          const part = world.netlist.branches[branch];
+          return part && 'device' in part && part.device === fed.device && part.kind !== 'contact';
+        }),
+      );
+      return isLock && !harmed ? [hit('lock-voltage-sound', at, values)] : [];
     }
+    const jumper = trial ? null : otherVoltage(plan, door.id, fed.device);
+    const supplied = suppliedVolts(world, fed.device);
+    if (supplied !== null && supplied < fed.needsVolts)
+      return [
+        hit(
+          isLock ? 'lock-under-voltage' : 'device-under-voltage',
+          at,
+          { ...values, gauge: '', supplied, setting: jumper?.value ?? '' },
+          jumper ? { remedy: jumper.edit } : {},
+        ),
+      ];
     const loop = loops.find(
       (one) => one.shape === 'round' && one.load.device === fed.device && one.kind !== 'exit',
     );

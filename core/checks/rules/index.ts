@@ -2,6 +2,13 @@ import { noLock } from './no-lock';
 import { noSupply } from './no-supply';
 import { noDecider } from './no-decider';
 import { linkMissing } from './link-missing';
+import { wrongPort } from './wrong-port';
+import { portShared } from './port-shared';
+import { readersSwapped } from './readers-swapped';
+import { modeCoresBoth } from './mode-cores-both';
+import { supplyIdle } from './supply-idle';
+import { leavingForced } from './leaving-forced';
+import { heldWithoutContact } from './held-without-contact';
 import { notWired } from './not-wired';
 import { loopBroken } from './loop-broken';
 import { loopReversed } from './loop-reversed';
@@ -175,6 +182,8 @@ export const RULES = [
   wrongInput,
   leverUnheard,
   leverUnlocks,
+  leavingForced,
+  modeCoresBoth,
   pullUnheard,
   statusUnused,
   statusUnread,
@@ -207,6 +216,7 @@ export const RULES = [
   lockUnderVoltage,
   deviceUnderVoltage,
   headroom,
+  supplyIdle,
   noBattery,
   batteryShort,
   batterySound,
@@ -246,6 +256,9 @@ export const RULES = [
   addressClash,
   addressOfOtherDoor,
   readerKind,
+  wrongPort,
+  portShared,
+  readersSwapped,
   networkAddressOpen,
   networkAddressClash,
   cableOverfull,
@@ -258,6 +271,7 @@ export const RULES = [
   unlockBelowLeast,
   unlockTooShort,
   relockWithoutContact,
+  heldWithoutContact,
   nobodyOnList,
   codeShared,
   factoryCode,

@@ -12,9 +12,17 @@ const interfaceOf: Partial<Record<Loop['kind'], InterfaceId>> = {
 };
 
 /** A pair longer than its interface carries. A bus is measured as a whole elsewhere. */
-const interfaceLength: Analysis<'loops' | 'plan'> = ({ loops, plan }) =>
+const interfaceLength: Analysis<'loops' | 'plan' | 'world'> = ({ loops, plan, world }) =>
   loops.flatMap((loop): Hit[] => {
-    const id = interfaceOf[loop.kind];
+    const usual = interfaceOf[loop.kind];
+    // A pair that its input supervises has the limit of such inputs.
+    const input =
+      loop.shape === 'round'
+        ? world.netlist.branchOf.get(`${loop.source.device}:${loop.source.part}`)
+        : undefined;
+    const branch = input === undefined ? undefined : world.netlist.branches[input];
+    const supervised = branch?.kind === 'input' && branch.supervised !== null;
+    const id = usual === 'dry-input' && supervised ? 'supervised-input' : usual;
     if (!id) return [];
     const wires =
       loop.shape === 'bundle'

@@ -3,6 +3,13 @@ import type { Words } from '../text';
 import { noLock } from './no-lock';
 import { noSupply } from './no-supply';
 import { noDecider } from './no-decider';
+import { wrongPort } from './wrong-port';
+import { portShared } from './port-shared';
+import { readersSwapped } from './readers-swapped';
+import { modeCoresBoth } from './mode-cores-both';
+import { supplyIdle } from './supply-idle';
+import { leavingForced } from './leaving-forced';
+import { heldWithoutContact } from './held-without-contact';
 import { notWired } from './not-wired';
 import { loopBroken } from './loop-broken';
 import { linkMissing } from './link-missing';
@@ -243,6 +250,13 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'address-clash': addressClash,
   'address-of-other-door': addressOfOtherDoor,
   'reader-kind': readerKind,
+  'wrong-port': wrongPort,
+  'port-shared': portShared,
+  'readers-swapped': readersSwapped,
+  'mode-cores-both': modeCoresBoth,
+  'supply-idle': supplyIdle,
+  'leaving-forced': leavingForced,
+  'held-without-contact': heldWithoutContact,
   'network-address-open': networkAddressOpen,
   'network-address-clash': networkAddressClash,
   'channel-clash': channelClash,

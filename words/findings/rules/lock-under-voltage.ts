@@ -3,5 +3,6 @@ import { volts, gaugeHint, type Words } from '../text';
 export const lockUnderVoltage: Words = {
   title: (v) => `${v['tag']} gets too little voltage`,
   reason: (v) => `Lowest ${volts(v, 'measured')}; it needs ${volts(v, 'limit')}.${gaugeHint(v)}`,
-  remedy: (v) => `Use ${String(v['gauge']).replace('mm2', ' mm²')}`,
+  remedy: (v) =>
+    v['setting'] ? `Set it for ${v['setting']} V` : `Use ${String(v['gauge']).replace('mm2', ' mm²')}`,
 };

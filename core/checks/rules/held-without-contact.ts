@@ -1,0 +1,11 @@
+import { times } from '../analyses/times';
+import { rule } from '../hit';
+
+export const heldWithoutContact = rule({
+  code: 'held-without-contact',
+  family: 'T',
+  station: 'timing',
+  severity: 'caution',
+  basis: 'physics',
+  find: times,
+});

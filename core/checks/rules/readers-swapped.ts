@@ -1,0 +1,11 @@
+import { readerPorts } from '../analyses/readerPorts';
+import { rule } from '../hit';
+
+export const readersSwapped = rule({
+  code: 'readers-swapped',
+  family: 'D',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: readerPorts,
+});

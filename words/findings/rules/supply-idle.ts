@@ -1,0 +1,6 @@
+import type { Words } from '../text';
+
+export const supplyIdle: Words = {
+  title: (v) => `${v['tag']} feeds nothing`,
+  reason: (v) => `No wire lands on it. Wire what it is meant to carry, or take it off the door.`,
+};
