@@ -62,6 +62,8 @@ const say = (change: Change): string => {
       return `take out ${change.wire}`;
     case 'set':
       return `${change.device} ${change.setting} = ${String(change.value)}`;
+    case 'turn':
+      return `turn the connector of ${change.device}`;
     case 'remedy':
       return `remedy of ${change.finding.code}`;
   }

@@ -71,6 +71,11 @@ export function changeWords(plan: Plan, door: DoorId, change: Change): CauseWord
     }
     case 'set':
       return settingWords(plan, change);
+    case 'turn':
+      return {
+        title: `The connector of ${tag(change.device)} is plugged in the wrong way round.`,
+        act: 'Turn it round',
+      };
     case 'remedy':
       return { title: `${findingTitle(change.finding)}.`, act: remedyName(change.finding) };
   }

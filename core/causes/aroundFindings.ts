@@ -1,6 +1,6 @@
 import { toPutRight, type CheckContext, type Finding } from '../checks/index';
-import { settingValue } from '../devices/index';
-import { conductorsOf, deviceOf, terminalId, typeIn, type DeviceId } from '../plan/index';
+import { settingValue, type DeviceType } from '../devices/index';
+import { conductorsOf, deviceOf, pinOf, terminalId, typeIn, type DeviceId } from '../plan/index';
 import type { Candidate, Change, WireEnd } from './change';
 import { costOf } from './costs';
 
@@ -24,6 +24,19 @@ function named(context: CheckContext, findings: readonly Finding[]): DeviceId[] 
     if (times.has(a) !== times.has(b)) count(times.has(a) ? b : a, 0.1);
   }
   return [...times].sort((one, two) => two[1] - one[1]).map(([id]) => id);
+}
+
+/** A plug counted from its other end, whatever it carries: every lead on the pin that mirrors its own. */
+function turned(type: DeviceType, device: DeviceId, ends: readonly WireEnd[]): Change[] {
+  const pinned = type.terminals.filter(({ pin }) => pin !== undefined);
+  if (pinned.length < 3) return [];
+  const last = Math.max(...pinned.map(({ pin }) => pin ?? 0));
+  const leads = ends.flatMap(({ wire, end, at }) => {
+    const pin = pinned.find(({ id }) => id === pinOf(at))?.pin;
+    const other = pin === undefined ? undefined : pinned.find((one) => one.pin === last + 1 - pin);
+    return other ? [{ wire, end, to: terminalId(device, other.id) }] : [];
+  });
+  return leads.length < 2 ? [] : [{ kind: 'turn', device, leads }];
 }
 
 /**
@@ -64,10 +77,12 @@ export function aroundFindings(context: CheckContext, findings: readonly Finding
         .filter((option) => option.value !== now)
         .map((option) => ({ kind: 'set', device: id, setting: setting.id, value: option.value }));
     });
-    return [...exchanges, ...moves, ...sets, ...takeOuts].map((change): Candidate => ({
-      changes: [change],
-      // The devices named most come first, and still not all of the first before any of the second.
-      cost: costOf(plan, change) + 0.1 * rank,
-    }));
+    return [...exchanges, ...moves, ...sets, ...takeOuts, ...turned(type, id, ends)].map(
+      (change): Candidate => ({
+        changes: [change],
+        // The devices named most come first, and still not all of the first before any of the second.
+        cost: costOf(plan, change) + 0.1 * rank,
+      }),
+    );
   });
 }

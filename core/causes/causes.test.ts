@@ -1,7 +1,17 @@
+import { aroundFindings } from './aroundFindings';
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
 import { checkContext, runRules, toPutRight, trialsAt } from '../checks/index';
-import { applyEdit, conductorsOf, deviceOf, terminalId, typeIn, type Edit, type Plan } from '../plan/index';
+import {
+  applyEdit,
+  conductorsOf,
+  deviceOf,
+  terminalId,
+  typeIn,
+  type Edit,
+  type Plan,
+  type TerminalId,
+} from '../plan/index';
 import { mustApply, wireBetween } from '../specimens/doors';
 import { intercomPlan } from '../specimens/intercom';
 import { singleMistakes } from '../specimens/mistakes';
@@ -76,6 +86,29 @@ describe('searchCauses', () => {
     const edits = change ? [editOf({ changes: [change] }, '')] : [];
     expect(JSON.stringify(edits)).toContain('latch');
     expect(runRules(checkContext(mustApply(wrong, ...edits), 'D01')).filter(toPutRight)).toEqual([]);
+  });
+  it('tells a connector that is plugged in the wrong way round, whatever it carries', () => {
+    const plan = door('magnet-timed');
+    const pins = ['+12', '0V', 'NC', 'COM', 'NO', 'SEN', 'G', 'BUT'];
+    const mirror = (end: TerminalId): TerminalId => {
+      const at = pins.findIndex((pin) => end === terminalOf(`D01/K1.${pin}`));
+      return at < 0 ? end : terminalOf(`D01/K1.${pins[pins.length - 1 - at]}`);
+    };
+    const turned = conductorsOf(plan, 'D01').map(({ id, from, to }): Edit => ({
+      kind: 'setConductor',
+      id,
+      patch: { from: mirror(from), to: mirror(to) },
+    }));
+    const wrong = mustApply(plan, ...turned);
+    const context = checkContext(wrong, 'D01');
+    const findings = runRules(context);
+    const change = aroundFindings(context, findings)
+      .flatMap(({ changes }) => changes)
+      .find(({ kind }) => kind === 'turn');
+    expect(change).toBeDefined();
+    const right = mustApply(wrong, editOf({ changes: [change!] }, ''));
+    expect(runRules(checkContext(right, 'D01')).filter(toPutRight)).toEqual([]);
+    expect(searchCauses(wrong, 'D01').unexplained).toEqual([]);
   });
   it('never goes round what releases the door', () => {
     // The magnet’s feed is missing behind the break glass: a wire past it would hold the door as well.

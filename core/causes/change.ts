@@ -34,6 +34,16 @@ export type Change =
       readonly setting: string;
       readonly value: SettingValue | null;
     }
+  /** A connector is plugged in the wrong way round: its leads belong on the pins that mirror theirs. */
+  | {
+      readonly kind: 'turn';
+      readonly device: DeviceId;
+      readonly leads: readonly {
+        readonly wire: ConductorId;
+        readonly end: 'from' | 'to';
+        readonly to: TerminalId;
+      }[];
+    }
   /** What the rule that found it proposes. */
   | { readonly kind: 'remedy'; readonly finding: Finding; readonly edit: Edit };
 
@@ -59,6 +69,12 @@ export function editsOf(change: Change): Edit[] {
       return [{ kind: 'disconnect', id: change.wire }];
     case 'set':
       return [{ kind: 'setSetting', device: change.device, setting: change.setting, value: change.value }];
+    case 'turn':
+      return change.leads.map(({ wire, end, to }): Edit => ({
+        kind: 'setConductor',
+        id: wire,
+        patch: { [end]: to },
+      }));
     case 'remedy':
       return [change.edit];
   }

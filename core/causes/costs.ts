@@ -10,6 +10,8 @@ export const COSTS = {
   lay: 1.1,
   'take-out': 1.4,
   set: 1.2,
+  /** A plug is turned once, and all its leads with it. */
+  turn: 1.2,
   remedy: 1.3,
   /** More for a wire's end that goes to another device. */
   otherDevice: 1,

@@ -7,7 +7,7 @@ import { intercomPlan } from '../specimens/intercom';
 import { PROOF_MISTAKES } from '../specimens/proofMistakes';
 import { door } from '../specimens/ruleEdits';
 import { WIRE_MISTAKES } from '../specimens/wireMistakes';
-import { checkContext, runChecks, type Finding } from './index';
+import { checkContext, runChecks, tryRemedies, type Finding } from './index';
 
 const findingsOf = (plan: Plan, ...edits: Edit[]): Finding[] =>
   runChecks(checkContext(mustApply(plan, ...edits), 'D01'));
@@ -35,6 +35,30 @@ describe.each([...WIRE_MISTAKES, ...HARDWARE_MISTAKES, ...PROOF_MISTAKES])(
     });
   },
 );
+
+describe('two door stations on one channel', () => {
+  it('are put right by one press, whose next button does not take it back', () => {
+    const plan = mustApply(intercomPlan(), {
+      kind: 'setSetting',
+      device: 'D02/DS1',
+      setting: 'channel',
+      value: 1,
+    });
+    const pressed: string[] = [];
+    let now = plan;
+    for (let n = 0; n < 4; n += 1) {
+      const context = checkContext(now, 'D02');
+      const found = tryRemedies(context, runChecks(context));
+      const next = found.find(({ code, remedy }) => code.startsWith('channel-') && remedy);
+      if (!next?.remedy) break;
+      pressed.push(next.code);
+      now = mustApply(now, next.remedy);
+    }
+    expect(pressed).toEqual(['channel-clash']);
+    for (const one of ['D01', 'D02'])
+      expect([one, bad(runChecks(checkContext(now, one)))]).toEqual([one, []]);
+  });
+});
 
 describe('the right wiring', () => {
   it.each(HARDWARE_SETS.map(({ id: name }) => name))('of %s stays quiet', (name) => {

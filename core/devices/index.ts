@@ -4,7 +4,7 @@ export { LIBRARY, findType } from './library/index';
 export * from './settings';
 export { channelsOf, withSettingRoles } from './upgradeType';
 export { resolveParam, settingValue } from './param';
-export { presentParts } from './presentParts';
+export { outerPin, presentParts } from './presentParts';
 export { resolveLock, type ResolvedLock } from './lockMode';
 export { BUS_UNIT_LOADS, INTERFACES, type InterfaceId } from './interfaces';
 export { SYMBOL_IDS, SYMBOLS, type SymbolId } from './symbols';

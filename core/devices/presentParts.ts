@@ -10,3 +10,12 @@ export const presentParts = (
   type.parts.filter(
     ({ when }) => !when || when.is.includes(String(settingValue(type, settings, when.setting))),
   );
+
+/** A joint inside the housing stands for the terminal that its first resistor or link leads to; a terminal for itself. */
+export function outerPin(type: DeviceType, point: string): string {
+  if (!point.startsWith('~')) return point;
+  const way = type.parts.find(
+    ({ kind, a, b }) => (kind === 'resistor' || kind === 'link') && (a === point || b === point),
+  );
+  return way ? (way.a === point ? way.b : way.a) : point;
+}

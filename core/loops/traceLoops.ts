@@ -1,4 +1,4 @@
-import { presentParts, type DeviceType, type Part } from '../devices/index';
+import { outerPin, presentParts, type DeviceType, type Part } from '../devices/index';
 import {
   conductorsOf,
   deviceOf,
@@ -105,18 +105,9 @@ function endOf(device: Device, part: Part, type: DeviceType): LoopEnd {
   return {
     device: device.id,
     part: part.id,
-    top: terminalId(device.id, outer(type, part.a)),
-    bottom: terminalId(device.id, outer(type, part.b)),
+    top: terminalId(device.id, outerPin(type, part.a)),
+    bottom: terminalId(device.id, outerPin(type, part.b)),
   };
-}
-
-/** A joint inside the housing stands for the terminal that its first resistor or link leads to. */
-function outer(type: DeviceType, point: string): string {
-  if (!point.startsWith('~')) return point;
-  const way = type.parts.find(
-    ({ kind, a, b }) => (kind === 'resistor' || kind === 'link') && (a === point || b === point),
-  );
-  return way ? (way.a === point ? way.b : way.a) : point;
 }
 
 const endsOf = (scope: Pick<Scope, 'devices' | 'types'>, wanted: (part: Part) => boolean) =>

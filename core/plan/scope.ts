@@ -1,4 +1,6 @@
+import { outerPin } from '../devices/index';
 import { allConductors, allDevices } from './allOf';
+import { findTypeIn } from './types';
 import type { Conductor } from './schemas/conductor';
 import type { Device } from './schemas/device';
 import type { Door } from './schemas/door';
@@ -72,7 +74,9 @@ export function terminalLabel(plan: Plan, terminal: TerminalId, door: DoorId | n
   const device = plan.devices[deviceOf(terminal)];
   if (!device) return terminal;
   const name = device.door === door || device.door === null ? device.tag : `${device.door}/${device.tag}`;
-  return `${name}.${pinOf(terminal)}`;
+  // A joint inside the housing has no name that anybody could read on it.
+  const type = findTypeIn(plan, device.type);
+  return `${name}.${type ? outerPin(type, pinOf(terminal)) : pinOf(terminal)}`;
 }
 
 /** The next free tag with this prefix at a door: L1, L2... */

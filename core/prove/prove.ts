@@ -1,6 +1,7 @@
 import { currentPath, OFF, type Netlist, terminalAt } from '../circuit/index';
 import { doorDevices, exits } from '../door/index';
-import { deviceOf, pinOf, type DeadState, type Plan } from '../plan/index';
+import { outerPin } from '../devices/index';
+import { deviceOf, findTypeIn, pinOf, type DeadState, type Plan } from '../plan/index';
 import {
   doorHold,
   leverOpens,
@@ -89,11 +90,16 @@ export function label(plan: Plan, netlist: Netlist, branch: number, from: number
   if (part?.kind === 'conductor')
     return { kind: 'wire', number: plan.conductors[part.id]?.number ?? part.id };
   const device = deviceOf(terminalAt(netlist, from));
+  const type = findTypeIn(plan, plan.devices[device]?.type ?? '');
+  const pin = (node: number) => {
+    const name = pinOf(terminalAt(netlist, node));
+    return type ? outerPin(type, name) : name;
+  };
   return {
     kind: 'part',
     tag: plan.devices[device]?.tag ?? device,
-    from: pinOf(terminalAt(netlist, from)),
-    to: pinOf(terminalAt(netlist, to)),
+    from: pin(from),
+    to: pin(to),
   };
 }
 

@@ -101,6 +101,16 @@ export const HARDWARE_MISTAKES: readonly Row[] = [
     () => [set('DS1', 'channel', 3)],
   ],
   [
+    'station-not-parallel',
+    'a lead between the two answering stations off',
+    intercomPlan,
+    (plan) =>
+      Object.values(plan.conductors)
+        .filter(({ from, to }) => from.startsWith('D01/AS1.') && to === from.replace('D01', 'D02'))
+        .slice(-1)
+        .map(({ id }): Edit => ({ kind: 'disconnect', id })),
+  ],
+  [
     'intercom-second-supply',
     'a second supply in the set',
     intercomPlan,

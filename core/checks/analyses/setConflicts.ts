@@ -1,8 +1,30 @@
-import { intercomConflicts } from '../../intercom/index';
-import type { Edit } from '../../plan/index';
+import { intercomConflicts, intercomSets, wireIntercom, type IntercomSet } from '../../intercom/index';
+import { applyEdit, type Edit, type Plan } from '../../plan/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
 import { setsHere } from './setsHere';
+
+/**
+ * One of the clashing stations on a free channel, and the set wired for it: the setting alone would leave it on the line of the
+ * other, which is the next conflict.
+ */
+function freeChannel(plan: Plan, set: IntercomSet, clashing: readonly string[]): { remedy?: Edit } {
+  const used = new Set(set.doorStations.map(({ channel }) => channel));
+  const free = [1, 2, 3, 4].find((channel) => !used.has(channel));
+  const last = set.doorStations.find(({ device }) => device.id === clashing.at(-1));
+  if (free === undefined || !last) return {};
+  const put: Edit = {
+    kind: 'setSetting',
+    device: last.device.id,
+    setting: last.pins.channelSetting,
+    value: free,
+  };
+  const after = applyEdit(plan, put);
+  const moved = after.ok ? intercomSets(after.plan).find(({ name }) => name === set.name) : undefined;
+  const wiring = after.ok && moved ? wireIntercom(after.plan, moved) : null;
+  if (!wiring?.ok) return { remedy: put };
+  return { remedy: { kind: 'batch', label: 'a channel of its own', edits: [put, wiring.edit] } };
+}
 
 /** What keeps a set from working whatever its wires: channels, supplies. */
 export const setConflicts: Analysis = (context) => {
@@ -14,12 +36,7 @@ export const setConflicts: Analysis = (context) => {
         case 'same-channel': {
           const at = conflict.devices.map(onDevice);
           const devices = conflict.devices.map(tag).join(', ');
-          const used = new Set(set.doorStations.map(({ channel }) => channel));
-          const free = [1, 2, 3, 4].find((channel) => !used.has(channel));
-          const last = conflict.devices.at(-1)!;
-          const remedy: { remedy?: Edit } = free
-            ? { remedy: { kind: 'setSetting', device: last, setting: 'channel', value: free } }
-            : {};
+          const remedy = freeChannel(plan, set, conflict.devices);
           return [hit('channel-clash', at, { channel: conflict.channel, devices }, remedy)];
         }
         case 'no-such-channel':

@@ -1,13 +1,60 @@
-import { type Edit, terminalId } from '../../plan/index';
-import { onDevice } from '../context';
+import { wireIntercom, type IntercomSet } from '../../intercom/index';
+import { type Edit, terminalId, terminalLabel } from '../../plan/index';
+import { onDevice, onTerminal, type CheckContext } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
 import { setsHere } from './setsHere';
+
+/** The channel it is wired to, where that is free; else its wires laid to the channel it is set to. */
+function onOwnLine(
+  { plan, trial }: CheckContext,
+  set: IntercomSet,
+  landed: number,
+  { device, setting }: { device: string; setting: string },
+): { remedy?: Edit } {
+  if (!set.doorStations.some((one) => one.channel === landed))
+    return { remedy: { kind: 'setSetting', device, setting, value: landed } };
+  const wiring = trial ? null : wireIntercom(plan, set);
+  return wiring?.ok ? { remedy: wiring.edit } : {};
+}
+
+/** Answering stations beside the first that do not hang in parallel with it, at the first terminal that differs. */
+function apart({ groupOf, wiresAt, plan, door, world }: CheckContext, set: IntercomSet): Hit[] {
+  const [first, ...others] = set.answering;
+  if (!first || !world.netlist.nodeOf.has(terminalId(first.device.id, first.pins.plus))) return [];
+  const used = set.doorStations.map(({ channel }) => channel - 1);
+  const pinsOf = ({ pins }: typeof first) => [
+    pins.plus,
+    pins.minus,
+    pins.common,
+    ...used.flatMap((channel) => {
+      const at = pins.channels[channel];
+      return at ? [at.line, at.key] : [];
+    }),
+  ];
+  return others.flatMap((station): Hit[] => {
+    const mine = pinsOf(station).map((pin) => terminalId(station.device.id, pin));
+    // One that no wire reaches is not wired yet: that is said of its supply.
+    if (mine.every((terminal) => wiresAt(terminal).length === 0)) return [];
+    const theirs = pinsOf(first).map((pin) => terminalId(first.device.id, pin));
+    const off = mine.findIndex((terminal, index) => groupOf(terminal) !== groupOf(theirs[index]!));
+    if (off < 0) return [];
+    const at = [onDevice(station.device.id), onTerminal(mine[off]!), onTerminal(theirs[off]!)];
+    return [
+      hit('station-not-parallel', at, {
+        tag: station.device.tag,
+        from: terminalLabel(plan, mine[off]!, door.id),
+        to: terminalLabel(plan, theirs[off]!, door.id),
+      }),
+    ];
+  });
+}
 
 /** The jumper of a door station against the cores it has, and the line it is on against its channel. */
 export const stationWiring: Analysis = (context) => {
   const { groupOf, wiresAt, door } = context;
-  return setsHere(context).flatMap((set) =>
-    set.doorStations.flatMap(({ device, pins, jumper, channel }): Hit[] => {
+  return setsHere(context).flatMap((set) => [
+    ...apart(context, set),
+    ...set.doorStations.flatMap(({ device, pins, jumper, channel }): Hit[] => {
       if (device.door !== door.id) return [];
       const at = [onDevice(device.id)];
       const minus = wiresAt(terminalId(device.id, pins.minus)).length > 0;
@@ -30,17 +77,13 @@ export const stationWiring: Analysis = (context) => {
             'channel-line-differs',
             at,
             { ...values, measured: landedOn[0]! },
-            {
-              remedy: {
-                kind: 'setSetting',
-                device: device.id,
-                setting: pins.channelSetting,
-                value: landedOn[0]!,
-              },
-            },
+            onOwnLine(context, set, landedOn[0]!, {
+              device: device.id,
+              setting: pins.channelSetting,
+            }),
           ),
         ];
       return [];
     }),
-  );
+  ]);
 };

@@ -73,6 +73,7 @@ import { intercomNoSupply } from './intercom-no-supply';
 import { intercomNoAnswer } from './intercom-no-answer';
 import { jumperWithThreeCores } from './jumper-with-three-cores';
 import { jumperMissing } from './jumper-missing';
+import { stationNotParallel } from './station-not-parallel';
 import { channelLineDiffers } from './channel-line-differs';
 import { keyReleasesNothing } from './key-releases-nothing';
 import { callNotCrossed } from './call-not-crossed';
@@ -210,6 +211,7 @@ export const RULES = [
   jumperWithThreeCores,
   jumperMissing,
   channelLineDiffers,
+  stationNotParallel,
   keyReleasesNothing,
   callNotCrossed,
   lockVoltageSound,

@@ -120,6 +120,7 @@ import { networkAddressOpen } from './network-address-open';
 import { networkAddressClash } from './network-address-clash';
 import { channelClash } from './channel-clash';
 import { channelBeyond } from './channel-beyond';
+import { stationNotParallel } from './station-not-parallel';
 import { channelLineDiffers } from './channel-line-differs';
 import { intercomSecondSupply } from './intercom-second-supply';
 import { intercomNoSupply } from './intercom-no-supply';
@@ -262,6 +263,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'channel-clash': channelClash,
   'channel-beyond': channelBeyond,
   'channel-line-differs': channelLineDiffers,
+  'station-not-parallel': stationNotParallel,
   'intercom-second-supply': intercomSecondSupply,
   'intercom-no-supply': intercomNoSupply,
   'intercom-no-answer': intercomNoAnswer,
