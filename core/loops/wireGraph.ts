@@ -86,45 +86,59 @@ const allowed = (edge: GraphEdge, target: TerminalId | null, barred: Barred): bo
   return edge.to === target || !barred.terminals?.has(edge.to);
 };
 
-interface Reached {
+/** The end of a walk: where it stands, by which edge it came, and the walk before it. */
+interface Walk {
+  readonly at: TerminalId;
   readonly cost: number;
   readonly via: GraphEdge | null;
-}
-
-/** Cheapest ways from a terminal to all it reaches (Dijkstra; the graphs are small enough for a plain scan). */
-function spread(
-  graph: WireGraph,
-  from: TerminalId,
-  target: TerminalId | null,
-  barred: Barred,
-): Map<TerminalId, Reached> {
-  const reached = new Map<TerminalId, Reached>([[from, { cost: 0, via: null }]]);
-  const open = new Set([from]);
-  while (open.size > 0) {
-    const at = [...open].reduce((a, b) => (reached.get(b)!.cost < reached.get(a)!.cost ? b : a));
-    open.delete(at);
-    if (at === target) break;
-    const here = reached.get(at)!;
-    for (const edge of graph.get(at) ?? []) {
-      if (!allowed(edge, target, barred) || bothThrows(here.via, edge)) continue;
-      const cost = here.cost + edge.cost;
-      const known = reached.get(edge.to);
-      if (known && known.cost <= cost) continue;
-      reached.set(edge.to, { cost, via: edge });
-      open.add(edge.to);
-    }
-  }
-  return reached;
+  readonly before: Walk | null;
 }
 
 /** A changeover is never closed both ways: no way leads in at NC and out at NO. */
 const bothThrows = (before: GraphEdge | null, { contact }: GraphEdge): boolean =>
   contact !== undefined && before?.contact?.state === contact.state && before.contact.form !== contact.form;
 
-function unwind(reached: ReadonlyMap<TerminalId, Reached>, to: TerminalId): LegStep[] {
+/** Where a walk may go on depends on the blade it came through, so that each such arrival counts by itself. */
+const arrival = (at: TerminalId, via: GraphEdge | null): string =>
+  via?.contact ? `${at} ${via.contact.state} ${via.contact.form}` : at;
+
+function hasPassed(walk: Walk, terminal: TerminalId): boolean {
+  for (let step: Walk | null = walk; step; step = step.before) if (step.at === terminal) return true;
+  return false;
+}
+
+/** Cheapest walks from a terminal to all it reaches (Dijkstra; the graphs are small enough for a plain scan). */
+function spread(
+  graph: WireGraph,
+  from: TerminalId,
+  target: TerminalId | null,
+  barred: Barred,
+): ReadonlyMap<TerminalId, Walk> {
+  const start: Walk = { at: from, cost: 0, via: null, before: null };
+  const known = new Map<string, Walk>([[arrival(from, null), start]]);
+  const open = new Map(known);
+  const reached = new Map<TerminalId, Walk>();
+  while (open.size > 0) {
+    const [key, here] = [...open].reduce((a, b) => (b[1].cost < a[1].cost ? b : a));
+    open.delete(key);
+    if (!reached.has(here.at)) reached.set(here.at, here);
+    if (here.at === target) break;
+    for (const edge of graph.get(here.at) ?? []) {
+      if (!allowed(edge, target, barred) || bothThrows(here.via, edge) || hasPassed(here, edge.to)) continue;
+      const next: Walk = { at: edge.to, cost: here.cost + edge.cost, via: edge, before: here };
+      const there = arrival(edge.to, edge);
+      const other = known.get(there);
+      if (other && other.cost <= next.cost) continue;
+      known.set(there, next);
+      open.set(there, next);
+    }
+  }
+  return reached;
+}
+
+function unwind(walk: Walk): LegStep[] {
   const steps: LegStep[] = [];
-  for (let edge = reached.get(to)?.via; edge; edge = reached.get(edge.step.from)?.via)
-    steps.unshift(edge.step);
+  for (let step: Walk | null = walk; step?.via; step = step.before) steps.unshift(step.via.step);
   return steps;
 }
 
@@ -136,16 +150,15 @@ export function findWay(
   barred: Barred = {},
 ): LegStep[] | null {
   if (from === to) return [];
-  const reached = spread(graph, from, to, barred);
-  return reached.has(to) ? unwind(reached, to) : null;
+  const walk = spread(graph, from, to, barred).get(to);
+  return walk ? unwind(walk) : null;
 }
 
 /** The longest of the ways that lead away from a terminal: what still hangs on it when its loop is broken. */
 export function longestWay(graph: WireGraph, from: TerminalId, barred: Barred): LegStep[] {
-  const reached = spread(graph, from, null, barred);
   let best: LegStep[] = [];
-  for (const terminal of reached.keys()) {
-    const way = unwind(reached, terminal);
+  for (const walk of spread(graph, from, null, barred).values()) {
+    const way = unwind(walk);
     const wires = (steps: LegStep[]) => steps.filter((step) => step.kind === 'wire').length;
     if (wires(way) > wires(best) || (wires(way) === wires(best) && way.length > best.length)) best = way;
   }
