@@ -1,5 +1,4 @@
-import { useCallback, useEffect, useMemo, useState } from 'react';
-import { Toaster, toast } from 'sonner';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import type { Cause } from '#core/causes/index';
 import { doorsInOrder, findIn, type Plan } from '#core/plan/index';
 import { STATIONS } from '#core/checks/stations';
@@ -26,7 +25,10 @@ import { useCauses } from './store/useCauses';
 import { useVerdicts } from './store/useVerdicts';
 import { Alive } from './Alive';
 import { SitePageView } from './site/SitePageView';
+import type { Told } from './Toasts';
 import css from './App.module.css';
+
+const Toasts = lazy(async () => ({ default: (await import('./Toasts')).Toasts }));
 
 interface Props {
   readonly plan: Plan;
@@ -40,11 +42,9 @@ interface Props {
   readonly who: string;
 }
 
-/** Messages in the dress of the house, light and dark. */
-const TOAST = { toast: css['toast'] ?? '', actionButton: css['toastAct'] ?? '' };
-
 /** The whole application for one site. */
 export function App({ plan, revision, path, who, ...given }: Props) {
+  const [told, setTold] = useState<Told | null>(null);
   const store = useMemo(
     () =>
       new SiteStore({
@@ -52,7 +52,7 @@ export function App({ plan, revision, path, who, ...given }: Props) {
         revision,
         complete: false,
         author: () => who || storedName(),
-        tell: (message) => toast(message),
+        tell: (text) => setTold({ text }),
       }),
     [plan, revision, who],
   );
@@ -60,11 +60,11 @@ export function App({ plan, revision, path, who, ...given }: Props) {
     <StoreProvider store={store}>
       <Site {...given} path={path} who={who} />
       <UndoDialog />
-      <Toaster
-        position="bottom-center"
-        offset={150}
-        toastOptions={{ duration: 7000, unstyled: true, classNames: TOAST }}
-      />
+      {told && (
+        <Suspense>
+          <Toasts told={told} />
+        </Suspense>
+      )}
     </StoreProvider>
   );
 }

@@ -1,6 +1,5 @@
-import { DropdownMenu } from 'radix-ui';
-import type { ReactNode } from 'react';
-import css from './Menu.module.css';
+import { Slot } from 'radix-ui';
+import { useState, type ComponentType, type KeyboardEvent, type ReactNode } from 'react';
 
 export interface MenuItem {
   readonly id: string;
@@ -11,7 +10,7 @@ export interface MenuItem {
   onSelect(): void;
 }
 
-interface Props {
+export interface MenuProps {
   /** The button that opens it. */
   readonly trigger: ReactNode;
   readonly items: readonly MenuItem[];
@@ -19,33 +18,28 @@ interface Props {
   readonly side?: 'top' | 'bottom';
 }
 
-export const Menu = ({ trigger, items, label, side = 'bottom' }: Props) => (
-  <DropdownMenu.Root modal={false}>
-    <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
-    <DropdownMenu.Portal>
-      <DropdownMenu.Content
-        className={css['menu']}
-        aria-label={label}
-        side={side}
-        align="start"
-        sideOffset={4}
-        collisionPadding={8}
-      >
-        {items.map((item) => (
-          <DropdownMenu.Item
-            key={item.id}
-            className={css['item']}
-            disabled={item.disabled}
-            onSelect={item.onSelect}
-          >
-            <span className={css['mark']} aria-hidden>
-              {item.checked ? '✓' : ''}
-            </span>
-            <span className={css['label']}>{item.label}</span>
-            {item.hint && <span className={css['hint']}>{item.hint}</span>}
-          </DropdownMenu.Item>
-        ))}
-      </DropdownMenu.Content>
-    </DropdownMenu.Portal>
-  </DropdownMenu.Root>
-);
+const fetchIt = async () => (await import('./OpenMenu')).OpenMenu;
+/** Keys that open a menu from its button. */
+const OPENING: ReadonlySet<string> = new Set(['Enter', ' ', 'ArrowDown']);
+
+/** A menu whose list is fetched when it is first opened; pointing at its button fetches it ahead. */
+export function Menu(props: MenuProps) {
+  const [Open, setOpen] = useState<ComponentType<MenuProps> | null>(null);
+  if (Open) return <Open {...props} />;
+  const open = () => void fetchIt().then((found) => setOpen(() => found));
+  return (
+    <Slot.Root
+      aria-haspopup="menu"
+      aria-expanded={false}
+      onClick={open}
+      onPointerEnter={() => void fetchIt()}
+      onKeyDown={(event: KeyboardEvent) => {
+        if (!OPENING.has(event.key)) return;
+        event.preventDefault();
+        open();
+      }}
+    >
+      {props.trigger}
+    </Slot.Root>
+  );
+}
