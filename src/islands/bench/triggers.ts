@@ -1,5 +1,6 @@
 import { doorDevices, exits } from '#core/door/index';
 import { callers, fireReleases } from '#core/prove/index';
+import type { Device } from '#core/plan/index';
 import type { Stimulus } from '#core/simulate/index';
 import type { Bench as BenchState } from './useBench';
 
@@ -55,6 +56,10 @@ const ways: Group = ({ world, state }) => {
   return list;
 };
 
+/** A tag, with its door where that is another. */
+const tagAt = ({ door }: BenchState['world'], device: Device): string =>
+  device.door === door.id || device.door === null ? device.tag : `${device.door}/${device.tag}`;
+
 /** Bells, key switches, handsets, and the keys of answering stations wherever they stand. */
 const calls: Group = ({ world }, on) => {
   const press = (device: string, tag: string, label: string): Trigger => ({
@@ -73,7 +78,7 @@ const calls: Group = ({ world }, on) => {
     if (key !== null)
       list.push({
         id: `key-${device.id}-${key}`,
-        label: `Key ${key} of ${device.tag}`,
+        label: `Key ${key} of ${tagAt(world, device)}`,
         stimulus: { kind: 'press', device: device.id, key },
       });
   }
@@ -112,7 +117,8 @@ const emergencies: Group = ({ world }, on) => {
 const power: Group = ({ state }) => {
   const feeds = [...state.feeds.values()];
   const dead = feeds.length > 0 && feeds.every((feed) => feed.kind === 'off');
-  const mainsOff = feeds.some((feed) => feed.kind === 'battery');
+  // A supply without a battery is dead at once, and comes back by the same button.
+  const mainsOff = feeds.some((feed) => feed.kind !== 'mains');
   return [
     { id: 'mains', label: 'Mains off', on: mainsOff, stimulus: { kind: 'mains', on: mainsOff } },
     { id: 'dead', label: 'All dead', on: dead, stimulus: { kind: 'dead', on: !dead } },
