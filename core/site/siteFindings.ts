@@ -17,10 +17,10 @@ const FEWEST = 2;
  */
 export function siteFindings(plan: Plan): SiteFinding[] {
   const locks = allDevices(plan).filter(({ type }) => findTypeIn(plan, type)?.lock !== undefined);
-  const doors = doorsInOrder(plan).flatMap(({ id }) => {
-    const states = locks
-      .filter(({ door }) => door === id)
-      .map((one) => lockDeadState(plan, placed(plan, one)));
+  const doors = doorsInOrder(plan).flatMap(({ id, deadState }) => {
+    const own = locks.filter(({ door }) => door === id).map((one) => lockDeadState(plan, placed(plan, one)));
+    // Before there is a lock, what was chosen for the door counts.
+    const states = own.length > 0 || !deadState ? own : [deadState.state];
     return states.length > 0 ? [{ id, opens: states.every((state) => state === 'fail-safe') }] : [];
   });
   if (doors.length < FEWEST || !doors.every(({ opens }) => opens)) return [];

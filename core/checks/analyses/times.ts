@@ -2,6 +2,7 @@ import { doorTimes, LEAST_SECONDS } from '../../door/index';
 import { recommendUnlock, releaseByCredential } from '../../timing/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
+import { notWired } from './notWired';
 
 const put = (device: string, setting: string | null, value: number | string) =>
   setting === null ? {} : ({ remedy: { kind: 'setSetting', device, setting, value } } as const);
@@ -41,6 +42,8 @@ export const times: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = ({
       ? channel.channels[parts.channel]?.contactInput
       : null;
   const senses = input ? rest.readings.get(`${device.id}:${input}`) === 'closed' : false;
+  // A door that is not wired is to be wired, not to be timed.
+  if (notWired({ plan, door, parts })) return findings;
   if (set.relock === 'close' && !senses && world.locks.length > 0)
     findings.push(
       hit(

@@ -1,14 +1,17 @@
 import { stimulate } from '../../simulate/index';
 import { type Analysis, hit, type Hit } from '../hit';
+import { notWired } from './notWired';
 
 /** A door contact that no input sees, or sees the wrong way round. */
-export const unseenContacts: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'loops'> = ({
+export const unseenContacts: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'door' | 'loops'> = ({
   world,
   rest,
   parts,
   plan,
+  door,
   loops,
 }) => {
+  if (notWired({ plan, door, parts })) return [];
   const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force' }).state;
   return parts.contacts.flatMap(({ device }): Hit[] => {
     const broken = loops.some(

@@ -75,7 +75,9 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
                       .join('; ') || '—'}
                   </td>
                   <td>{fire.join('; ') || '—'}</td>
-                  <td className={summary && summary.toSettle > 0 ? css['bad'] : css['good']}>
+                  <td
+                    className={!summary?.begun ? undefined : summary.toSettle > 0 ? css['bad'] : css['good']}
+                  >
                     {!summary?.begun ? '—' : summary.toSettle > 0 ? summary.toSettle : '✓'}
                   </td>
                 </tr>
