@@ -50,7 +50,8 @@ export function measureRelease(world: World, rest: SimState, act: Stimulus): Rel
   let since = isFree(world, state) ? state.now : null;
   const by = act.kind === 'credential' ? 'unlock' : 'exit';
   for (let due = state.queue[0]; due && due.at <= rest.now + HORIZON_MS; due = state.queue[0]) {
-    const { device, name } = due;
+    // Timers of one instant run in order; what the earlier ones ask is answered by the last.
+    const { device, name } = state.queue.filter(({ at }) => at === due.at).at(-1) ?? due;
     state = advance(world, state, due.at).state;
     const free = isFree(world, state);
     if (since === null && free) since = state.now;

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { EMPTY_BRIEF, emptyPlan } from '../plan/index';
 import { magnetDoor, mustApply } from '../specimens/doors';
+import { sharedFireSupply, siteRelay } from '../specimens/fireSites';
+import { timed } from '../specimens/ruleEdits';
 import { doorVerdict } from './index';
 
 describe('doorVerdict', () => {
@@ -29,6 +31,15 @@ describe('doorVerdict', () => {
     const verdict = doorVerdict(mustApply(emptyPlan('s', 's'), { kind: 'addDoor', door }), 'D01');
     expect(verdict.summary).toMatchObject({ begun: false });
     expect(verdict.marks.wire).toBe('not-begun');
+  });
+  it('says who times the lock, and which relays release it in a fire, whoever’s they are', () => {
+    expect(doorVerdict(timed(), 'D01').release).toEqual({ seconds: 5, device: 'D01/PS1', setting: 't.exit' });
+    expect(doorVerdict(magnetDoor(), 'D01').release?.device).toBe('D01/K1');
+    expect(doorVerdict(magnetDoor(), 'D01').summary.fire).toEqual([{ tag: 'F1', latching: true }]);
+    const site = siteRelay();
+    for (const door of ['D01', 'D02'])
+      expect(doorVerdict(site, door).summary.fire).toEqual([{ tag: 'F1', latching: true }]);
+    expect(doorVerdict(sharedFireSupply(), 'D02').summary.fire).toEqual([{ tag: 'D01/F1', latching: true }]);
   });
   it('survives a worker: it is plain data', () => {
     const verdict = doorVerdict(magnetDoor(), 'D01');

@@ -12,6 +12,7 @@ import {
 import type { DeadState, Plan } from '../plan/index';
 import type { PowerBudget } from '../power/index';
 import { fireReleases, type Proof } from '../prove/index';
+import { releaseByCredential, type Release } from '../timing/index';
 import { marksOf, type StationMark } from './marks';
 
 /** All that is known about a door, as plain data: it comes out of a worker. */
@@ -22,6 +23,8 @@ export interface DoorVerdict {
   readonly budget: PowerBudget;
   readonly marks: Readonly<Record<StationId, StationMark>>;
   readonly summary: DoorSummary;
+  /** How long a card or code really releases the door, and who times it; null where it does not, or holds. */
+  readonly release: Release | null;
 }
 
 /** A fire relay that releases a door. */
@@ -73,6 +76,7 @@ export function verdictSteps(plan: Plan, door: string): VerdictSteps {
     proof: context.proof,
     budget: context.budget,
     marks: marksOf(context, findings),
+    release: releaseByCredential(context.world, context.rest),
     summary: {
       door,
       deadState: context.door.deadState?.state ?? null,

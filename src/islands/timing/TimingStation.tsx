@@ -13,6 +13,7 @@ import {
 } from '#core/simulate/index';
 import { settingFor } from '#core/devices/index';
 import { doorTimes, type DoorTimes, type TimeRole } from '#core/door/index';
+import type { DoorVerdict } from '#core/verdict/index';
 import { HANDLE_SECONDS, REACTION_SECONDS, recommendUnlock } from '#core/timing/index';
 import { LANE_WORDS } from '#words/bench';
 import { Button } from '../../ui/Button';
@@ -24,7 +25,7 @@ import colours from '../../ui/laneColours.module.css';
 import css from './TimingStation.module.css';
 
 /** How long the lock stays released, and what cuts that short. */
-export function TimingStation({ door }: { door: Door }) {
+export function TimingStation({ door, verdict }: { door: Door; verdict: DoorVerdict | null }) {
   const plan = usePlan();
   const dispatch = useDispatch();
   const times = doorTimes(plan, door.id);
@@ -46,6 +47,17 @@ export function TimingStation({ door }: { door: Door }) {
     return found?.kind === 'number' ? found : null;
   };
   const advice = recommendUnlock(door.brief);
+  // A supply's dial or an operator may time the lock, whatever the controller is set to.
+  const keeper = verdict?.release && verdict.release.device !== device.id ? verdict.release : null;
+  const real = keeper?.seconds ?? times.unlock;
+  const recommend = () => {
+    if (keeper?.setting)
+      dispatch(
+        { kind: 'setSetting', device: keeper.device, setting: keeper.setting, value: advice.recommended },
+        'set the unlock time',
+      );
+    else set('unlock', advice.recommended);
+  };
   return (
     <StationFrame door={door}>
       <div className={css['timing']}>
@@ -58,6 +70,12 @@ export function TimingStation({ door }: { door: Door }) {
             range={range('unlock')}
             onKeep={(value) => set('unlock', value)}
           />
+          {keeper && (
+            <p className={css['keeper']}>
+              The lock follows {plan.devices[keeper.device]?.tag}: released {keeper.seconds} s after a card or
+              code.
+            </p>
+          )}
           <Seconds
             label="Exit time"
             hint="After an exit request."
@@ -111,11 +129,8 @@ export function TimingStation({ door }: { door: Door }) {
               </tr>
             </tbody>
           </table>
-          {times.unlock !== advice.recommended && (
-            <Button
-              look={times.unlock < advice.recommended ? 'main' : 'plain'}
-              onClick={() => set('unlock', advice.recommended)}
-            >
+          {(keeper ? keeper.setting && real < advice.recommended : real !== advice.recommended) && (
+            <Button look={real < advice.recommended ? 'main' : 'plain'} onClick={recommend}>
               Set {advice.recommended} s
             </Button>
           )}
