@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest';
+import { HARDWARE_SETS, newDevice } from '../brief/index';
+import type { Plan } from '../plan/index';
+import { atRest, buildWorld, doorHold, lockStatuses, stimulate } from '../simulate/index';
+import { magnetDoor, mustApply, MAGNET_BRIEF, wiredDoor } from '../specimens/doors';
+import { sharedFireSupply, siteRelay } from '../specimens/fireSites';
+import { door } from '../specimens/ruleEdits';
+import { terminalOf } from '../specimens/terminalOf';
+import { metres, mm2 } from '../units/index';
+import { fireReleases } from './index';
+
+const tags = (plan: Plan, id: string) => fireReleases(buildWorld(plan, id)).map(({ device }) => device.id);
+const holdInFire = (plan: Plan, id: string, relay?: string) => {
+  const world = buildWorld(plan, id);
+  const rest = atRest(world);
+  const fire = stimulate(world, rest, { kind: 'fire', ...(relay ? { device: relay } : {}) }).state;
+  return doorHold(lockStatuses(world, fire.point));
+};
+
+describe('the fire relays of a door', () => {
+  it('are its own in every hardware set that has one, and nobody else’s', () => {
+    for (const { id } of HARDWARE_SETS) {
+      const plan = door(id);
+      const own = Object.values(plan.devices)
+        .filter(({ type }) => type.startsWith('fire-relay'))
+        .map((device) => device.id);
+      expect([id, tags(plan, 'D01')]).toEqual([id, own]);
+    }
+  });
+  it('are the site’s, for every door that a pole of it breaks', () => {
+    const plan = siteRelay();
+    for (const id of ['D01', 'D02']) {
+      expect(tags(plan, id)).toEqual(['F1']);
+      expect(holdInFire(plan, id)).toBe('free');
+      expect(holdInFire(plan, id, 'F1')).toBe('free');
+    }
+  });
+  it('are another door’s, where it drops the supply that feeds this one', () => {
+    const plan = sharedFireSupply();
+    expect(tags(plan, 'D02')).toEqual(['D01/F1']);
+    expect(holdInFire(plan, 'D02', 'D01/F1')).toBe('free');
+  });
+  it('are not another door’s for a common 0 V alone', () => {
+    let plan = wiredDoor('magnet-controller', MAGNET_BRIEF, magnetDoor(), 'D02');
+    plan = mustApply(
+      plan,
+      { kind: 'removeDevice', id: 'D02/F1' },
+      {
+        kind: 'connect',
+        conductor: {
+          id: 'D02/W80',
+          door: 'D02',
+          number: 'W80',
+          from: terminalOf('D01/PS1.0V'),
+          to: terminalOf('D02/PS1.0V'),
+          colour: 'BK',
+          gauge: mm2(1),
+          length: metres(4),
+          cable: '',
+          origin: 'hand',
+        },
+      },
+    );
+    expect(tags(plan, 'D02')).toEqual([]);
+    expect(tags(plan, 'D01')).toEqual(['D01/F1']);
+  });
+  it('are told in the same order whoever asks first, and none for a door alone', () => {
+    const world = buildWorld(siteRelay(), 'D01');
+    expect(fireReleases(world)).toBe(fireReleases(world, atRest(world)));
+    const bare = mustApply(magnetDoor(), { kind: 'removeDevice', id: 'D01/F1' });
+    expect(tags(bare, 'D01')).toEqual([]);
+    const unwired = mustApply(bare, { kind: 'addDevice', device: newDevice(bare, 'D01', 'fire-relay') });
+    expect(tags(unwired, 'D01')).toEqual(['D01/F1']);
+  });
+});
