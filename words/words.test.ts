@@ -7,6 +7,8 @@ import { prove, SITUATIONS } from '#core/prove/index';
 import { atRest, buildWorld } from '#core/simulate/index';
 import { quillhaven } from '#demo/quillhaven';
 import { magnetDoor, mustApply, strikeDoor } from '../core/specimens/doors';
+import { SPOTTED } from '../core/specimens/circuitMistakes';
+import { FIRES } from '../core/specimens/fireSites';
 import { HARDWARE_MISTAKES } from '../core/specimens/hardwareMistakes';
 import { PROOF_MISTAKES } from '../core/specimens/proofMistakes';
 import { WIRE_MISTAKES } from '../core/specimens/wireMistakes';
@@ -80,6 +82,22 @@ describe('words of findings', () => {
       }
     }
     expect(seen.size).toBeGreaterThan(100);
+  });
+  it('are whole sentences for every mistake that only the circuit gives away, and name no joint inside a housing', () => {
+    for (const { code, make, edits, door = 'D01' } of [...SPOTTED, ...FIRES]) {
+      const right = make();
+      const found = runChecks(checkContext(mustApply(right, ...edits(right)), door));
+      expect(found.map((one) => one.code)).toContain(code);
+      for (const finding of found) {
+        for (const text of [findingTitle(finding), findingReason(finding)]) {
+          readable(text);
+          expect(text).not.toContain('~');
+          expect(text).not.toMatch(/\d\.\d{4}/);
+        }
+        expect(findingReason(finding)).toMatch(/[.?!]$/);
+        if (finding.remedy) readable(remedyName(finding));
+      }
+    }
   });
   it('are whole sentences for every finding of the demo site', () => {
     const demo = quillhaven();

@@ -117,7 +117,7 @@ export function blankBehaviour(kind: BehaviourKind, board: string): Behaviour {
     case 'fireRelay':
       return { kind, state: 'alarm', latchSetting: 'latch' };
     case 'fireInput':
-      return { kind, input: '', state: 'dropped', latchSetting: 'latch' };
+      return { kind, input: 'fire', state: 'dropped', latchSetting: 'latch' };
     case 'reader':
       return { kind, board, d0: 'd0', d1: 'd1' };
     case 'busReader':
@@ -127,7 +127,7 @@ export function blankBehaviour(kind: BehaviourKind, board: string): Behaviour {
         bus: { a: 'A', b: 'B', common: 'V-', addressSetting: null, terminatorSetting: null, unitLoads: 1 },
       };
     case 'operator':
-      return { kind, board, activate: '', relay: 'release', settings: 'op' };
+      return { kind, board, activate: 'activate', relay: 'release', settings: 'op' };
   }
 }
 
