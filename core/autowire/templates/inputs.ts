@@ -2,7 +2,7 @@ import type { DryInput } from '../../devices/index';
 import type { ColourRole, TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
 import type { DoorParts, Placed } from '../../door/index';
-import { layout, NO_LAYOUT, type Run, type SettingRun } from '../run';
+import { joinLayouts, layout, NO_LAYOUT, type Layout, type Run, type SettingRun } from '../run';
 import { fireSupply, releasesByTimer, timedSupply } from './lockPower';
 import { channelSetting, pin, run, type Template } from './template';
 
@@ -119,8 +119,15 @@ export const exitRequest: Template = (parts, ledger) => {
   const target = exitInput(parts);
   if (!target) return NO_LAYOUT;
   const [input, common] = [pin(target.at, target.input.input), pin(target.at, target.input.common)];
-  const levers = parts.locks.filter(({ type }) => type.roles.exitContact);
-  const asked = contactsOf([...parts.exits, ...levers], 'exitContact');
+  const all = [...parts.exits, ...parts.locks.filter(({ type }) => type.roles.exitContact)];
+  // Where a timed supply is asked, a lever that opens by itself still tells the controller, and asks nothing.
+  const told = target.at === parts.decider ? null : ownExitInput(parts);
+  const levers = told ? all.filter(({ type }) => type.behaviour.kind === 'lever') : [];
+  const asked = contactsOf(
+    all.filter((one) => !levers.includes(one)),
+    'exitContact',
+  );
+  const heard = told ? toldOfLevers(parts, told, contactsOf(levers, 'exitContact'), ledger) : NO_LAYOUT;
   const interposed = parts.relays.flatMap((at): ContactAt[] => {
     const pole = at.type.roles.coil && at.type.roles.poles?.[0];
     return pole ? [{ at, ends: { a: pole.com, b: pole.no } }] : [];
@@ -134,7 +141,7 @@ export const exitRequest: Template = (parts, ledger) => {
   const setting = channelSetting(target.at, parts, 'form');
   if (asked.length > 0 && closing.length === 0 && interposed.length === 0 && setting !== null) {
     const settings = [{ device: target.at.device.id, setting, value: 'NC' }];
-    return layout(inSeries(asked, input, common, EXIT, ledger), settings);
+    return joinLayouts([layout(inSeries(asked, input, common, EXIT, ledger), settings), heard]);
   }
   const onlyLevers = asked.length > 0 && asked.every(({ at }) => at.type.behaviour.kind === 'lever');
   const rex = channelSetting(target.at, parts, 'rex');
@@ -142,8 +149,32 @@ export const exitRequest: Template = (parts, ledger) => {
     onlyLevers && interposed.length === 0 && rex !== null
       ? [{ device: target.at.device.id, setting: rex, value: 'reports' }]
       : [];
-  return layout(inParallel([...closing, ...interposed], input, common, EXIT, ledger), settings);
+  return joinLayouts([
+    layout(inParallel([...closing, ...interposed], input, common, EXIT, ledger), settings),
+    heard,
+  ]);
 };
+
+/** The exit input of whatever decides. */
+function ownExitInput({ decider, channel }: DoorParts): DryInput | null {
+  return decider?.type.roles.exitInputs?.[channel] ?? null;
+}
+
+/** Lever contacts on the controller's own exit input, set to report. */
+function toldOfLevers(
+  parts: DoorParts,
+  input: DryInput,
+  levers: readonly ContactAt[],
+  ledger: Ledger,
+): Layout {
+  const { decider } = parts;
+  if (!decider || levers.length === 0) return NO_LAYOUT;
+  const rex = channelSetting(decider, parts, 'rex');
+  return layout(
+    inParallel(levers, pin(decider, input.input), pin(decider, input.common), EXIT, ledger),
+    rex === null ? [] : [{ device: decider.device.id, setting: rex, value: 'reports' }],
+  );
+}
 
 /** The decider's relay asks a door operator, which works the lock itself. */
 export const trigger: Template = (parts, ledger) => {

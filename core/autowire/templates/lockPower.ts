@@ -26,9 +26,15 @@ export function stateFor(lock: Placed, wanted: DeadState | null): DeadState {
 export const timedSupply = ({ supplies }: DoorParts): Placed | null =>
   supplies.find(({ type }) => type.behaviour.kind === 'timer') ?? null;
 
-/** True where the timed relay of the supply switches the lock, and the terminal only triggers it. */
+/**
+ * True where the timed relay of the supply switches the lock, and the terminal only triggers it: by a dry contact, which an
+ * output that feeds the lock is not.
+ */
 export const releasesByTimer = (parts: DoorParts): boolean =>
-  parts.schools.release === 'timed-supply' && timedSupply(parts) !== null;
+  parts.schools.release === 'timed-supply' &&
+  timedSupply(parts) !== null &&
+  (parts.decider === null ||
+    (parts.decider.type.roles.switches?.[parts.channel] !== undefined && !feedsTheLock(parts)));
 
 /** The controller's output jumper, where it has one, outweighs the school: it is what the board really does. */
 function feedsTheLock({ decider, schools, channel }: DoorParts): boolean {
@@ -38,26 +44,31 @@ function feedsTheLock({ decider, schools, channel }: DoorParts): boolean {
   return schools.release === 'wet-output' || !decider.type.roles.switches;
 }
 
+/** True where a fire works at the input of a supply: a relay is there to work it. */
+const firesAtInput = ({ schools, fireRelays, fireLine }: DoorParts): boolean =>
+  schools.fire === 'supply-input' && (fireRelays.length > 0 || fireLine !== null);
+
 /** What feeds a lock by a contact: where fire works at a supply's input, one that has such an input, if it suits. */
-function feedOf({ supplies, schools }: DoorParts, lock: Placed): Placed | null {
-  const dropping = schools.fire === 'supply-input' ? supplies.filter(({ type }) => type.roles.fireInput) : [];
-  return supplyFor(dropping, lock) ?? supplyFor(supplies, lock);
+function feedOf(parts: DoorParts, lock: Placed): Placed | null {
+  const dropping = firesAtInput(parts) ? parts.supplies.filter(({ type }) => type.roles.fireInput) : [];
+  return supplyFor(dropping, lock) ?? supplyFor(parts.supplies, lock);
 }
 
-/** True where a fire drops the supply of this lock, and no relay stands in its power. */
+/** True where a fire drops the supply of this lock, and no relay stands in its power: it opens by losing it. */
 const dropsFor = (parts: DoorParts, lock: Placed): boolean =>
-  parts.schools.fire === 'supply-input' && feedOf(parts, lock)?.type.roles.fireInput !== undefined;
+  firesAtInput(parts) &&
+  stateFor(lock, parts.wanted) === 'fail-safe' &&
+  feedOf(parts, lock)?.type.roles.fireInput !== undefined;
 
 /** The supply whose fire input releases this door: that which feeds a lock, or the first where there is no lock yet. */
 export function fireSupply(parts: DoorParts): Placed | null {
-  if (parts.schools.fire !== 'supply-input') return null;
+  if (!firesAtInput(parts)) return null;
   const feeding = parts.locks.flatMap((lock) =>
     switchOf(parts, stateFor(lock, parts.wanted))?.kind === 'wet' ? [] : (feedOf(parts, lock) ?? []),
   );
   const own = feeding.find(({ type }) => type.roles.fireInput);
-  return (
-    own ?? (parts.locks.length > 0 ? null : (parts.supplies.find(({ type }) => type.roles.fireInput) ?? null))
-  );
+  if (own || parts.locks.length > 0) return own ?? null;
+  return parts.supplies.find(({ type }) => type.roles.fireInput) ?? null;
 }
 
 function switchOf(parts: DoorParts, state: DeadState): Switch | null {
