@@ -2,6 +2,11 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { writeAldaba } from '#core/formats/index';
+import type { Plan } from '#core/plan/index';
+import { mustApply } from '../core/specimens/doors';
+import { siteRelay } from '../core/specimens/fireSites';
+import { terminalOf } from '../core/specimens/terminalOf';
 import { runAldaba } from './bundled';
 
 const FILE = 'demo/quillhaven.json';
@@ -17,6 +22,39 @@ describe('aldaba', () => {
     const [door] = JSON.parse(bad.stdout) as [{ findings: { code: string }[]; proof: unknown[] }];
     expect(door.findings[0]?.code).toBe('fire-not-latched');
     expect(door.proof).toHaveLength(16);
+  });
+  it('prove: a fire that is gone round, a site that opens as one, each in words', () => {
+    const folder = mkdtempSync(join(tmpdir(), 'aldaba-cli-'));
+    const write = (name: string, plan: Plan): string => {
+      const path = join(folder, name);
+      writeFileSync(path, JSON.stringify(writeAldaba(plan, { secrets: true })));
+      return path;
+    };
+    const site = siteRelay();
+    const both = aldaba('prove', write('right.json', site));
+    expect(both.stdout).toContain('Every door of this site opens when dead.');
+    const one = aldaba('prove', write('right.json', site), '--door', 'D01');
+    expect(one.stdout).not.toContain('Every door of this site');
+    const feed = Object.values(site.conductors).find(({ to }) => to === 'F1.2C')!;
+    const past = mustApply(site, { kind: 'setConductor', id: feed.id, patch: { to: terminalOf('F1.2NC') } });
+    const round = aldaba('prove', write('past.json', past), '--door', 'D02');
+    expect(round.status).toBe(1);
+    expect(round.stdout).toContain('Stop: In a fire L1 stays held.');
+    expect(round.stdout).toContain('PS1');
+    const told = aldaba('explain', write('past.json', past), '--door', 'D02');
+    expect(told.stdout).toContain(`${feed.number} stands on F1.2NC. It belongs on 2C.`);
+  });
+  it('explain: a door without a wire is to be wired', () => {
+    const folder = mkdtempSync(join(tmpdir(), 'aldaba-cli-'));
+    const path = join(folder, 'bare.json');
+    writeFileSync(
+      path,
+      JSON.stringify(writeAldaba({ ...siteRelay(), conductors: {}, cables: {} }, { secrets: true })),
+    );
+    const { status, stdout } = aldaba('prove', path, '--door', 'D01');
+    expect(status).toBe(1);
+    expect(stdout).toContain('This door is not wired yet.');
+    expect(stdout).not.toContain('loop of L1 is open');
   });
   it('solve: every terminal, wire and device of a situation', () => {
     const { stdout } = aldaba('solve', FILE, '--door', 'D03', '--situation', 'fire', '--json');

@@ -1,5 +1,6 @@
 import { worstOf, type Side } from '#core/prove/index';
 import type { Plan } from '#core/plan/index';
+import { siteFindings } from '#core/site/index';
 import { doorVerdict } from '#core/verdict/index';
 import {
   cellReason,
@@ -8,6 +9,7 @@ import {
   LAW,
   outcomeWords,
   SEVERITY_NAMES,
+  siteFindingWords,
   situationName,
   verdictWords,
 } from '#words/index';
@@ -59,6 +61,11 @@ export function proveCommand(plan: Plan, options: CommandOptions): number {
         `  ${SEVERITY_NAMES[finding.severity]}: ${findingTitle(finding)}. ${findingReason(finding)}`,
       );
     }
+  }
+  // What is found of the site as a whole is said where the whole site is asked for.
+  for (const finding of options.door === undefined ? siteFindings(plan) : []) {
+    const { title, reason } = siteFindingWords(finding);
+    console.log(`\n${SEVERITY_NAMES[finding.severity]}: ${title}. ${reason}`);
   }
   console.log(`\n${LAW}`);
   return bad ? 1 : 0;

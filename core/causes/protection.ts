@@ -2,15 +2,17 @@ import type { CheckContext } from '../checks/index';
 import { presentParts, type Part } from '../devices/index';
 import { terminalId, type TerminalId } from '../plan/index';
 import type { Target } from '../autowire/index';
+import { fireReleases } from '../prove/index';
 
 const PROTECTING: ReadonlySet<string> = new Set(['release', 'suppression']);
 /** A contact with more than this through it at rest, amps, is in use: a leak is less. */
 const IN_USE = 5e-5;
 
-/** Every part of the door's own devices, with the terminals it lies between. */
-function partsAt({ world, door }: CheckContext) {
+/** Every part of the door's own devices, of the site's, and of whoever's fire relays, with the terminals it lies between. */
+function partsAt({ world, rest, door }: CheckContext) {
+  const relays = new Set(fireReleases(world, rest).map(({ device }) => device.id));
   return world.inhabitants.flatMap(({ device, type }) =>
-    device.door !== door.id
+    device.door !== door.id && device.door !== null && !relays.has(device.id)
       ? []
       : presentParts(type, device.settings).map((part) => ({
           part,

@@ -6,6 +6,7 @@ import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import { sharedFireSupply, siteRelay } from '../specimens/fireSites';
 import { intercomPlan } from '../specimens/intercom';
 import { door, drop, set, wire } from '../specimens/ruleEdits';
+import { terminalOf } from '../specimens/terminalOf';
 import { acts, asks } from './analyses/acts';
 import { isWorse, judgedOf, trialsAt } from './trials';
 import { checkContext, runRules, toPutRight } from './index';
@@ -77,6 +78,19 @@ describe('a change at one door that reaches another', () => {
     expect(judged(bad, 'D02').findings.some(toPutRight)).toBe(true);
     const note: Edit = { kind: 'setDevice', id: 'D01/PS1', patch: { notes: 'shared' } };
     expect(trialAt(bad, 'D01', note)?.worse).toBe(false);
+  });
+});
+
+describe('a change that takes a door away from its fire relay', () => {
+  it('is worse, although no cell fails of what is no longer asked', () => {
+    const site = siteRelay();
+    const feed = Object.values(site.conductors).find(({ to }) => to === 'F1.2C')!;
+    const past = mustApply(site, { kind: 'setConductor', id: feed.id, patch: { to: terminalOf('F1.2NC') } });
+    // Straight to the relay of the controller: the fire is gone round, and nothing says so any more.
+    const round: Edit = { kind: 'setConductor', id: feed.id, patch: { to: terminalOf('D02/K1.COM1') } };
+    expect(trialAt(past, 'D02', round)?.worse).toBe(true);
+    const right: Edit = { kind: 'setConductor', id: feed.id, patch: { to: terminalOf('F1.2C') } };
+    expect(trialAt(past, 'D02', right)?.worse).toBe(false);
   });
 });
 

@@ -1,5 +1,5 @@
 import { applyEdit, findIn, staleDoors, touchedDoors, type Edit, type Plan } from '../plan/index';
-import type { Proof, Side } from '../prove/index';
+import { fireReleases, type Proof, type Side } from '../prove/index';
 import { checkContext, type CheckContext } from './context';
 import type { Finding } from './finding';
 import { findingKey, toPutRight } from './findingKey';
@@ -15,6 +15,8 @@ export interface Judged {
   readonly proof: Proof;
   /** What is harmed or overloaded at rest, part by part, and what never comes to rest. */
   readonly harmed: ReadonlySet<string>;
+  /** How many fire relays release the door, whoever's they are. */
+  readonly releases: number;
 }
 
 export const judgedOf = (context: CheckContext, findings: readonly Finding[]): Judged => {
@@ -24,6 +26,7 @@ export const judgedOf = (context: CheckContext, findings: readonly Finding[]): J
   return {
     findings,
     proof: context.proof,
+    releases: fireReleases(context.world, context.rest).length,
     harmed: new Set([
       ...damages.map(({ kind, branch }) => `${kind} ${idOf(branch)}`),
       ...restless.map((branch) => `restless ${idOf(branch)}`),
@@ -39,10 +42,12 @@ export const failedCells = ({ proof }: Pick<Judged, 'proof'>): Set<string> =>
     ),
   );
 
-/** True where the later state has something to put right, a part harmed or a cell failed that the earlier had not. */
+/** True where the later state has something to put right, a part harmed or a cell failed that the earlier had not, or no fire release. */
 export function isWorse(before: Judged, after: Judged): boolean {
   const named = new Set(before.findings.filter(toPutRight).map(findingKey));
   if (after.findings.some((one) => toPutRight(one) && !named.has(findingKey(one)))) return true;
+  // A door that no fire relay reaches any more fails in no cell: it is no longer asked.
+  if (before.releases > 0 && after.releases === 0) return true;
   // A finding may name many parts by one: the parts themselves are counted too.
   if ([...after.harmed].some((one) => !before.harmed.has(one))) return true;
   const known = failedCells(before);
