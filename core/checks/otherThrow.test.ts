@@ -5,6 +5,7 @@ import { LIBRARY } from '../devices/index';
 import { allConductors, type Plan, type Scope } from '../plan/index';
 import { buildWorld } from '../simulate/index';
 import { mustApply } from '../specimens/doors';
+import { loneDevice } from '../specimens/loneDevice';
 import { door } from '../specimens/ruleEdits';
 import { changeOver, otherThrow, planAfter } from './analyses/otherThrow';
 
@@ -55,15 +56,7 @@ describe('the other throw of a blade', () => {
 
   it('is none of a plain contact, and is found at every changeover of the library', () => {
     for (const type of LIBRARY) {
-      const device = {
-        id: 'D01/Z1',
-        door: 'D01',
-        tag: 'Z1',
-        type: type.id,
-        place: type.place,
-        settings: {},
-        notes: '',
-      };
+      const device = loneDevice(type);
       const scope: Scope = { door: 'D01', devices: [device], conductors: [], types: {} };
       const netlist = compileNetlist(scope);
       const world = { netlist } as Parameters<typeof otherThrow>[0];

@@ -14,6 +14,6 @@ export { isAlternating, settle } from './settle';
 export { linearise, type LinearNetwork } from './linearNetwork';
 export { islandReferences, solveDense } from './denseTwin';
 export { measureAllOhms, measureOhms } from './measureOhms';
-export { joinedNodes } from './joined';
+export { groupedNodes, joinedNodes } from './joined';
 export { readInput, type InputReading } from './readInput';
 export { currentPath, type PathStep } from './currentPath';

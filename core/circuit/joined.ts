@@ -1,11 +1,12 @@
+import type { Branch } from './branch';
 import type { Netlist } from './netlist';
 
-/**
- * Which nodes are one point electrically: joined by conductors and joints alone, whatever contacts do. The
- * number of a node's group is one of its nodes.
- */
-export function joinedNodes(netlist: Netlist, cut: ReadonlySet<string> = new Set()): Int32Array {
-  const parent = Int32Array.from({ length: netlist.nodes.length }, (_, node) => node);
+/** Nodes grouped by whatever branches join: the number of a node's group is one of its nodes. */
+export function groupedNodes(
+  { nodes, branches }: Pick<Netlist, 'nodes' | 'branches'>,
+  joins: (branch: Branch) => boolean,
+): Int32Array {
+  const parent = Int32Array.from({ length: nodes.length }, (_, node) => node);
   const root = (node: number): number => {
     let at = node;
     while (parent[at] !== at) {
@@ -14,9 +15,12 @@ export function joinedNodes(netlist: Netlist, cut: ReadonlySet<string> = new Set
     }
     return at;
   };
-  for (const branch of netlist.branches) {
-    if (branch.kind !== 'link' && (branch.kind !== 'conductor' || cut.has(branch.id))) continue;
-    parent[root(branch.a)] = root(branch.b);
+  for (const branch of branches) {
+    if (joins(branch)) parent[root(branch.a)] = root(branch.b);
   }
   return parent.map((_, node) => root(node));
 }
+
+/** Which nodes are one point electrically: joined by conductors and joints alone, whatever contacts do. */
+export const joinedNodes = (netlist: Netlist, cut: ReadonlySet<string> = new Set()): Int32Array =>
+  groupedNodes(netlist, ({ kind, id }) => kind === 'link' || (kind === 'conductor' && !cut.has(id)));

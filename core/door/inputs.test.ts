@@ -1,20 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { LIBRARY, type DeviceType, type DryInput } from '../devices/index';
-import type { Device } from '../plan/index';
+import { loneDevice } from '../specimens/loneDevice';
 import { inputsOf, type InputPurpose } from './index';
 
-const placed = (type: DeviceType) => {
-  const device: Device = {
-    id: 'D01/Z1',
-    door: 'D01',
-    tag: 'Z1',
-    type: type.id,
-    place: type.place,
-    settings: {},
-    notes: '',
-  };
-  return { device, type };
-};
+const placed = (type: DeviceType) => ({ device: loneDevice(type), type });
 const withInputs = LIBRARY.filter(({ parts }) => parts.some(({ kind }) => kind === 'input'));
 
 /** What the terminals' roles say of a pin, told apart from what the behaviour reads. */

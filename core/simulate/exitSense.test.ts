@@ -5,6 +5,7 @@ import { react, type Reaction } from './behaviours/index';
 import type { Memory } from './simState';
 import type { Inhabitant } from './world';
 import { supplies } from '../devices/library/supplies';
+import { loneDevice } from '../specimens/loneDevice';
 
 const timedType = supplies.find(({ id }) => id === 'supply-12v-timed')!;
 const withSense = (exitSense: 'edge' | 'level'): DeviceType => {
@@ -47,15 +48,7 @@ class Bench {
 }
 const bench = (sense: 'edge' | 'level') =>
   new Bench({
-    device: {
-      id: 'D01/PS1',
-      door: 'D01',
-      tag: 'PS1',
-      type: timedType.id,
-      place: 'enclosure',
-      settings: { 't.exit': SECONDS },
-      notes: '',
-    },
+    device: { ...loneDevice(timedType), settings: { 't.exit': SECONDS } },
     type: withSense(sense),
   });
 

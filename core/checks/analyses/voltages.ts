@@ -1,15 +1,16 @@
+import { groupedNodes } from '../../circuit/index';
 import { settingValue } from '../../devices/index';
 import { loopWires } from '../../loops/index';
 import { applyEdit, findTypeIn, type Edit, type Plan } from '../../plan/index';
 import { enough, powerBudget, smallestGauge } from '../../power/index';
 import { atRest, buildWorld, type World } from '../../simulate/index';
 import { type Analysis, hit, type Hit } from '../hit';
-import { joinedByAll } from './joinedByAll';
 import { usedStates } from './usedStates';
 
 /** Highest voltage of the sources on the island of a device: no wire makes it more. Null where nothing feeds it. */
 function suppliedVolts({ netlist }: World, device: string): number | null {
-  const joined = joinedByAll(netlist);
+  // Contacts in either position: what is not joined even so can feed nothing here.
+  const joined = groupedNodes(netlist, ({ kind }) => kind !== 'input' && kind !== 'source');
   const mine = netlist.branches.find(
     (one) => 'device' in one && one.device === device && LOADS.has(one.kind),
   );
