@@ -55,6 +55,7 @@ const CORE_LAYERS = {
     'plan',
     'door',
     'circuit',
+    'brief',
     'autowire',
     'intercom',
     'simulate',

@@ -9,12 +9,34 @@ import { atRest, buildWorld, conditionsOf } from '#core/simulate/index';
 import { doorVerdict } from '#core/verdict/index';
 import { quillhaven } from '#demo/quillhaven';
 import { hasNgspice } from '../cli/crosscheck';
-import { editToVerdict } from './editToVerdict';
+import { siteOf } from '../core/specimens/site';
+import { editToVerdict, launch } from './editToVerdict';
+import { benchPages, benchWriters } from './server';
+import { benchImport, benchSites } from './sites';
+import { slowLoad } from './slowPhone';
+import { startServer } from './startServer';
 import { percentile, print, sampleMs } from './stats';
 
 /** `npm run bench`: figures and ratios, all measured in this one run. Not a test: nothing fails on a slow day. */
 const plan = quillhaven();
 const DOOR = 'D03';
+const BROWSED = [
+  { name: 'the demo', plan, door: 'D02', wire: 'W03', target: 'target p95 100 ms' },
+  {
+    name: '200 doors with their own supplies',
+    plan: siteOf({ doors: 200 }),
+    door: 'D002',
+    wire: 'W03',
+    target: 'target p95 100 ms',
+  },
+  {
+    name: '200 doors, 16 on a supply',
+    plan: siteOf({ doors: 200, perSupply: 16 }),
+    door: 'D002',
+    wire: 'W03',
+    target: 'target p95 150 ms',
+  },
+];
 console.log(
   `Aldaba bench on ${cpus()[0]?.model ?? 'an unknown processor'}, ${cpus().length} cores, Node ${process.version}`,
 );
@@ -58,4 +80,39 @@ if (hasNgspice()) {
   );
 } else console.log('ngspice is not installed: no ratio measured\n');
 
-print('edit to verdict in the browser, 100 edits', await editToVerdict(100), 'target p95 100 ms');
+benchSites();
+benchImport();
+await benchPages();
+await benchWriters();
+
+console.log('');
+for (const { name, plan: site, door, wire, target } of BROWSED)
+  print(
+    `edit to verdict in the browser, 60 edits, ${name}`,
+    await editToVerdict(site, door, wire, 60),
+    target,
+  );
+await benchPhone();
+
+/** The door's page as a slow phone gets it for the first time. */
+async function benchPhone(): Promise<void> {
+  const server = await startServer(plan, siteOf({ doors: 200 }));
+  const browser = await launch();
+  try {
+    // A server that has been running: every page was asked for before.
+    for (const path of ['quillhaven/doors/D02/wire', 'generated/doors/D002/wire'])
+      await fetch(`${server.url}/s/${path}`);
+    await new Promise((resolve) => setTimeout(resolve, 8000));
+    for (const path of ['quillhaven/doors/D02/wire', 'generated/doors/D002/wire']) {
+      const load = await slowLoad(browser, `${server.url}/s/${path}`);
+      console.log(
+        `slow phone, ${path}: usable after ${load.standing.toFixed(0)} ms and ${(load.bytesToStanding / 1000).toFixed(0)} kB, ` +
+          `edits after ${load.alive.toFixed(0)} ms, ${(load.bytes / 1000).toFixed(0)} kB in all, shift ${load.shift.toFixed(3)} ` +
+          '(target 3000 ms, 250 kB, 0.02)',
+      );
+    }
+  } finally {
+    await browser.close();
+    server.stop();
+  }
+}

@@ -64,6 +64,10 @@ const say = (change: Change): string => {
       return `${change.device} ${change.setting} = ${String(change.value)}`;
     case 'turn':
       return `turn the connector of ${change.device}`;
+    case 'exchange-part':
+      return `${change.device} becomes ${change.type}`;
+    case 'add-parts':
+      return `add ${change.types.join(' + ')}`;
     case 'remedy':
       return `remedy of ${change.finding.code}`;
   }

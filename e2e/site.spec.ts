@@ -75,6 +75,7 @@ test('find, shortcuts and the log', async ({ page }) => {
   await expect(page.getByRole('heading', { name: /D03/ })).toBeVisible();
   await page.keyboard.press('4');
   await expect(page).toHaveURL(/D03\/prove$/);
+  await expect(page.locator('[data-finding]').first()).toBeVisible();
   await page.keyboard.press('f');
   // The note, or the card that it has meanwhile been folded into.
   await expect(page.locator('[data-finding="fire-not-latched"], [data-cause]').first()).toBeFocused();

@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 
 /** Steps that `demo`, `start` and `test` share: a fresh clone needs nothing but Node 20 and npm. */
 
@@ -61,10 +62,32 @@ export const needsBuild = () =>
   !existsSync(STAMP) ||
   statSync(STAMP).mtimeMs < newestSource();
 
+/** Files worth squeezing, by their ending. */
+const SQUEEZED = /\.(js|css|svg|json|html)$/;
+
+/** Writes every text file of the client beside itself in both forms that browsers take, as small as they get. */
+function squeeze(folder) {
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    const path = join(folder, entry.name);
+    if (entry.isDirectory()) squeeze(path);
+    if (!entry.isFile() || !SQUEEZED.test(entry.name)) continue;
+    const body = readFileSync(path);
+    writeFileSync(`${path}.gz`, gzipSync(body, { level: 9 }));
+    // What every page loads is squeezed as far as it goes; the large files of few pages would take long.
+    const quality = body.length < 300_000 ? constants.BROTLI_MAX_QUALITY : 9;
+    const params = {
+      [constants.BROTLI_PARAM_QUALITY]: quality,
+      [constants.BROTLI_PARAM_SIZE_HINT]: body.length,
+    };
+    writeFileSync(`${path}.br`, brotliCompressSync(body, { params }));
+  }
+}
+
 /** Builds the application. */
 export function build() {
   const begun = new Date();
   run('npx', ['astro', 'build'], { quiet: true });
+  squeeze(join(root, 'dist/client'));
   writeFileSync(STAMP, `${begun.toISOString()}\n`);
 }
 

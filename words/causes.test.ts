@@ -54,6 +54,20 @@ describe('changeWords', () => {
       act: 'Set it to “latching: reset by key”',
     });
   });
+  it('name a small part by its value, and one that is missing by how many', () => {
+    const bus = door('mortise-bus');
+    expect(words({ kind: 'exchange-part', device: 'D01/E1', type: 'eol-10k' }, bus)).toEqual({
+      title:
+        'E1 is of the wrong value: End-of-line resistor, 2.2 kΩ. Here belongs: End-of-line resistor, 10 kΩ.',
+      act: 'Exchange E1',
+    });
+    const edit = { kind: 'batch', label: '', edits: [] } as const;
+    expect(words({ kind: 'add-parts', types: ['eol-2k2', 'eol-2k2'], edit }, bus)).toEqual({
+      title: 'Missing here: 2 × End-of-line resistor, 2.2 kΩ.',
+      act: 'Add and wire them',
+    });
+    expect(words({ kind: 'add-parts', types: ['flyback-diode'], edit }, bus).act).toBe('Add and wire it');
+  });
   it('say something of what is not there any more', () => {
     expect(words({ kind: 'take-out', wire: 'gone' }).title).toBe('gone is one too many.');
     expect(words({ kind: 'set', device: 'gone', setting: 'x', value: null }).title).toBe(

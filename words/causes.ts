@@ -76,6 +76,25 @@ export function changeWords(plan: Plan, door: DoorId, change: Change): CauseWord
         title: `The connector of ${tag(change.device)} is plugged in the wrong way round.`,
         act: 'Turn it round',
       };
+    case 'exchange-part': {
+      const device = findIn(plan.devices, change.device);
+      const now = device ? typeIn(plan, device).name : change.device;
+      const other = typeIn(plan, { type: change.type }).name;
+      return {
+        title: `${tag(change.device)} is of the wrong value: ${now}. Here belongs: ${other}.`,
+        act: `Exchange ${tag(change.device)}`,
+      };
+    }
+    case 'add-parts': {
+      const names = [...new Set(change.types)].map((type) => {
+        const count = change.types.filter((one) => one === type).length;
+        return `${count > 1 ? `${count} × ` : ''}${typeIn(plan, { type }).name}`;
+      });
+      return {
+        title: `Missing here: ${names.join(', ')}.`,
+        act: change.types.length > 1 ? 'Add and wire them' : 'Add and wire it',
+      };
+    }
     case 'remedy':
       return { title: `${findingTitle(change.finding)}.`, act: remedyName(change.finding) };
   }

@@ -44,6 +44,10 @@ export type Change =
         readonly to: TerminalId;
       }[];
     }
+  /** A small part is of the wrong value: one with the same leads belongs in its place. */
+  | { readonly kind: 'exchange-part'; readonly device: DeviceId; readonly type: string }
+  /** Small parts are missing, each by its type; `edit` adds and wires them. */
+  | { readonly kind: 'add-parts'; readonly types: readonly string[]; readonly edit: Edit }
   /** What the rule that found it proposes. */
   | { readonly kind: 'remedy'; readonly finding: Finding; readonly edit: Edit };
 
@@ -75,6 +79,9 @@ export function editsOf(change: Change): Edit[] {
         id: wire,
         patch: { [end]: to },
       }));
+    case 'exchange-part':
+      return [{ kind: 'setDevice', id: change.device, patch: { type: change.type } }];
+    case 'add-parts':
     case 'remedy':
       return [change.edit];
   }

@@ -13,6 +13,9 @@ export const COSTS = {
   /** A plug is turned once, and all its leads with it. */
   turn: 1.2,
   remedy: 1.3,
+  'exchange-part': 1.25,
+  /** A part that was forgotten, and its wires with it. */
+  'add-parts': 1.6,
   /** More for a wire's end that goes to another device. */
   otherDevice: 1,
   /** More for every terminal that lies between. */

@@ -18,7 +18,7 @@ export function fromTarget(plan: Plan, door: DoorId, target: Target = targetOf(p
 }
 
 /** Every difference put right, the cheapest first; null where there is one, or half a new wiring. */
-function together(plan: Plan, door: DoorId, target: Target): Candidate | null {
+export function together(plan: Plan, door: DoorId, target: Target): Candidate | null {
   const changes: Change[] = [];
   let cost = -COSTS.another;
   for (let now = plan; ;) {

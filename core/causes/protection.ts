@@ -37,8 +37,9 @@ export function protections(context: CheckContext, target: Target): Set<string> 
   const { point } = context.rest;
   const asAldabaWould = new Set(target.wires.flatMap(({ from, to }) => [from, to]));
   const partsOf = partsAt(context);
-  return new Set(
-    partsOf
+  return new Set([
+    ...watched(context),
+    ...partsOf
       .filter(({ type, part, id, a, b }) => {
         if (!PROTECTING.has(type.family) || !isWired(context, a, b)) return false;
         if (part.kind !== 'contact') return true;
@@ -53,8 +54,18 @@ export function protections(context: CheckContext, target: Target): Set<string> 
         return Math.abs(point.amps[branch] ?? 0) > IN_USE;
       })
       .map(({ id }) => id),
-  );
+  ]);
 }
+
+/** Inputs that watch their pair by the resistors that stand there: one that is set to a plain contact watches no more. */
+const watched = ({ world, parts }: CheckContext): string[] =>
+  world.netlist.branches.flatMap((branch) =>
+    branch.kind === 'input' && branch.supervised && hasResistors(parts) ? [`watch ${branch.id}`] : [],
+  );
+
+const hasResistors = (parts: CheckContext['parts']): boolean =>
+  parts.resistors.length > 0 ||
+  parts.contacts.some(({ type }) => type.parts.some(({ kind }) => kind === 'resistor'));
 
 const isContact = ({ kind }: Part): boolean => kind === 'contact';
 
@@ -64,8 +75,11 @@ const isContact = ({ kind }: Part): boolean => kind === 'contact';
  */
 export function halfContacts(context: CheckContext): number {
   const poles = new Map<TerminalId, boolean>();
-  for (const { part, a, b } of partsAt(context)) {
-    if (isContact(part)) poles.set(a, (poles.get(a) ?? false) || context.wiresAt(b).length > 0);
+  for (const { part, type, a, b } of partsAt(context)) {
+    // An output that is fed by the board itself has but one side to be wired.
+    const fed = new Set(type.parts.flatMap((one) => (one.kind === 'electronic' ? [one.a, one.b] : [])));
+    if (isContact(part) && !fed.has(part.a) && !fed.has(part.b))
+      poles.set(a, (poles.get(a) ?? false) || context.wiresAt(b).length > 0);
   }
   return [...poles].filter(([common, away]) => context.wiresAt(common).length > 0 !== away).length;
 }

@@ -1,4 +1,5 @@
 import { checkContext, runRules } from '../checks/index';
+import { neighbourhood } from '../door/index';
 import type { DoorId, Edit, Plan } from '../plan/index';
 import type { Candidate } from './change';
 import { against, ALSO, searchRound, type Tried } from './searchRound';
@@ -60,7 +61,7 @@ const MOST_ALSO = 3;
  */
 export function searchCauses(plan: Plan, door: DoorId, bounds: SearchBounds = BOUNDS): CauseReport {
   const causes: Cause[] = [];
-  let now = plan;
+  let now = neighbourhood(plan, door);
   let tried = 0;
   let exhausted = true;
   for (;;) {

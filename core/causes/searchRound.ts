@@ -18,6 +18,7 @@ import { oddWires } from './differences';
 import { fromTarget } from './fromTarget';
 import { halfContacts, protections } from './protection';
 import { screenFor } from './screen';
+import { feelsSmallParts, smallPartsFor } from './smallParts';
 import { NO_TARGET, targetOf, type Target } from '../autowire/index';
 
 /** A repair that was tried on a copy. */
@@ -70,12 +71,15 @@ function candidatesFor(
 ): { likely: Candidate[]; others: Candidate[] } {
   const { plan, door } = context;
   const circuit = findings.some((one) => toPutRight(one) && !BESIDE_THE_CIRCUIT.has(one.family));
+  const small = circuit ? smallPartsFor(context, findings) : [];
+  const isFelt = feelsSmallParts(findings);
   return {
     likely: inOrder([
       ...(circuit && target.wires.length > 0 ? fromTarget(plan, door.id, target) : []),
       ...fromRules(findings),
+      ...(isFelt ? small : []),
     ]),
-    others: circuit ? inOrder(aroundFindings(context, findings)) : [],
+    others: circuit ? inOrder([...aroundFindings(context, findings), ...(isFelt ? [] : small)]) : [],
   };
 }
 

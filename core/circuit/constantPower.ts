@@ -4,6 +4,8 @@ import type { Netlist } from './netlist';
 
 /** Rounds of the quick iteration; a handful is usual, and what takes more is left to Newton's. */
 const QUICK_ROUNDS = 30;
+/** In so many rounds the miss must halve, or the quick iteration is circling. */
+const QUICK_PATIENCE = 4;
 /** Steps of Newton's method from one start, and how often a step is halved before it is given up. */
 const NEWTON_STEPS = 60;
 const HALVINGS = 30;
@@ -52,6 +54,7 @@ function quickInPlace(netlist: Netlist, power: readonly number[]): boolean {
   const { potential, drawn } = scratch;
   const idle = new Float64Array(power.length);
   for (const index of power) drawn[index] = 0;
+  let milestone = Infinity;
   for (let round = 0; round < QUICK_ROUNDS; round += 1) {
     potentialsWithInPlace(netlist, power);
     let moved = 0;
@@ -62,6 +65,10 @@ function quickInPlace(netlist: Netlist, power: readonly number[]): boolean {
       moved = Math.max(moved, Math.abs(boardAmps(board, across) - drawn[index]!));
     }
     if (moved <= TOLERANCE) return true;
+    if (round % QUICK_PATIENCE === 0) {
+      if (moved > milestone / 2) return false;
+      milestone = moved;
+    }
     for (let i = 0; i < power.length; i += 1) {
       const index = power[i]!;
       const board = branches[index] as BranchOf<'electronic'>;

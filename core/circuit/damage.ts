@@ -31,7 +31,7 @@ export function damagesOf(netlist: Netlist, point: Omit<OperatingPoint, 'damages
   const damages: Damage[] = [];
   const { branches } = netlist;
   const { a, b } = netlist.fast;
-  for (let index = 0; index < branches.length; index += 1) {
+  for (const index of netlist.fast.rated) {
     if (point.island[a[index]!] !== point.island[b[index]!]) continue;
     const across = point.volts[a[index]!]! - point.volts[b[index]!]!;
     if (Number.isNaN(across)) continue;

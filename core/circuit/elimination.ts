@@ -49,10 +49,8 @@ export function planElimination(
   const edge: number[] = [];
   const firstPair = [0];
   const pairs: number[] = [];
-  const left = new Set(Array.from({ length: nodes }, (_, node) => node));
-  while (left.size > 0) {
-    const node = leastDegree(left, adjacent);
-    left.delete(node);
+  const queue = leastDegreeFirst(adjacent);
+  for (let node = queue.next(); node >= 0; node = queue.next()) {
     order.push(node);
     const around = [...(adjacent[node] ?? [])];
     for (const [other, slot] of around) {
@@ -67,6 +65,7 @@ export function planElimination(
         pairs.push(slotOne, slotTwo, slotBetween(one, two));
       }
     }
+    for (const [other] of around) queue.changed(other);
     first.push(neighbour.length);
     firstPair.push(pairs.length);
   }
@@ -83,18 +82,58 @@ export function planElimination(
   };
 }
 
-function leastDegree(left: ReadonlySet<number>, adjacent: readonly Map<number, number>[]): number {
-  let best = -1;
-  let degree = Infinity;
-  for (const node of left) {
-    const size = adjacent[node]?.size ?? 0;
-    if (size < degree) {
-      best = node;
-      degree = size;
-      if (size <= 1) break;
+/**
+ * Nodes by least degree, the first of equals first; a degree of nothing or one is as good as the other. A heap of what each
+ * node's degree was: an entry that is out of date is passed over.
+ */
+function leastDegreeFirst(adjacent: readonly ReadonlyMap<number, number>[]) {
+  const nodes = adjacent.length;
+  const done = new Uint8Array(nodes);
+  const rank = (node: number) => Math.max(1, adjacent[node]!.size) * nodes + node;
+  const heap = Array.from(adjacent, (_, node) => rank(node)).sort((a, b) => a - b);
+  const push = (value: number): void => {
+    let at = heap.push(value) - 1;
+    while (at > 0) {
+      const up = (at - 1) >> 1;
+      if (heap[up]! <= value) break;
+      heap[at] = heap[up]!;
+      at = up;
     }
-  }
-  return best;
+    heap[at] = value;
+  };
+  const pop = (): number => {
+    const top = heap[0]!;
+    const last = heap.pop()!;
+    if (heap.length === 0) return top;
+    let at = 0;
+    for (;;) {
+      let down = 2 * at + 1;
+      if (down >= heap.length) break;
+      if (down + 1 < heap.length && heap[down + 1]! < heap[down]!) down += 1;
+      if (heap[down]! >= last) break;
+      heap[at] = heap[down]!;
+      at = down;
+    }
+    heap[at] = last;
+    return top;
+  };
+  return {
+    /** The next node to eliminate, −1 when none is left. */
+    next(): number {
+      while (heap.length > 0) {
+        const value = pop();
+        const node = value % nodes;
+        if (done[node] === 1 || value !== rank(node)) continue;
+        done[node] = 1;
+        return node;
+      }
+      return -1;
+    },
+    /** Says that a node's degree may be another now. */
+    changed(node: number): void {
+      push(rank(node));
+    },
+  };
 }
 
 /** Working memory of one network, reused from solution to solution. */

@@ -1,6 +1,6 @@
 export type { Branch, BranchOf, ResolvedBattery } from './branch';
 export { AT_REST, type Conditions, type Feed } from './conditions';
-export { compileNetlist, terminalAt, type Netlist } from './netlist';
+export { compileNetlist, terminalAt, withConductors, type Netlist } from './netlist';
 export {
   LIMITING,
   OFF,
@@ -15,5 +15,5 @@ export { linearise, type LinearNetwork } from './linearNetwork';
 export { islandReferences, solveDense } from './denseTwin';
 export { measureAllOhms, measureOhms } from './measureOhms';
 export { groupedNodes, joinedNodes } from './joined';
-export { readInput, type InputReading } from './readInput';
+export { readInput, readInputAt, type InputReading } from './readInput';
 export { currentPath, type PathStep } from './currentPath';

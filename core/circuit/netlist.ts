@@ -36,6 +36,13 @@ export interface FastBranches {
   /** Conductance of a branch that never switches; 0 for contacts, diodes and sources. */
   readonly fixed: Float64Array;
   readonly contacts: Int32Array;
+  /** Number of each state that works a contact or holds one, by its key. */
+  readonly stateOf: ReadonlyMap<string, number>;
+  /** By branch: the state that works a contact and the one that holds it at rest, −1 for none. */
+  readonly worksOn: Int32Array;
+  readonly heldBy: Int32Array;
+  /** Branches that a rating or the wrong kind of current may harm. */
+  readonly rated: Int32Array;
   readonly sources: Int32Array;
   readonly boards: Int32Array;
   readonly inputs: Int32Array;
@@ -46,6 +53,8 @@ export interface FastBranches {
 }
 
 interface BranchScratch {
+  /** 1 for each state that is true, by its number. */
+  readonly active: Uint8Array;
   /** Conductance and electromotive force of each branch in the present modes. */
   readonly siemens: Float64Array;
   readonly emf: Float64Array;
@@ -56,29 +65,57 @@ interface BranchScratch {
 }
 
 const SWITCHED: ReadonlySet<Branch['kind']> = new Set(['contact', 'diode', 'varistor']);
+const SWITCHING: ReadonlySet<Branch['kind']> = new Set(['coil', 'electronic', 'diode', 'varistor', 'source']);
+const UNRATED: ReadonlySet<Branch['kind']> = new Set(['conductor', 'resistor', 'link', 'varistor']);
 
 function fastBranches(branches: readonly Branch[]): FastBranches {
-  const ofKind = (...kinds: Branch['kind'][]) =>
-    Int32Array.from(branches.flatMap((branch, index) => (kinds.includes(branch.kind) ? [index] : [])));
+  const kinds: Record<
+    'contacts' | 'rated' | 'sources' | 'boards' | 'inputs' | 'switching' | 'alternating',
+    number[]
+  > = { contacts: [], rated: [], sources: [], boards: [], inputs: [], switching: [], alternating: [] };
+  const stateOf = new Map<string, number>();
+  const numberOf = (state: string): number => {
+    const known = stateOf.get(state);
+    if (known !== undefined) return known;
+    stateOf.set(state, stateOf.size);
+    return stateOf.size - 1;
+  };
+  const worksOn = new Int32Array(branches.length).fill(-1);
+  const heldBy = new Int32Array(branches.length).fill(-1);
+  for (const [index, branch] of branches.entries()) {
+    if (!UNRATED.has(branch.kind)) kinds.rated.push(index);
+    if (SWITCHING.has(branch.kind)) kinds.switching.push(index);
+    if (branch.kind === 'source') kinds.sources.push(index);
+    if (branch.kind === 'source' && branch.current === 'ac') kinds.alternating.push(index);
+    if (branch.kind === 'electronic') kinds.boards.push(index);
+    if (branch.kind === 'input') kinds.inputs.push(index);
+    if (branch.kind !== 'contact') continue;
+    kinds.contacts.push(index);
+    worksOn[index] = numberOf(branch.state);
+    if (branch.unless !== null) heldBy[index] = numberOf(branch.unless);
+  }
   return {
     a: Int32Array.from(branches, (branch) => branch.a),
     b: Int32Array.from(branches, (branch) => branch.b),
-    fixed: Float64Array.from(branches, (branch) => {
-      if (branch.kind === 'electronic') return LEAK_SIEMENS;
-      return SWITCHED.has(branch.kind) || branch.kind === 'source' ? 0 : branch.siemens;
-    }),
-    contacts: ofKind('contact'),
-    sources: ofKind('source'),
-    boards: ofKind('electronic'),
-    inputs: ofKind('input'),
-    switching: ofKind('coil', 'electronic', 'diode', 'varistor', 'source'),
-    alternating: Int32Array.from(
-      branches.flatMap((branch, index) =>
-        branch.kind === 'source' && branch.current === 'ac' ? [index] : [],
-      ),
-    ),
+    fixed: fixedSiemens(branches),
+    stateOf,
+    worksOn,
+    heldBy,
+    contacts: Int32Array.from(kinds.contacts),
+    rated: Int32Array.from(kinds.rated),
+    sources: Int32Array.from(kinds.sources),
+    boards: Int32Array.from(kinds.boards),
+    inputs: Int32Array.from(kinds.inputs),
+    switching: Int32Array.from(kinds.switching),
+    alternating: Int32Array.from(kinds.alternating),
   };
 }
+
+const fixedSiemens = (branches: readonly Branch[]): Float64Array =>
+  Float64Array.from(branches, (branch) => {
+    if (branch.kind === 'electronic') return LEAK_SIEMENS;
+    return SWITCHED.has(branch.kind) || branch.kind === 'source' ? 0 : branch.siemens;
+  });
 
 /** Prepares branches between known nodes for solving: indices looked up once, elimination order chosen. */
 export function assembleNetlist(
@@ -97,6 +134,7 @@ export function assembleNetlist(
     nodes.length,
     branches.map(({ a, b }) => [a, b] as const),
   );
+  const fast = fastBranches(branches);
   return {
     nodes,
     nodeOf,
@@ -108,9 +146,10 @@ export function assembleNetlist(
       if (branch.kind === 'contact') return find(branch.needs);
       return branch.kind === 'input' ? find(branch.poweredBy) : -1;
     }),
-    fast: fastBranches(branches),
+    fast,
     scratch: {
       ...makeWorkspace(elimination),
+      active: new Uint8Array(fast.stateOf.size),
       siemens: new Float64Array(branches.length),
       emf: new Float64Array(branches.length),
       drawn: new Float64Array(branches.length),
@@ -122,20 +161,38 @@ export function assembleNetlist(
 /** Resistance of a joint inside a device, ohms. */
 const LINK_OHMS = 0.005;
 
+/** A device's terminals and parts, its nodes counted from its first. */
+interface CompiledDevice {
+  readonly nodes: readonly TerminalId[];
+  readonly branches: readonly Branch[];
+}
+
+const compiled = new WeakMap<Device, { readonly type: DeviceType; readonly device: CompiledDevice }>();
+
+/** What a device brings to a circuit. It is the same in every copy of the plan that holds the device as it is. */
+function compileDevice(device: Device, type: DeviceType): CompiledDevice {
+  const known = compiled.get(device);
+  if (known?.type === type) return known.device;
+  const nodes = [...type.terminals.map((terminal) => terminal.id), ...(type.nodes ?? [])].map((point) =>
+    terminalId(device.id, point),
+  );
+  const nodeOf = new Map(nodes.map((id, index) => [id, index]));
+  const made = { nodes, branches: partsOf(device, type, nodeOf) };
+  compiled.set(device, { type, device: made });
+  return made;
+}
+
 /** Compiles a door's scope. Conductors with an end on an unknown device are left out: the checks name them. */
 export function compileNetlist(scope: Scope, temperature: Celsius = celsius(20)): Netlist {
   const nodes: TerminalId[] = [];
-  const nodeOf = new Map<TerminalId, number>();
   const branches: Branch[] = [];
   for (const device of scope.devices) {
-    const type = typeIn(scope, device);
-    for (const point of [...type.terminals.map((terminal) => terminal.id), ...(type.nodes ?? [])]) {
-      const id = terminalId(device.id, point);
-      nodeOf.set(id, nodes.length);
-      nodes.push(id);
-    }
-    branches.push(...partsOf(device, type, nodeOf));
+    const base = nodes.length;
+    const its = compileDevice(device, typeIn(scope, device));
+    for (const node of its.nodes) nodes.push(node);
+    for (const branch of its.branches) branches.push({ ...branch, a: base + branch.a, b: base + branch.b });
   }
+  const nodeOf = new Map(nodes.map((id, index) => [id, index]));
   for (const conductor of scope.conductors) {
     const a = nodeOf.get(conductor.from);
     const b = nodeOf.get(conductor.to);
@@ -144,6 +201,18 @@ export function compileNetlist(scope: Scope, temperature: Celsius = celsius(20))
     branches.push({ kind: 'conductor', id: conductor.id, a, b, siemens: 1 / ohms });
   }
   return assembleNetlist(nodes, nodeOf, branches);
+}
+
+/**
+ * The same circuit with conductors of other sizes, by their ids: all that was looked up and ordered stands. It shares its
+ * working memory with the one it is made from.
+ */
+export function withConductors(netlist: Netlist, siemens: ReadonlyMap<string, number>): Netlist {
+  const branches = netlist.branches.map((branch): Branch => {
+    const other = branch.kind === 'conductor' ? siemens.get(branch.id) : undefined;
+    return branch.kind === 'conductor' && other !== undefined ? { ...branch, siemens: other } : branch;
+  });
+  return { ...netlist, branches, fast: { ...netlist.fast, fixed: fixedSiemens(branches) } };
 }
 
 function partsOf(device: Device, type: DeviceType, nodeOf: ReadonlyMap<TerminalId, number>): Branch[] {

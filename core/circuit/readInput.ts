@@ -10,10 +10,15 @@ export type InputReading = 'closed' | 'open' | 'unsure' | 'trouble' | 'dead';
 /** Reads the input with this branch id. */
 export function readInput(netlist: Netlist, point: OperatingPoint, id: string): InputReading {
   const index = netlist.branchOf.get(id);
-  const branch = index === undefined ? undefined : netlist.branches[index];
-  if (index === undefined || branch?.kind !== 'input') return 'dead';
-  const board = netlist.branchOf.get(branch.poweredBy);
-  if (board === undefined || point.on[board] !== ON) return 'dead';
+  return index === undefined ? 'dead' : readInputAt(netlist, point, index);
+}
+
+/** Reads the input that this branch is; what is none is dead. */
+export function readInputAt(netlist: Netlist, point: OperatingPoint, index: number): InputReading {
+  const branch = netlist.branches[index];
+  if (branch?.kind !== 'input') return 'dead';
+  const board = netlist.boardOf[index]!;
+  if (board < 0 || point.on[board] !== ON) return 'dead';
   const volts = voltsAcross(netlist, point, index);
   if (branch.supervised) {
     const share = volts === null ? 1 : volts / branch.volts;

@@ -18,12 +18,13 @@ const MAX_ROUNDS = 200;
  */
 export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8Array): OperatingPoint {
   const on = startFrom(netlist, conditions, before);
+  markStatesInPlace(netlist, conditions);
   let oneByOne = false;
-  let seen = new Map<string, Uint8Array>();
+  let seen: Uint8Array[] = [];
   let restless: number[] = [];
   let rounds = 0;
   for (; ; rounds += 1) {
-    closeContactsInPlace(netlist, conditions, on);
+    closeContactsInPlace(netlist, on);
     const unsolved = solveInPlace(netlist, conditions, on);
     const next = modesAfter(netlist, conditions, on);
     if (next === null) {
@@ -31,16 +32,16 @@ export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8A
       restless = [...unsolved];
       break;
     }
-    const key = on.join('');
-    if (seen.has(key) || rounds >= MAX_ROUNDS) {
+    const before = seen.findIndex((modes) => isSame(modes, on));
+    if (before >= 0 || rounds >= MAX_ROUNDS) {
       if (oneByOne || rounds >= MAX_ROUNDS) {
-        restless = [...new Set([...togglesSince(seen, key, on), ...unsolved])];
+        restless = [...new Set([...togglesOf(seen.slice(Math.max(0, before)), on), ...unsolved])];
         break;
       }
       oneByOne = true;
-      seen = new Map();
+      seen = [];
     }
-    seen.set(key, on.slice());
+    seen.push(on.slice());
     if (oneByOne) {
       const first = next.findIndex((mode, branch) => mode !== on[branch]);
       on[first] = next[first]!;
@@ -49,12 +50,14 @@ export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8A
   return finish(netlist, on, restless, rounds);
 }
 
-/** Branches that differed between the states of a circle. */
-function togglesSince(seen: ReadonlyMap<string, Uint8Array>, key: string, on: Uint8Array): number[] {
-  const states = [...seen.values()];
-  const circle = states.slice(Math.max(0, [...seen.keys()].indexOf(key)));
-  return [...on.keys()].filter((branch) => circle.some((state) => state[branch] !== on[branch]));
+function isSame(one: Uint8Array, two: Uint8Array): boolean {
+  for (let index = 0; index < one.length; index += 1) if (one[index] !== two[index]) return false;
+  return true;
 }
+
+/** Branches that differ between the states of a circle. */
+const togglesOf = (circle: readonly Uint8Array[], on: Uint8Array): number[] =>
+  [...on.keys()].filter((branch) => circle.some((state) => state[branch] !== on[branch]));
 
 function startFrom(netlist: Netlist, conditions: Conditions, before?: Uint8Array): Uint8Array {
   const on = before ? before.slice() : new Uint8Array(netlist.branches.length);
@@ -66,17 +69,25 @@ function startFrom(netlist: Netlist, conditions: Conditions, before?: Uint8Array
   return on;
 }
 
+/** Numbers of the states that are true, for as long as one circuit is settled. */
+function markStatesInPlace({ fast, scratch }: Netlist, { states }: Conditions): void {
+  scratch.active.fill(0);
+  for (const state of states) {
+    const number = fast.stateOf.get(state);
+    if (number !== undefined) scratch.active[number] = 1;
+  }
+}
+
 /** A contact follows its coil or state at once, as long as the board that holds it runs. */
-function closeContactsInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array): void {
-  const { branches, coilOf, boardOf } = netlist;
-  for (const index of netlist.fast.contacts) {
-    const branch = branches[index] as BranchOf<'contact'>;
+function closeContactsInPlace({ branches, coilOf, boardOf, fast, scratch }: Netlist, on: Uint8Array): void {
+  const { active } = scratch;
+  for (const index of fast.contacts) {
     const coil = coilOf[index]!;
     const board = boardOf[index]!;
-    const worked = coil < 0 ? conditions.states.has(branch.state) : on[coil] === ON;
-    const held = branch.unless !== null && conditions.states.has(branch.unless);
-    const active = worked && !held && (board < 0 || on[board] === ON);
-    on[index] = active !== branch.normallyClosed ? ON : OFF;
+    const worked = coil < 0 ? active[fast.worksOn[index]!] === 1 : on[coil] === ON;
+    const held = fast.heldBy[index]! >= 0 && active[fast.heldBy[index]!] === 1;
+    const moved = worked && !held && (board < 0 || on[board] === ON);
+    on[index] = moved !== (branches[index] as BranchOf<'contact'>).normallyClosed ? ON : OFF;
   }
 }
 

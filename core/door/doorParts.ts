@@ -1,12 +1,13 @@
 import { resolveLock, type DeviceType, type Roles } from '../devices/index';
 import { fireLineFor, isFireLine, type FireLine } from './fireLine';
 import {
-  allConductors,
-  allDevices,
+  devicesOf,
+  inSiteOrder,
+  joinedTo,
   schoolsOf,
-  scopeOf,
   terminalId,
   typeIn,
+  wiresOn,
   type DeadState,
   type Device,
   type Door,
@@ -57,7 +58,7 @@ export const placed = (plan: Plan, device: Device): Placed => ({ device, type: t
 
 /** Sorts the devices that stand at a door or serve it. A shared supply or controller counts where wires reach it. */
 export function doorParts(plan: Plan, doorId: DoorId): DoorParts {
-  const own = allDevices(plan).filter((device) => device.door === doorId);
+  const own = devicesOf(plan, doorId);
   const shared = sharedWith(plan, doorId);
   const all = [byTag(own), byTag(shared)].flat().map((device) => placed(plan, device));
   const mine = all.filter(({ device }) => device.door === doorId);
@@ -96,7 +97,7 @@ export function doorParts(plan: Plan, doorId: DoorId): DoorParts {
   };
 }
 
-const byTag = (devices: Device[]): Device[] =>
+const byTag = (devices: readonly Device[]): Device[] =>
   [...devices].sort((a, b) => a.tag.localeCompare(b.tag, 'en', { numeric: true }));
 
 /**
@@ -104,27 +105,18 @@ const byTag = (devices: Device[]): Device[] =>
  * where the door has none of its own.
  */
 function sharedWith(plan: Plan, door: DoorId): Device[] {
-  const lines = allConductors(plan).filter((wire) => isFireLine(plan, wire));
-  const served =
-    lines.length === 0
-      ? plan
-      : {
-          ...plan,
-          conductors: Object.fromEntries(
-            Object.entries(plan.conductors).filter(([, wire]) => !lines.includes(wire)),
-          ),
-        };
-  const reached = scopeOf(served, door).devices.filter((device) => device.door !== door);
-  const families = new Set(
-    allDevices(plan)
-      .filter((device) => device.door === door)
-      .map((device) => typeIn(plan, device).family),
+  const own = devicesOf(plan, door);
+  const families = new Set(own.map((device) => typeIn(plan, device).family));
+  // A fire line joins two supplies, and neither serves the other's door.
+  const reached = joinedTo(
+    plan,
+    own.map(({ id }) => id),
+    (wire) => !isFireLine(plan, wire),
   );
-  const common = allDevices(plan).filter(
-    (device) => device.door === null && !families.has(typeIn(plan, device).family),
-  );
-  return [...new Set([...reached, ...common])].filter((device) =>
-    ['supply', 'controller'].includes(typeIn(plan, device).family),
+  const common = devicesOf(plan, null).filter((device) => !families.has(typeIn(plan, device).family));
+  const shared = new Set([...reached.devices, ...common.map(({ id }) => id)]);
+  return inSiteOrder(plan, shared).filter(
+    (device) => device.door !== door && ['supply', 'controller'].includes(typeIn(plan, device).family),
   );
 }
 
@@ -134,7 +126,7 @@ function channelFor(plan: Plan, door: DoorId, decider: Placed): number {
   const channels = roles.switches ?? roles.wet ?? [];
   const use = channels.map((_, index) => {
     const pins = channelPins(roles, index).map((pin) => terminalId(decider.device.id, pin));
-    const doors = allConductors(plan)
+    const doors = wiresOn(plan, decider.device.id)
       .filter((conductor) => pins.includes(conductor.from) || pins.includes(conductor.to))
       .map((conductor) => conductor.door);
     return { index, mine: doors.includes(door), taken: doors.some((other) => other !== door) };
@@ -160,7 +152,7 @@ function channelPins(roles: Roles, index: number): string[] {
  * what is no lock, and where nothing in the plan decides.
  */
 export function lockDeadState(plan: Pick<Plan, 'conductors'>, { device, type }: Placed): DeadState | null {
-  const wires = allConductors(plan);
+  const wires = wiresOn(plan, device.id);
   const landed = (pin: string) => {
     const id = terminalId(device.id, pin);
     return wires.some(({ from, to }) => from === id || to === id);

@@ -4,3 +4,4 @@ export { cableBetween, lengthBetween, runOf } from './lengths';
 export { fireLineFor, isFireLine, type FireLine } from './fireLine';
 export { deciders, doorDevices, entries, exits, type Populated } from './doorDevices';
 export { inputsOf, type InputAt, type InputPurpose } from './inputs';
+export { doorsAround, neighbourhood } from './neighbourhood';

@@ -1,6 +1,6 @@
 import { metres, type Metres } from '../units/index';
 import { findType, type Place } from '../devices/index';
-import { allConductors, deviceOf, type Device, type DoorId, type Plan } from '../plan/index';
+import { conductorsOf, deviceOf, type Device, type DoorId, type Plan } from '../plan/index';
 
 /** Distance along the cable from the enclosure to each place when the door is one metre of run away, metres. */
 const BEYOND_RUN: Readonly<Record<Place, number>> = {
@@ -59,8 +59,8 @@ const isSmall = ({ type }: Device): boolean => findType(type)?.family === 'suppr
 
 /** The run that the wires of a door were laid for: what is left of the longest one between enclosure and door; null where none is. */
 export function runOf(plan: Pick<Plan, 'devices' | 'conductors'>, door: DoorId): Metres | null {
-  const runs = allConductors(plan).flatMap((wire) => {
-    if (wire.door !== door || wire.origin !== 'aldaba') return [];
+  const runs = conductorsOf(plan, door).flatMap((wire) => {
+    if (wire.origin !== 'aldaba') return [];
     const [from, to] = [wire.from, wire.to].map((end) => plan.devices[deviceOf(end)]);
     if (inEnclosure(from) === inEnclosure(to)) return [];
     const field = inEnclosure(from) ? to : from;

@@ -23,7 +23,15 @@ import {
   type RoundLoop,
 } from './loop';
 import { bundles } from './bundles';
-import { findWay, longestWay, reverseWay, wireGraph, type Barred, type WireGraph } from './wireGraph';
+import {
+  findWay,
+  longestWay,
+  piecesOf,
+  reverseWay,
+  wireGraph,
+  type Barred,
+  type WireGraph,
+} from './wireGraph';
 
 /** A part that a loop works, with the kind of loop it makes. */
 interface Load {
@@ -230,11 +238,13 @@ function inputLoops(
   barred: Barred,
 ): Draft<RoundLoop>[] {
   const loops: Draft<RoundLoop>[] = [];
+  const mayMeet = piecesOf(graph, barred);
   // Contacts in series make one loop, not one each.
   const seen = new Set<string>();
   for (const { end: input, kind } of inputs) {
     for (const contact of contacts) {
-      if (contact.end.device === input.device) continue;
+      if (contact.end.device === input.device || !mayMeet(input.top, contact.end.top, contact.end.bottom))
+        continue;
       for (const end of [contact.end, flip(contact.end)]) {
         const part = new Set([`${end.device}:${end.part}`]);
         const supply = findWay(graph, input.top, end.top, {

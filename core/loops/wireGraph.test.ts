@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { terminalId, type TerminalId } from '../plan/index';
-import { findWay, longestWay, reverseWay, type Barred, type GraphEdge, type WireGraph } from './wireGraph';
+import {
+  findWay,
+  longestWay,
+  piecesOf,
+  reverseWay,
+  type Barred,
+  type GraphEdge,
+  type WireGraph,
+} from './wireGraph';
 import type { LegStep } from './loop';
 
 const at = (n: number): TerminalId => terminalId('D', String(n));
@@ -147,5 +155,46 @@ describe('what hangs on a terminal', () => {
       }),
       { numRuns: 200 },
     );
+  });
+});
+
+describe('the pieces of a graph', () => {
+  it('never say that there is no way where there is one', () => {
+    const nodes = fc.nat(NODES - 1);
+    const closed = fc.uniqueArray(nodes, { maxLength: 3 });
+    let parted = 0;
+    fc.assert(
+      fc.property(
+        drawn,
+        nodes,
+        nodes,
+        closed,
+        fc.uniqueArray(nodes, { maxLength: 2 }),
+        (edges, one, two, shut, more) => {
+          fc.pre(one !== two);
+          const graph = graphOf(edges);
+          const barred: Barred = { terminals: new Set(shut.map(at)) };
+          const may = piecesOf(graph, barred)(at(one), at(two));
+          if (!may) parted += 1;
+          // What is barred besides makes no way that there was not.
+          const stricter: Barred = { terminals: new Set([...shut, ...more].map(at)) };
+          for (const within of [barred, stricter])
+            if (findWay(graph, at(one), at(two), within)) expect(may).toBe(true);
+        },
+      ),
+      { numRuns: 800 },
+    );
+    expect(parted).toBeGreaterThan(50);
+  });
+  it('tell two islands apart, and a barred terminal between them', () => {
+    const wire = { cost: 1, contact: null };
+    const graph = graphOf([
+      { a: 0, b: 1, ...wire },
+      { a: 1, b: 2, ...wire },
+      { a: 3, b: 4, ...wire },
+    ]);
+    expect(piecesOf(graph, {})(at(0), at(2))).toBe(true);
+    expect(piecesOf(graph, {})(at(0), at(3), at(4))).toBe(false);
+    expect(piecesOf(graph, { terminals: new Set([at(1)]) })(at(0), at(2))).toBe(false);
   });
 });

@@ -86,6 +86,35 @@ const allowed = (edge: GraphEdge, target: TerminalId | null, barred: Barred): bo
   return edge.to === target || !barred.terminals?.has(edge.to);
 };
 
+/**
+ * The pieces that a graph falls into without the barred terminals. Tells whether a way between the first terminal and any of
+ * the others can exist at all; where one of them is barred itself it may.
+ */
+export function piecesOf(
+  graph: WireGraph,
+  { terminals }: Barred,
+): (from: TerminalId, ...to: TerminalId[]) => boolean {
+  const pieceOf = new Map<TerminalId, number>();
+  const isBarred = (terminal: TerminalId) => terminals?.has(terminal) === true;
+  let pieces = 0;
+  for (const start of graph.keys()) {
+    if (pieceOf.has(start) || isBarred(start)) continue;
+    pieces += 1;
+    pieceOf.set(start, pieces);
+    const queue = [start];
+    for (let at = queue.pop(); at !== undefined; at = queue.pop()) {
+      for (const { to } of graph.get(at) ?? []) {
+        if (pieceOf.has(to) || isBarred(to)) continue;
+        pieceOf.set(to, pieces);
+        queue.push(to);
+      }
+    }
+  }
+  return (from, ...to) =>
+    isBarred(from) ||
+    to.some((one) => isBarred(one) || one === from || pieceOf.get(one) === (pieceOf.get(from) ?? -1));
+}
+
 /** The end of a walk: where it stands, by which edge it came, and the walk before it. */
 interface Walk {
   readonly at: TerminalId;

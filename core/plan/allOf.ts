@@ -1,26 +1,46 @@
 import type { Conductor } from './schemas/conductor';
 import type { Device } from './schemas/device';
+import { oncePer } from './oncePer';
 import type { Plan } from './plan';
 
 const less = (a: string | null, b: string | null): number =>
   a === b ? 0 : a === null || (b !== null && a < b) ? -1 : 1;
 
-/** Sorts a table once: tables are never changed, a new plan has new ones. */
-function sortedOnce<T extends object>(compare: (a: T, b: T) => number) {
-  const known = new WeakMap<Readonly<Record<string, T>>, readonly T[]>();
-  return (table: Readonly<Record<string, T>>): readonly T[] => {
-    const before = known.get(table);
-    if (before) return before;
-    const sorted = Object.values(table).sort(compare);
-    known.set(table, sorted);
-    return sorted;
-  };
+/** The order of the site: by door and number or tag, and by id where those are the same. */
+export const byConductor = (a: Conductor, b: Conductor): number =>
+  less(a.door, b.door) || less(a.number, b.number) || less(a.id, b.id);
+export const byDevice = (a: Device, b: Device): number =>
+  less(a.door, b.door) || less(a.tag, b.tag) || less(a.id, b.id);
+
+/** Where a thing stands in a sorted list, or would. */
+export function placeIn<T>(sorted: readonly T[], thing: T, compare: (a: T, b: T) => number): number {
+  let [low, high] = [0, sorted.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (compare(sorted[middle]!, thing) < 0) low = middle + 1;
+    else high = middle;
+  }
+  return low;
 }
 
-const conductors = sortedOnce<Conductor>(
-  (a, b) => less(a.door, b.door) || less(a.number, b.number) || less(a.id, b.id),
-);
-const devices = sortedOnce<Device>((a, b) => less(a.door, b.door) || less(a.tag, b.tag) || less(a.id, b.id));
+/** A table's entries in order; worked out once, and from an earlier state of the table where one is known. */
+function sortedOnce<T extends { readonly id: string }>(compare: (a: T, b: T) => number) {
+  return oncePer<Readonly<Record<string, T>>, readonly T[]>(
+    (table) => Object.values(table).sort(compare),
+    (known, from, table, ids) => {
+      const sorted = [...known];
+      for (const id of ids) {
+        const [old, now] = [from[id], table[id]];
+        if (old) sorted.splice(placeIn(sorted, old, compare), 1);
+        if (now) sorted.splice(placeIn(sorted, now, compare), 0, now);
+      }
+      return sorted;
+    },
+  );
+}
+
+const conductors = sortedOnce<Conductor>(byConductor);
+const devices = sortedOnce<Device>(byDevice);
 
 /**
  * Every conductor of a site by door and number. Whoever takes the first of several that would do takes the same one, whatever

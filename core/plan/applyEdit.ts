@@ -2,6 +2,7 @@ import { settingFault } from '../devices/index';
 import type { Edit } from './edit';
 import { entityProblem } from './entityProblem';
 import { COLLECTIONS, kindOf, type Collection, type Entities } from './kinds/index';
+import { madeFrom } from './lineage';
 import { findIn, type Plan } from './plan';
 import type { EditRefusal } from './refusal';
 import { findTypeIn } from './types';
@@ -19,12 +20,12 @@ const tableOf = (plan: Plan, collection: Collection): Table => plan[collection] 
 
 const put = (plan: Plan, collection: Collection, id: string, value: unknown): Plan => ({
   ...plan,
-  [collection]: { ...tableOf(plan, collection), [id]: value },
+  [collection]: madeFrom({ ...tableOf(plan, collection), [id]: value }, tableOf(plan, collection), [id]),
 });
 
 function drop(plan: Plan, collection: Collection, id: string): Plan {
   const { [id]: _gone, ...rest } = tableOf(plan, collection);
-  return { ...plan, [collection]: rest };
+  return { ...plan, [collection]: madeFrom(rest, tableOf(plan, collection), [id]) };
 }
 
 /** The values a patch is about to replace: applying them takes the patch back. */

@@ -1,4 +1,5 @@
 import { COLLECTIONS, type Collection } from './kinds/index';
+import { changedIds, madeFrom } from './lineage';
 import type { Plan } from './plan';
 
 /** What became of a plan: entries that are new or different, and ids that are gone, table by table. */
@@ -18,9 +19,10 @@ export function planDelta(before: Plan, after: Plan): PlanDelta {
   for (const name of COLLECTIONS) {
     const [old, now] = [before[name], after[name]] as [Record<string, unknown>, Record<string, unknown>];
     if (old === now) continue;
-    const fresh = Object.entries(now).filter(([id, entry]) => old[id] !== entry);
-    const lost = Object.keys(old).filter((id) => !Object.hasOwn(now, id));
-    if (fresh.length > 0) set[name] = Object.fromEntries(fresh);
+    const changed = changedIds(old, now);
+    const fresh = changed.filter((id) => Object.hasOwn(now, id));
+    const lost = changed.filter((id) => !Object.hasOwn(now, id));
+    if (fresh.length > 0) set[name] = Object.fromEntries(fresh.map((id) => [id, now[id]]));
     if (lost.length > 0) gone[name] = lost;
   }
   return { ...(before.site === after.site ? {} : { site: after.site }), set, gone } as PlanDelta;
@@ -33,7 +35,8 @@ export function applyDelta(before: Plan, { site, set, gone }: PlanDelta): Plan {
     if (!set[name] && !gone[name]) continue;
     const table: Record<string, unknown> = { ...before[name], ...set[name] };
     for (const id of gone[name] ?? []) delete table[id];
-    after[name] = table;
+    const changed = [...Object.keys(set[name] ?? {}), ...(gone[name] ?? [])];
+    after[name] = madeFrom(table, before[name], changed);
   }
   return after as unknown as Plan;
 }
@@ -50,9 +53,11 @@ export interface Changed<C extends Collection = Collection> {
 export function changedEntries(before: Plan, after: Plan): Changed[] {
   return COLLECTIONS.flatMap((collection) => {
     const [old, now] = [before[collection], after[collection]];
-    if (old === now) return [];
-    return [...new Set([...Object.keys(old), ...Object.keys(now)])]
-      .filter((id) => old[id] !== now[id])
-      .map((id) => ({ collection, id, before: old[id] ?? null, after: now[id] ?? null }));
+    return changedIds(old, now).map((id) => ({
+      collection,
+      id,
+      before: old[id] ?? null,
+      after: now[id] ?? null,
+    }));
   });
 }

@@ -1,29 +1,17 @@
 import { outerPin } from '../devices/index';
-import { allConductors, allDevices } from './allOf';
 import { findTypeIn } from './types';
 import type { Conductor } from './schemas/conductor';
 import type { Device } from './schemas/device';
 import type { Door } from './schemas/door';
 import { deviceOf, pinOf, type TerminalId } from './kinds/terminal';
-import type { DoorId, Plan } from './plan';
+import { conductorsOf, devicesOf, inSiteOrder, wiresInSiteOrder, wiresOn } from './siteIndex';
+import type { DeviceId, DoorId, Plan } from './plan';
 
 const natural = new Intl.Collator('en', { numeric: true }).compare;
 
 /** Doors in ledger order. */
 export const doorsInOrder = (plan: Plan): Door[] =>
   Object.values(plan.doors).sort((a, b) => a.order - b.order || natural(a.id, b.id));
-
-/** Devices of a door, in tag order. */
-export const devicesOf = (plan: Plan, door: DoorId | null): Device[] =>
-  allDevices(plan)
-    .filter((device) => device.door === door)
-    .sort((a, b) => natural(a.tag, b.tag));
-
-/** Conductors numbered for a door, in wire-number order. */
-export const conductorsOf = (plan: Plan, door: DoorId): Conductor[] =>
-  allConductors(plan)
-    .filter((conductor) => conductor.door === door)
-    .sort((a, b) => natural(a.number, b.number));
 
 /** Everything a door's electricity reaches: its own devices and whatever conductors join to them. */
 export interface Scope {
@@ -38,20 +26,30 @@ export interface Scope {
  * a supply or a controller with them, in the order of the site: the same wiring always gives the same circuit.
  */
 export function scopeOf(plan: Plan, door: DoorId): Scope {
-  const touching = new Map<string, Conductor[]>();
-  for (const conductor of allConductors(plan)) {
-    for (const end of [conductor.from, conductor.to]) {
-      const device = deviceOf(end);
-      const list = touching.get(device);
-      if (list) list.push(conductor);
-      else touching.set(device, [conductor]);
-    }
-  }
-  const devices = new Set(devicesOf(plan, door).map((device) => device.id));
+  const { devices, conductors } = joinedTo(
+    plan,
+    devicesOf(plan, door).map(({ id }) => id),
+  );
+  return {
+    door,
+    devices: inSiteOrder(plan, devices),
+    conductors: wiresInSiteOrder(conductors),
+    types: plan.types,
+  };
+}
+
+/** Every device that wires join to these, themselves among them, and every wire on one; only by wires that `joins` lets pass. */
+export function joinedTo(
+  plan: Pick<Plan, 'devices' | 'conductors'>,
+  start: Iterable<DeviceId>,
+  joins: (wire: Conductor) => boolean = () => true,
+): { devices: Set<DeviceId>; conductors: Set<Conductor> } {
+  const devices = new Set(start);
   const conductors = new Set<Conductor>();
   const queue = [...devices];
   for (let id = queue.pop(); id !== undefined; id = queue.pop()) {
-    for (const conductor of touching.get(id) ?? []) {
+    for (const conductor of wiresOn(plan, id)) {
+      if (conductors.has(conductor) || !joins(conductor)) continue;
       conductors.add(conductor);
       for (const end of [conductor.from, conductor.to]) {
         const other = deviceOf(end);
@@ -61,12 +59,7 @@ export function scopeOf(plan: Plan, door: DoorId): Scope {
       }
     }
   }
-  return {
-    door,
-    devices: allDevices(plan).filter(({ id }) => devices.has(id)),
-    conductors: allConductors(plan).filter((conductor) => conductors.has(conductor)),
-    types: plan.types,
-  };
+  return { devices, conductors };
 }
 
 /** How a person writes a terminal of this door: `L1.+`, or `D02/PS1.+V` where it stands at another door. */

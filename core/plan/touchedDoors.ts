@@ -1,6 +1,7 @@
 import { kindOf, type Collection, type Entities } from './kinds/index';
 import { changedEntries } from './planDelta';
 import { findIn, type DoorId, type Plan } from './plan';
+import { conductorsOf, devicesOf, wiresOn } from './siteIndex';
 import { deviceOf } from './kinds/terminal';
 
 /** Doors that what differs between two states of a plan is part of, in order of their ids: a line of the log names them. */
@@ -27,13 +28,14 @@ export function staleDoors(before: Plan, after: Plan): DoorId[] {
   });
   if (everywhere) return Object.keys(after.doors);
   const stale = new Set(touchedDoors(before, after));
-  const joined = Object.values(after.conductors).flatMap((wire) => {
-    const doors = [
-      wire.door,
-      ...[wire.from, wire.to].map((end) => findIn(after.devices, deviceOf(end))?.door),
-    ];
-    return doors.some((door) => door && stale.has(door)) ? doors : [];
-  });
+  const near = [...stale].flatMap((door) => [
+    ...conductorsOf(after, door),
+    ...devicesOf(after, door).flatMap(({ id }) => wiresOn(after, id)),
+  ]);
+  const joined = near.flatMap((wire) => [
+    wire.door,
+    ...[wire.from, wire.to].map((end) => findIn(after.devices, deviceOf(end))?.door),
+  ]);
   for (const door of joined) if (door) stale.add(door);
   return [...stale].filter((door) => findIn(after.doors, door) !== undefined);
 }

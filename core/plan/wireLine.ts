@@ -13,7 +13,7 @@ import {
 import type { Device } from './schemas/device';
 import { terminalId, type TerminalId } from './kinds/terminal';
 import type { DoorId, Plan } from './plan';
-import { devicesOf } from './scope';
+import { devicesOf } from './siteIndex';
 import { findTypeIn } from './types';
 
 /** What a typed line such as `PS1.+V K1.COM RD 1.0 14m` says. */

@@ -1,3 +1,4 @@
 export * from './powerBudget';
-export { enough, smallestGauge } from './smallestGauge';
+export { enough, smallestGauge, smallestGaugeAnew } from './smallestGauge';
 export { batteryCurve, type BatteryPoint } from './batteryCurve';
+export { siteSupplies, type SiteSupply } from './siteSupplies';

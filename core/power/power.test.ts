@@ -4,7 +4,15 @@ import type { Edit } from '../plan/index';
 import { atRest, buildWorld } from '../simulate/index';
 import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../specimens/doors';
 import { conductorResistance, metres, mm2 } from '../units/index';
-import { AGED_SHARE, batteryCurve, enough, HEADROOM, powerBudget, smallestGauge } from './index';
+import {
+  AGED_SHARE,
+  batteryCurve,
+  enough,
+  HEADROOM,
+  powerBudget,
+  smallestGauge,
+  smallestGaugeAnew,
+} from './index';
 
 function budgetOf(plan = magnetDoor(), ...edits: Edit[]) {
   const changed = mustApply(plan, ...edits);
@@ -72,7 +80,7 @@ describe('smallestGauge', () => {
     ...wires.map((id): Edit => ({ kind: 'setConductor', id, patch: { length: metres(30) } })),
   );
   it('finds a size that is enough, and the next smaller one is not', () => {
-    const gauge = smallestGauge(long, 'D01', wires);
+    const gauge = smallestGauge(long, buildWorld(long, 'D01'), wires);
     expect(gauge).not.toBeNull();
     const worksAt = (size: string) =>
       budgetOf(
@@ -84,12 +92,21 @@ describe('smallestGauge', () => {
     const smaller = sizes[sizes.indexOf(gauge!) - 1];
     if (smaller) expect(worksAt(smaller)).toBe(false);
   });
+  it('finds what compiling the door anew for every size finds, whatever the run', () => {
+    for (const run of [1, 8, 25, 60, 140, 400]) {
+      const at = mustApply(
+        plan,
+        ...wires.map((id): Edit => ({ kind: 'setConductor', id, patch: { length: metres(run) } })),
+      );
+      expect(smallestGauge(at, buildWorld(at, 'D01'), wires)).toBe(smallestGaugeAnew(at, 'D01', wires));
+    }
+  });
   it('says when no size would do', () => {
     const far = mustApply(
       plan,
       ...wires.map((id): Edit => ({ kind: 'setConductor', id, patch: { length: metres(1500) } })),
     );
-    expect(smallestGauge(far, 'D01', wires)).toBeNull();
+    expect(smallestGauge(far, buildWorld(far, 'D01'), wires)).toBeNull();
   });
 });
 

@@ -1,13 +1,31 @@
-import { METRIC_SIZES, mm2, type Gauge } from '../units/index';
+import { withConductors } from '../circuit/index';
+import { celsius, conductorResistance, METRIC_SIZES, mm2, type Gauge } from '../units/index';
 import { applyEdit, type Plan } from '../plan/index';
-import { atRest, buildWorld } from '../simulate/index';
+import { atRest, buildWorld, type World } from '../simulate/index';
 import { powerBudget, type FedVoltage } from './powerBudget';
 
 /**
  * The smallest size for these conductors that keeps every device of the door at or above the voltage it
- * needs, even on the lowest battery; null where the largest does not either. Solves the door once a size.
+ * needs, even on the lowest battery; null where the largest does not either. Solves the door once a size, on the circuit as it
+ * stands: only what these conductors conduct is another.
  */
-export function smallestGauge(plan: Plan, door: string, conductors: readonly string[]): Gauge | null {
+export function smallestGauge(plan: Plan, world: World, conductors: readonly string[]): Gauge | null {
+  for (const area of METRIC_SIZES) {
+    const gauge = mm2(area);
+    const siemens = new Map(
+      conductors.flatMap((id): [string, number][] => {
+        const wire = plan.conductors[id];
+        return wire ? [[id, 1 / conductorResistance(gauge, wire.length, celsius(20))]] : [];
+      }),
+    );
+    const sized: World = { ...world, netlist: withConductors(world.netlist, siemens) };
+    if (powerBudget(plan, sized, atRest(sized)).voltages.every(enough)) return gauge;
+  }
+  return null;
+}
+
+/** The slow twin of `smallestGauge`: compiles the door anew for every size. */
+export function smallestGaugeAnew(plan: Plan, door: string, conductors: readonly string[]): Gauge | null {
   for (const area of METRIC_SIZES) {
     const gauge = mm2(area);
     const sized = conductors.reduce((current, id) => {

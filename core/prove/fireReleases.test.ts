@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS, newDevice } from '../brief/index';
-import type { Plan } from '../plan/index';
+import type { DeviceType } from '../devices/index';
+import { conductorsOf, type Edit, type Plan } from '../plan/index';
 import { atRest, buildWorld, doorHold, lockStatuses, stimulate } from '../simulate/index';
 import { magnetDoor, mustApply, MAGNET_BRIEF, wiredDoor } from '../specimens/doors';
 import { sharedFireSupply, siteRelay } from '../specimens/fireSites';
 import { door } from '../specimens/ruleEdits';
+import { siteOf } from '../specimens/site';
 import { terminalOf } from '../specimens/terminalOf';
 import { metres, mm2 } from '../units/index';
 import { fireReleases } from './index';
@@ -63,6 +65,34 @@ describe('the fire relays of a door', () => {
     );
     expect(tags(plan, 'D02')).toEqual([]);
     expect(tags(plan, 'D01')).toEqual(['D01/F1']);
+  });
+  it('are not another door’s because its lock lets go and the supply of both breathes', () => {
+    const four = siteOf({ doors: 4, perSupply: 4, sets: ['magnet-controller'] });
+    const soft = Object.values(four.types).map((type): [string, DeviceType] => [
+      type.id,
+      { ...type, parts: type.parts.map((part) => (part.kind === 'source' ? { ...part, ohms: 0.4 } : part)) },
+    ]);
+    const shared: Plan = { ...four, types: Object.fromEntries(soft) };
+    const past: Edit = {
+      kind: 'connect',
+      conductor: {
+        ...conductorsOf(shared, 'D002')[0]!,
+        id: 'D002/W80',
+        number: 'W80',
+        from: terminalOf('D001/PS1.+V'),
+        to: terminalOf('D002/K1.COM1'),
+        length: metres(40),
+      },
+    };
+    const plan = mustApply(shared, { kind: 'removeDevice', id: 'D002/F1' }, past);
+    const world = buildWorld(plan, 'D002');
+    const rest = atRest(world);
+    const alarm = stimulate(world, rest, { kind: 'fire', device: 'D001/F1' }).state;
+    const [before, after] = [rest, alarm].map(({ point }) => lockStatuses(world, point)[0]?.amps ?? 0);
+    // More than a leak, and still nothing is let go.
+    expect(Math.abs(after! - before!)).toBeGreaterThan(1e-3);
+    expect(tags(plan, 'D002')).toEqual([]);
+    expect(tags(plan, 'D003')).toEqual(['D003/F1']);
   });
   it('are told in the same order whoever asks first, and none for a door alone', () => {
     const world = buildWorld(siteRelay(), 'D01');

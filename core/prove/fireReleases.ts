@@ -10,8 +10,14 @@ import {
   type World,
 } from '../simulate/index';
 
-/** A lock's current that changes by this much is switched, amps. */
-const SWITCHED_AMPS = 1e-3;
+/** A lock's current is switched where it changes by more than a leak, amps, and by more than half of what it is. */
+const LEAK_AMPS = 1e-3;
+const SWITCHED_SHARE = 0.5;
+
+/** True where one current is the other switched on or off. A supply that many doors load gives each a little more in an alarm. */
+const isSwitched = (before: number, after: number): boolean =>
+  Math.abs(after - before) >
+  Math.max(LEAK_AMPS, SWITCHED_SHARE * Math.max(Math.abs(before), Math.abs(after)));
 
 const isFireRelay = ({ type }: Inhabitant): boolean => type.behaviour.kind === 'fireRelay';
 
@@ -37,9 +43,8 @@ function onFireInputs(world: World): Inhabitant[] {
 /** True where an alarm at this relay alone changes the current of a lock of this door. */
 function reachesLock(world: World, rest: SimState, { device }: Inhabitant): boolean {
   const alarm = stimulate(world, rest, { kind: 'fire', device: device.id }).state;
-  return lockStatuses(world, rest.point).some(
-    ({ branch }) =>
-      Math.abs((alarm.point.amps[branch] ?? 0) - (rest.point.amps[branch] ?? 0)) > SWITCHED_AMPS,
+  return lockStatuses(world, rest.point).some(({ branch }) =>
+    isSwitched(rest.point.amps[branch] ?? 0, alarm.point.amps[branch] ?? 0),
   );
 }
 

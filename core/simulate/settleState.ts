@@ -1,4 +1,4 @@
-import { ON, readInput, settle, type Conditions, type InputReading } from '../circuit/index';
+import { ON, readInputAt, settle, type Conditions, type InputReading } from '../circuit/index';
 import type { SimState } from './simState';
 import type { World } from './world';
 
@@ -9,14 +9,30 @@ export const conditionsOf = (state: SimState): Conditions => ({
   failed: state.failed,
 });
 
-/** Solves the circuit for the present states and reads every input and board. */
+/** Solves the circuit for the present states and reads every input and board. What reads as before is the same table. */
 export function settleState(world: World, state: SimState): SimState {
-  const point = settle(world.netlist, conditionsOf(state), state.point.on);
+  const { netlist } = world;
+  const point = settle(netlist, conditionsOf(state), state.point.on);
   const readings = new Map<string, InputReading>();
+  let isNew = state.readings.size !== netlist.fast.inputs.length;
+  for (const index of netlist.fast.inputs) {
+    const { id } = netlist.branches[index]!;
+    const reading = readInputAt(netlist, point, index);
+    isNew ||= state.readings.get(id) !== reading;
+    readings.set(id, reading);
+  }
   const boards = new Map<string, boolean>();
-  world.netlist.branches.forEach((branch, index) => {
-    if (branch.kind === 'input') readings.set(branch.id, readInput(world.netlist, point, branch.id));
-    if (branch.kind === 'electronic') boards.set(branch.id, point.on[index] === ON);
-  });
-  return { ...state, point, readings, boards };
+  let isOther = state.boards.size !== netlist.fast.boards.length;
+  for (const index of netlist.fast.boards) {
+    const { id } = netlist.branches[index]!;
+    const runs = point.on[index] === ON;
+    isOther ||= state.boards.get(id) !== runs;
+    boards.set(id, runs);
+  }
+  return {
+    ...state,
+    point,
+    readings: isNew ? readings : state.readings,
+    boards: isOther ? boards : state.boards,
+  };
 }

@@ -51,6 +51,25 @@ export function atRest(world: World): SimState {
 
 /** What happens to the door at this instant. Pure; nothing waits. */
 export function stimulate(world: World, before: SimState, stimulus: Stimulus): Step {
+  const known = stepsFrom(world, before);
+  const key = JSON.stringify(stimulus);
+  const step = known.get(key) ?? happens(world, before, stimulus);
+  known.set(key, step);
+  return step;
+}
+
+const steps = new WeakMap<World, WeakMap<SimState, Map<string, Step>>>();
+
+/** What was found to happen to a door in a state: proof, power and rules ask the same of it, and nothing depends on when. */
+function stepsFrom(world: World, state: SimState): Map<string, Step> {
+  const ofWorld = steps.get(world) ?? new WeakMap<SimState, Map<string, Step>>();
+  steps.set(world, ofWorld);
+  const ofState = ofWorld.get(state) ?? new Map<string, Step>();
+  ofWorld.set(state, ofState);
+  return ofState;
+}
+
+function happens(world: World, before: SimState, stimulus: Stimulus): Step {
   const effects: Effect[] = [];
   const state = STIMULI[stimulus.kind](world, before, stimulus as never, effects);
   return exchange(world, before, state, effects);
@@ -97,14 +116,16 @@ interface Addressed {
   readonly signal: Signal;
 }
 
+const NONE: readonly never[] = [];
+
 /** Boards that started or stopped, inputs that changed: in the order of the netlist. */
 function signalsBetween(before: SimState, after: SimState): Addressed[] {
   const signals: Addressed[] = [];
-  for (const [id, on] of after.boards) {
+  for (const [id, on] of after.boards === before.boards ? NONE : after.boards) {
     if ((before.boards.get(id) ?? false) === on) continue;
     signals.push({ device: id.slice(0, id.lastIndexOf(':')), signal: { kind: 'power', on } });
   }
-  for (const [id, reading] of after.readings) {
+  for (const [id, reading] of after.readings === before.readings ? NONE : after.readings) {
     const was = before.readings.get(id) ?? 'dead';
     if (was === reading) continue;
     const cut = id.lastIndexOf(':');
@@ -117,7 +138,7 @@ function signalsBetween(before: SimState, after: SimState): Addressed[] {
 }
 
 function deliver(world: World, state: SimState, device: string, signal: Signal, effects: Effect[]): SimState {
-  const self = world.inhabitants.find((one) => one.device.id === device);
+  const self = world.byId.get(device);
   if (!self || state.hung.has(device)) return state;
   const reaction = react(self, state.memory[device] ?? {}, signal);
   const next = perform(state, self, reaction, effects);

@@ -33,6 +33,7 @@ export interface World {
   readonly door: Door;
   readonly netlist: Netlist;
   readonly inhabitants: readonly Inhabitant[];
+  readonly byId: ReadonlyMap<string, Inhabitant>;
   /** Locks that stand at this door. */
   readonly locks: readonly LockAt[];
 }
@@ -47,6 +48,7 @@ export function buildWorld(plan: Plan, doorId: DoorId): World {
     door,
     netlist: compileNetlist(scope),
     inhabitants,
+    byId: new Map(inhabitants.map((one) => [one.device.id, one])),
     locks: inhabitants.flatMap(({ device, type }): LockAt[] => {
       if (device.door !== doorId) return [];
       const landed = (pin: string) =>

@@ -99,6 +99,27 @@ export const WRONG_THROWS: readonly SpottedMistake[] = [
   ]),
 ];
 
+/** An alarm line's resistor moved from the pull station to the panel. */
+const atThePanel = (plan: Plan): Edit[] => [
+  move(plan, 'E1.1', 'EB1.2C', 'to', 'M1.L1'),
+  move(plan, 'E1.2', 'EB1.2NO', 'to', 'M1.L2'),
+];
+
+export const WATCHED_LINES: readonly SpottedMistake[] = [
+  spotted('eol-wrong-end', 'fix', 'E1', 'an alarm line’s resistor at the panel', lobby, atThePanel),
+  spotted('eol-wrong-end', 'fix', 'E1', 'the resistor in series at the board', bus, (plan) => [
+    patch(plan, 'K1.DC1', 'E1.1', { length: metres(0.2), cable: '' }),
+    patch(plan, 'E1.2', 'C1.a', { length: metres(14), cable: 'L1' }),
+  ]),
+  spotted('eol-open', 'fix', 'E1', 'a resistor off at both ends', bus, (plan) => [
+    drop(plan, 'K1.DC1', 'E1.1'),
+    drop(plan, 'E1.2', 'C1.a'),
+  ]),
+  spotted('eol-idle', 'caution', 'E9', 'a resistor in the plan that nobody landed', bus, (plan) => [
+    add(plan, 'eol-2k2', 'E9'),
+  ]),
+];
+
 export const BYPASSES: readonly SpottedMistake[] = [
   spotted('switch-bypassed', 'stop', 'W02', 'a return on the board’s 0 V', wet, (plan) => [
     move(plan, 'L1.-', 'K1.L1-NO', 'to', 'K1.0V'),
@@ -275,6 +296,7 @@ export const UNUSUAL: readonly {
 export const SPOTTED: readonly SpottedMistake[] = [
   ...WRONG_THROWS,
   ...BYPASSES,
+  ...WATCHED_LINES,
   ...INPUTS,
   ...PRESSED,
   ...TIMES,

@@ -168,6 +168,16 @@ export const WIRE_MISTAKES: readonly Row[] = [
     bus,
     (plan) => [move(plan, 'E2.2', 'L1.COM', 'to', 'C1.b')],
   ],
+  ['eol-idle', 'a resistor in the plan that nobody landed', bus, (plan) => [add(plan, 'eol-2k2', 'E9')]],
+  [
+    'eol-wrong-end',
+    'the resistor in series at the board',
+    bus,
+    (plan) => [
+      patch(plan, 'K1.DC1', 'E1.1', { length: metres(0.2), cable: '' }),
+      patch(plan, 'E1.2', 'C1.a', { length: metres(14), cable: 'L1' }),
+    ],
+  ],
   [
     'exit-held',
     'a normally closed button on an input for a normally open one',

@@ -9,6 +9,7 @@ import {
   type Severity,
   type StationId,
 } from '../checks/index';
+import { neighbourhood } from '../door/index';
 import type { DeadState, Plan } from '../plan/index';
 import type { PowerBudget } from '../power/index';
 import { fireReleases, type Proof } from '../prove/index';
@@ -64,9 +65,12 @@ const firesOf = (context: CheckContext): FireBy[] =>
     latching: isLatched(context, device.id, type),
   }));
 
-/** Judges one door, remedies last. Throws where the door is not in the plan. */
+/**
+ * Judges one door, remedies last, in the part of the plan that it feels: the site's size costs nothing. Throws where the
+ * door is not in the plan.
+ */
 export function verdictSteps(plan: Plan, door: string): VerdictSteps {
-  const context = checkContext(plan, door);
+  const context = checkContext(neighbourhood(plan, door), door);
   const findings = runChecks(context);
   const begun = context.parts.all.length > 0;
   const toSettle = findings.filter(toPutRight).length;

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import type { Cause } from '#core/causes/index';
-import { doorsInOrder, findIn, type Plan } from '#core/plan/index';
+import { doorsInOrder, findIn, type DoorId, type Plan } from '#core/plan/index';
 import { STATIONS } from '#core/checks/stations';
 import type { DoorSummary, Judgement } from '#core/verdict/index';
 import { Button } from '../ui/Button';
@@ -10,28 +10,35 @@ import { Boundary } from './Boundary';
 import { DoorSheet } from './DoorSheet';
 import type { FindDialog } from './frame/FindDialog';
 import { Ledger, useAddDoor } from './frame/Ledger';
-import { NameDialog, ShortcutsDialog } from './frame/SmallDialogs';
 import { TopBar } from './frame/TopBar';
-import { UndoDialog } from './frame/UndoDialog';
 import { useShortcuts } from './frame/shortcuts';
 import { VerdictMargin } from './frame/VerdictMargin';
 import { HighlightContext, NavigationContext } from './navigation';
 import { ProposalContext } from './proposal';
+import { preload } from './preload';
 import { parseRoute, routePath, type Route } from './route';
 import { storedName } from './settings';
 import { StoreProvider, useSite, useStore } from './store/context';
 import { SiteStore } from './store/siteStore';
 import { useCauses } from './store/useCauses';
+import { useSummaries } from './store/useSummaries';
 import { useVerdicts } from './store/useVerdicts';
 import { Alive } from './Alive';
 import { SitePageView } from './site/SitePageView';
 import type { Told } from './Toasts';
 import css from './App.module.css';
 
+const UndoDialog = lazy(async () => ({ default: (await import('./frame/UndoDialog')).UndoDialog }));
+const ShortcutsDialog = lazy(async () => ({
+  default: (await import('./frame/SmallDialogs')).ShortcutsDialog,
+}));
+const NameDialog = lazy(async () => ({ default: (await import('./frame/SmallDialogs')).NameDialog }));
 const Toasts = lazy(async () => ({ default: (await import('./Toasts')).Toasts }));
 
 interface Props {
   readonly plan: Plan;
+  /** Doors that are whole in the plan; null where it is all of the site. */
+  readonly doors: readonly DoorId[] | null;
   readonly revision: number;
   readonly sites: readonly { readonly id: string; readonly name: string }[];
   readonly summaries: readonly DoorSummary[];
@@ -43,7 +50,7 @@ interface Props {
 }
 
 /** The whole application for one site. */
-export function App({ plan, revision, path, who, ...given }: Props) {
+export function App({ plan, doors, revision, path, who, ...given }: Props) {
   const [told, setTold] = useState<Told | null>(null);
   const store = useMemo(
     () =>
@@ -51,15 +58,16 @@ export function App({ plan, revision, path, who, ...given }: Props) {
         plan,
         revision,
         complete: false,
+        doors,
+        admission: () => import('#core/admission/index'),
         author: () => who || storedName(),
         tell: (text) => setTold({ text }),
       }),
-    [plan, revision, who],
+    [plan, doors, revision, who],
   );
   return (
     <StoreProvider store={store}>
-      <Site {...given} path={path} who={who} />
-      <UndoDialog />
+      <Site {...given} revision={revision} path={path} who={who} />
       {told && (
         <Suspense>
           <Toasts told={told} />
@@ -67,6 +75,12 @@ export function App({ plan, revision, path, who, ...given }: Props) {
       )}
     </StoreProvider>
   );
+}
+
+/** The view that the page opens on is on its way before anything of the page comes alive. */
+if (typeof location !== 'undefined') {
+  const opened = parseRoute(location.pathname.split('/').slice(3).join('/'));
+  if (opened) void preload(opened);
 }
 
 /** Where the browser is, kept in the address bar. */
@@ -92,14 +106,16 @@ function useRoute(site: string, path: string): [Route, (route: Route) => void] {
   return [route, go];
 }
 
-function Site({ sites, path, who, ...given }: Omit<Props, 'plan' | 'revision'>) {
+function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<Props, 'plan' | 'doors'>) {
   const store = useStore();
-  const { plan, version, complete } = useSite();
+  const { plan, version, complete, ready, asking, doors: whole } = useSite();
   const [route, go] = useRoute(plan.site.id, path);
   const [finding, setFinding] = useState(false);
   const [Find, setFind] = useState<typeof FindDialog | null>(null);
-  // Fetched as soon as the bench stands, so that the first keys after / are not lost.
-  useEffect(() => void import('./frame/FindDialog').then((it) => setFind(() => it.FindDialog)), []);
+  // Fetched as soon as edits can be made, so that the first keys after / are not lost.
+  useEffect(() => {
+    if (ready || finding) void import('./frame/FindDialog').then((it) => setFind(() => it.FindDialog));
+  }, [ready, finding]);
   const [keys, setKeys] = useState(false);
   const [naming, setNaming] = useState(false);
   const [drawer, setDrawer] = useState<'ledger' | 'verdicts' | null>(null);
@@ -113,12 +129,19 @@ function Site({ sites, path, who, ...given }: Omit<Props, 'plan' | 'revision'>) 
   const door = wanted === null ? undefined : findIn(plan.doors, wanted);
   const doorId = door?.id ?? null;
   const station = route.kind === 'door' ? route.station : 'wire';
+  const [given] = useState(() => ({ revision, summaries: known, judgement, doors: plan.doors }));
   const {
     verdict,
     failure,
     version: judged,
-    summaries,
-  } = useVerdicts(plan, version, complete, doorId, given);
+    summaries: worked,
+  } = useVerdicts(plan, version, { complete, revision: store.revision }, doorId, given);
+  // What the page did not know the server goes on judging; what this tab has worked out is newer.
+  const filled = useSummaries(plan.site.id, given.summaries.length < Object.keys(given.doors).length);
+  const summaries = useMemo(
+    () => ({ ...Object.fromEntries(filled.map((one) => [one.door, one])), ...worked }),
+    [filled, worked],
+  );
   // What stands against the door as it is now; an older verdict is not asked about.
   const against = complete && judged === version && (verdict?.summary.toSettle ?? 0) > 0;
   const causes = useCauses(plan, version, doorId, against);
@@ -133,7 +156,6 @@ function Site({ sites, path, who, ...given }: Omit<Props, 'plan' | 'revision'>) 
   );
 
   useEffect(() => {
-    void store.complete();
     const leaving = (event: BeforeUnloadEvent) => {
       // The browser asks before a tab with unsaved work closes.
       if (store.isUnsaved()) event.preventDefault();
@@ -202,7 +224,13 @@ function Site({ sites, path, who, ...given }: Omit<Props, 'plan' | 'revision'>) 
             <aside className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
               <Ledger door={doorId} station={station} summaries={summaries} />
             </aside>
-            {route.kind === 'page' ? (
+            {whole !== null && (route.kind === 'page' || (doorId !== null && !whole.includes(doorId))) ? (
+              <main className={css['main']} aria-busy>
+                <Empty title="Fetching the rest of the site">
+                  The page brought the door that was asked for. The others are on their way.
+                </Empty>
+              </main>
+            ) : route.kind === 'page' ? (
               <main className={css['main']}>
                 <SitePageView page={route.page} sites={sites} summaries={summaries} />
               </main>
@@ -245,8 +273,11 @@ function Site({ sites, path, who, ...given }: Omit<Props, 'plan' | 'revision'>) 
             )}
           </div>
           {Find && <Find open={finding} onOpenChange={setFinding} door={doorId} />}
-          <ShortcutsDialog open={keys} onOpenChange={setKeys} />
-          <NameDialog open={naming} onOpenChange={setNaming} />
+          <Suspense>
+            {keys && <ShortcutsDialog open onOpenChange={setKeys} />}
+            {naming && <NameDialog open onOpenChange={setNaming} />}
+            {asking && <UndoDialog />}
+          </Suspense>
         </ProposalContext>
       </HighlightContext>
     </NavigationContext>

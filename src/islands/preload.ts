@@ -1,9 +1,11 @@
 import type { Route } from './route';
 import { PAGE_VIEWS } from './site/SitePageView';
 import { STATION_VIEWS } from './stations';
+import { HardwareChoice } from './wire/hardwareChoiceView';
 
 /** Fetches the view that a page opens on, so that the server draws it whole and no script has to put it in later. */
 export async function preload(route: Route): Promise<void> {
   const view = route.kind === 'page' ? PAGE_VIEWS[route.page] : STATION_VIEWS[route.station];
   if ('preload' in view) await view.preload();
+  if (route.kind === 'door' && route.station === 'wire') await HardwareChoice.preload();
 }

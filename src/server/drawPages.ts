@@ -1,6 +1,6 @@
 import { createElement } from 'react';
 import { renderToString } from 'react-dom/server';
-import { doorsInOrder, publicPlan, type Plan } from '#core/plan/index';
+import { doorsInOrder, type Plan } from '#core/plan/index';
 import { STATIONS } from '#core/checks/stations';
 import { judge, summarise } from '#core/verdict/index';
 import { App } from '../islands/App';
@@ -8,6 +8,7 @@ import { preload } from '../islands/preload';
 import { routePath, SITE_PAGES, type Route } from '../islands/route';
 import { doorDiagram } from './diagram';
 import { doorPack } from './pack';
+import { pageOfDoor, pageOfSite } from './pagePlan';
 
 /**
  * Draws every page of a site as the server does, the diagram and the pack of its first door with them. Throws where one
@@ -25,9 +26,10 @@ export async function drawPages(plan: Plan): Promise<void> {
     await preload(route);
     const path = routePath(plan.site.id, route).split('/').slice(3).join('/');
     const judgement = first && route.kind === 'door' ? judge(plan, first.id) : null;
+    const page = first && route.kind === 'door' ? pageOfDoor(plan, first.id) : pageOfSite(plan);
     const html = renderToString(
       createElement(App, {
-        plan: publicPlan(plan),
+        ...page,
         revision: 1,
         sites: [{ id: plan.site.id, name: plan.site.name }],
         summaries,

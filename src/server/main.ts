@@ -1,6 +1,7 @@
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import compression from 'compression';
 import sirv from 'sirv';
 import { asksWho, refusalOf } from './access/guard';
 import { securityHeaders } from './access/headers';
@@ -10,6 +11,7 @@ import { isPassphrase, SHORTEST } from './access/passphrase';
 import { whoSends } from './access/who';
 import { DatabaseError } from './db/openError';
 import { closeDatabase, database } from './db/shared';
+import { judges } from './judging/shared';
 
 /**
  * Starts the built server: database first, then the passphrase where other machines reach it, then the port. Whatever is
@@ -57,22 +59,37 @@ function answer(response: ServerResponse, status: number, code: string, message:
   response.end(JSON.stringify({ error: { code, message } }));
 }
 
+/** Squeezes answers but for streams of events, which must not wait until there is enough of them. */
+const squeeze = compression({
+  filter: (request, response) =>
+    !String(response.getHeader('content-type')).startsWith('text/event-stream') &&
+    compression.filter(request, response),
+});
+
 const root = process.cwd();
 
 async function start(): Promise<void> {
   openOrStop();
+  judges();
   await passphraseOrStop();
   const entry = pathToFileURL(join(root, 'dist/server/entry.mjs')).href;
   const { handler } = (await import(entry)) as { handler: Handler };
   const files = sirv(join(root, 'dist/client'), {
     etag: true,
+    // The build keeps each file in both forms, squeezed once and well.
+    brotli: true,
+    gzip: true,
     setHeaders: (response, path) => {
       // Names under _astro carry a hash of what is in them.
       if (path.startsWith('/_astro/'))
         response.setHeader('cache-control', 'public, max-age=31536000, immutable');
     },
   });
-  const server = createServer((request, response) => {
+  const server = createServer((request, response) =>
+    // `compression` is written for Express and asks no more of a request than Node's own gives.
+    squeeze(request as never, response as never, () => serve(request, response)),
+  );
+  function serve(request: IncomingMessage, response: ServerResponse): void {
     for (const [name, value] of Object.entries(securityHeaders(false))) response.setHeader(name, value);
     const path = (request.url ?? '/').split('?')[0]!;
     const refused = refusalOf({
@@ -86,7 +103,7 @@ async function start(): Promise<void> {
     // The application answers for itself who may see it; a file that is not open to all is not served to strangers.
     if (asksWho(path) && whoSends(request.headers.cookie, Date.now()) === null) return pass();
     return files(request, response, pass);
-  });
+  }
   server.on('error', (error: NodeJS.ErrnoException) =>
     stop(
       error.code === 'EADDRINUSE'
@@ -95,7 +112,10 @@ async function start(): Promise<void> {
     ),
   );
   const port = Number(process.env['PORT'] ?? 4321);
-  server.listen(port, listenHost());
+  server.listen(port, listenHost(), () => {
+    // The first page of all is drawn for nobody: whoever comes next does not wait until everything is loaded.
+    if (!isOpen()) void fetch(`http://${listenHost()}:${port}/`).catch(() => {});
+  });
   const close = () => {
     // Streams to open tabs would keep the server up for ever.
     server.closeAllConnections();

@@ -1,3 +1,4 @@
+import * as admission from '#core/admission/index';
 import { random } from '../../core/specimens/random';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -165,6 +166,7 @@ describe('saving, by the real tab, the real handlers and a real database', () =>
           name,
           kept,
           store: new SiteStore({
+            admission,
             plan: publicPlan(live.plan),
             revision: live.revision,
             complete: false,

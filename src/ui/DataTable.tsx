@@ -7,6 +7,7 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { useState } from 'react';
+import { LongBody } from './LongBody';
 import { SortHead } from './SortHead';
 import { cx } from './cx';
 import css from './DataTable.module.css';
@@ -49,10 +50,9 @@ export function DataTable<Row>({ caption, rows, columns, rowId, chosen, onRow }:
     <table className={css['table']}>
       <caption className="hush">{caption}</caption>
       <SortHead table={table} />
-      <tbody>
-        {table.getRowModel().rows.map((row) => (
+      <LongBody rows={table.getRowModel().rows} keyOf={({ id }) => id}>
+        {(row) => (
           <tr
-            key={row.id}
             className={cx(chosen === row.id && css['chosen'], onRow && css['active'])}
             onMouseEnter={onRow && (() => onRow(row.original))}
             onFocus={onRow && (() => onRow(row.original))}
@@ -69,8 +69,8 @@ export function DataTable<Row>({ caption, rows, columns, rowId, chosen, onRow }:
               );
             })}
           </tr>
-        ))}
-      </tbody>
+        )}
+      </LongBody>
     </table>
   );
 }

@@ -1,10 +1,6 @@
-import { Dialog as Radix } from 'radix-ui';
-import { X } from 'lucide-react';
-import type { ReactNode } from 'react';
-import { cx } from './cx';
-import css from './Dialog.module.css';
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 
-interface Props {
+export interface DialogProps {
   readonly open: boolean;
   onOpenChange(open: boolean): void;
   readonly title: string;
@@ -13,31 +9,20 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** A dialog: focus goes in, Escape and a click outside close it, focus comes back. */
-export const Dialog = ({ open, onOpenChange, title, description, wide, children }: Props) => (
-  <Radix.Root open={open} onOpenChange={onOpenChange}>
-    <Radix.Portal>
-      <Radix.Overlay className={css['overlay']} />
-      <Radix.Content
-        className={cx(css['content'], wide && css['wide'])}
-        {...(description ? {} : { 'aria-describedby': undefined })}
-        onOpenAutoFocus={(event) => {
-          // A question puts the focus on its safe answer.
-          const first = (event.target as HTMLElement).querySelector<HTMLElement>('[data-first]');
-          if (!first) return;
-          event.preventDefault();
-          first.focus();
-        }}
-      >
-        <header className={css['head']}>
-          <Radix.Title className={css['title']}>{title}</Radix.Title>
-          <Radix.Close className={css['close']} aria-label="Close">
-            <X size={18} aria-hidden />
-          </Radix.Close>
-        </header>
-        {description && <Radix.Description className={css['description']}>{description}</Radix.Description>}
-        {children}
-      </Radix.Content>
-    </Radix.Portal>
-  </Radix.Root>
-);
+const OpenDialog = lazy(async () => ({ default: (await import('./OpenDialog')).OpenDialog }));
+
+/**
+ * A dialog: focus goes in, Escape and a click outside close it, focus comes back. What it is made of is fetched when one
+ * first opens.
+ */
+export function Dialog(props: DialogProps) {
+  const [begun, setBegun] = useState(props.open);
+  useEffect(() => {
+    if (props.open) setBegun(true);
+  }, [props.open]);
+  return begun || props.open ? (
+    <Suspense>
+      <OpenDialog {...props} />
+    </Suspense>
+  ) : null;
+}

@@ -4,6 +4,9 @@ import type { VerdictAnswer, VerdictRequest } from './protocol';
 
 const answer = (message: VerdictAnswer) => self.postMessage(message);
 
+/** The other doors wait until nothing has changed for so long, ms: whoever is typing waits for none of them. */
+const SUMMARIES_AFTER = 700;
+
 let latest = 0;
 let held: Plan | null = null;
 /** Doors still to be summed up; they wait for the open door, and for a pause. */
@@ -29,7 +32,7 @@ self.addEventListener('message', ({ data }: MessageEvent<VerdictRequest>) => {
   }
   for (const one of stale) waiting.add(one);
   if (door !== null) waiting.delete(door);
-  setTimeout(() => sumUp(version, plan), 200);
+  setTimeout(() => sumUp(version, plan), SUMMARIES_AFTER);
 });
 
 function sumUp(version: number, plan: Plan): void {

@@ -304,7 +304,14 @@ export const alarmLine: Template = (parts, ledger) => {
   const end = parts.resistors.find(({ type }) => type.id === 'eol-10k') ?? parts.resistors.at(-1);
   const colours: PairColours = { live: 'alarm', common: 'contact-common' };
   return layout([
-    ...inParallel(stations, pin(monitor, input.input), pin(monitor, input.common), colours, ledger),
+    // From station to station: a branch of its own would hang beside the resistor, and its cut would go unnoticed.
+    ...stations.flatMap((station, index) => {
+      const before = stations[index - 1];
+      const [live, common] = before
+        ? [pin(before.at, before.ends.a), pin(before.at, before.ends.b)]
+        : [pin(monitor, input.input), pin(monitor, input.common)];
+      return inParallel([station], live, common, colours, ledger);
+    }),
     ...(end
       ? [
           run(pin(end, '1'), ledger.take(pin(last.at, last.ends.a)), 'alarm', 'signal'),

@@ -2,6 +2,7 @@ import { voltsAcross, terminalAt } from '../../circuit/index';
 import { terminalId, terminalLabel } from '../../plan/index';
 import { type CheckContext, onDevice, onTerminal } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
+import { looseLead } from './looseLead';
 
 /** Resistance that a meter would show across an input, from the voltage the input sees; null for an open one. */
 function lineOhms({ world, rest }: CheckContext, id: string): number | null {
@@ -35,8 +36,11 @@ export const endOfLine: Analysis = (context) => {
       limit: 1 / branch.siemens,
     };
     if (branch.supervised && reading === 'trouble') {
-      if (ohms === null) return [hit('eol-open', at, values)];
-      return [hit(ohms < 100 ? 'eol-missing' : 'eol-wrong-value', at, values)];
+      // A resistor that hangs loose is the one that is missing.
+      const loose = parts.resistors.filter((one) => looseLead(context, one)).map(({ device }) => device);
+      const all = [...at, ...loose.map(({ id }) => onDevice(id))];
+      if (ohms === null) return [hit('eol-open', all, values)];
+      return [hit(ohms < 100 ? 'eol-missing' : 'eol-wrong-value', all, values)];
     }
     if (branch.supervised || reading !== 'unsure') return [];
     const self = world.inhabitants.find(({ device }) => device.id === branch.device);

@@ -9,9 +9,9 @@ import { changeOver, otherThrow, planAfter } from './otherThrow';
 
 type Drop = Inhabitant & { readonly state: string; readonly input: string; readonly trigger: string | null };
 
-/** Supplies and boards that serve the door and drop their outputs on a fire input. */
+/** Whatever serves the door and drops its outputs on a fire input, a supply, a controller or a board. */
 const drops = ({ parts }: CheckContext): Drop[] =>
-  parts.supplies.flatMap(({ device, type }): Drop[] => {
+  parts.all.flatMap(({ device, type }): Drop[] => {
     const { behaviour } = type;
     if (behaviour.kind !== 'fireInput') return [];
     const { state, input, triggerSetting = null } = behaviour;

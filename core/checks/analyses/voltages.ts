@@ -1,9 +1,9 @@
-import { groupedNodes } from '../../circuit/index';
+import { groupedNodes, LIMITING } from '../../circuit/index';
 import { settingValue } from '../../devices/index';
 import { loopWires } from '../../loops/index';
 import { applyEdit, findTypeIn, type Edit, type Plan } from '../../plan/index';
 import { enough, powerBudget, smallestGauge } from '../../power/index';
-import { atRest, buildWorld, type World } from '../../simulate/index';
+import { atRest, buildWorld, type SimState, type World } from '../../simulate/index';
 import { type Analysis, hit, type Hit } from '../hit';
 import { usedStates } from './usedStates';
 
@@ -21,6 +21,10 @@ function suppliedVolts({ netlist }: World, device: string): number | null {
   return volts.length > 0 ? Math.max(...volts) : null;
 }
 const LOADS: ReadonlySet<string> = new Set(['coil', 'load', 'electronic']);
+
+/** True where a source is at its limit, or the circuit finds no rest: no thicker wire makes more of what is not there. */
+const isOverloaded = ({ netlist }: World, { point }: SimState): boolean =>
+  point.restless.length > 0 || netlist.fast.sources.some((index) => point.on[index] === LIMITING);
 
 /** A jumper of the device at which what it is given is enough, with what it is then set to. */
 function otherVoltage(plan: Plan, door: string, device: string): { edit: Edit; value: string } | null {
@@ -85,8 +89,8 @@ export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' |
     const loop = loops.find(
       (one) => one.shape === 'round' && one.load.device === fed.device && one.kind !== 'exit',
     );
-    const wires = loop && !trial ? loopWires(loop) : [];
-    const gauge = wires.length > 0 ? smallestGauge(plan, door.id, wires) : null;
+    const wires = loop && !trial && !isOverloaded(world, rest) ? loopWires(loop) : [];
+    const gauge = wires.length > 0 ? smallestGauge(plan, world, wires) : null;
     const remedy: Edit | undefined = gauge
       ? {
           kind: 'batch',

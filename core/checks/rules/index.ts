@@ -45,6 +45,8 @@ import { eolMissing } from './eol-missing';
 import { eolWrongValue } from './eol-wrong-value';
 import { eolOnPlainInput } from './eol-on-plain-input';
 import { eolAroundPart } from './eol-around-part';
+import { eolWrongEnd } from './eol-wrong-end';
+import { eolIdle } from './eol-idle';
 import { exitHeld } from './exit-held';
 import { leverUnheard } from './lever-unheard';
 import { leverUnlocks } from './lever-unlocks';
@@ -179,6 +181,8 @@ export const RULES = [
   eolWrongValue,
   eolOnPlainInput,
   eolAroundPart,
+  eolWrongEnd,
+  eolIdle,
   exitHeld,
   wrongInput,
   leverUnheard,

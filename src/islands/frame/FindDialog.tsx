@@ -1,11 +1,9 @@
-import { Command } from 'cmdk';
+import { Command, defaultFilter } from 'cmdk';
 import { Dialog as Radix } from 'radix-ui';
-import { doorsInOrder, terminalLabel, typeIn } from '#core/plan/index';
-import { STATION_NAMES } from '#words/findings/index';
-import { STATIONS } from '#core/checks/stations';
-import type { StationId } from '#core/checks/index';
+import { useMemo, useState } from 'react';
 import { useHighlight, useNavigate } from '../navigation';
 import { usePlan } from '../store/context';
+import { findables, found, type Findable } from './findable';
 import css from './FindDialog.module.css';
 
 interface Props {
@@ -14,98 +12,59 @@ interface Props {
   readonly door: string | null;
 }
 
-/** What belongs to the open door comes first. */
-const hereFirst = <T extends { door: string | null }>(all: T[], door: string | null): T[] =>
-  [...all].sort((a, b) => Number(b.door === door) - Number(a.door === door));
-
 /** Finds doors, devices, wires, people and stations by a few letters. */
-export function FindDialog({ open, onOpenChange, door }: Props) {
+export const FindDialog = ({ open, onOpenChange, door }: Props) => (
+  <Radix.Root open={open} onOpenChange={onOpenChange}>
+    <Radix.Portal>
+      <Radix.Overlay className={css['overlay']} />
+      <Radix.Content className={css['find']} aria-describedby={undefined}>
+        <Radix.Title className="hush">Find</Radix.Title>
+        <Finder door={door} onDone={() => onOpenChange(false)} />
+      </Radix.Content>
+    </Radix.Portal>
+  </Radix.Root>
+);
+
+const fit = (value: string, letters: string): number => defaultFilter(value, letters, []);
+
+/** Stands only while it is open: a site of many doors has thousands of things to be found. */
+function Finder({ door, onDone }: { door: string | null; onDone(): void }) {
   const plan = usePlan();
   const go = useNavigate();
   const { point } = useHighlight();
-  const choose = (run: () => void) => () => {
-    onOpenChange(false);
-    run();
+  const [letters, setLetters] = useState('');
+  const all = useMemo(() => findables(plan, door), [plan, door]);
+  const { shown, more } = useMemo(() => found(all, letters, fit), [all, letters]);
+  const choose = ({ way }: Findable) => {
+    onDone();
+    if (way.kind === 'people') return go({ kind: 'page', page: 'people' });
+    go({ kind: 'door', door: way.door, station: way.station });
+    if (way.subject) point(way.subject);
   };
-  const toDoor = (id: string, station: StationId, subject?: string) =>
-    choose(() => {
-      go({ kind: 'door', door: id, station });
-      if (subject) point(subject);
-    });
-  const name = (id: string) => `${id} ${plan.doors[id]?.name ?? ''}`;
+  const groups = [...new Set(shown.map(({ group }) => group))];
   return (
-    <Radix.Root open={open} onOpenChange={onOpenChange}>
-      <Radix.Portal>
-        <Radix.Overlay className={css['overlay']} />
-        <Radix.Content className={css['find']} aria-describedby={undefined}>
-          <Radix.Title className="hush">Find</Radix.Title>
-          <Command label="Find" loop>
-            <Command.Input placeholder="Door, device, wire or person" className={css['input']} />
-            <Command.List className={css['list']}>
-              <Command.Empty className={css['none']}>Nothing by that name.</Command.Empty>
-              <Command.Group heading="Doors">
-                {doorsInOrder(plan).map((one) => (
-                  <Command.Item
-                    key={one.id}
-                    value={`door ${one.id} ${one.name}`}
-                    onSelect={toDoor(one.id, 'wire')}
-                  >
-                    <b>{one.id}</b> {one.name || 'Unnamed door'}
-                  </Command.Item>
-                ))}
-              </Command.Group>
-              {door !== null && (
-                <Command.Group heading="Stations">
-                  {STATIONS.map((one) => (
-                    <Command.Item
-                      key={one}
-                      value={`station ${STATION_NAMES[one]}`}
-                      onSelect={toDoor(door, one)}
-                    >
-                      {STATION_NAMES[one]}
-                    </Command.Item>
-                  ))}
-                </Command.Group>
-              )}
-              <Command.Group heading="People">
-                {Object.values(plan.people).map((person) => (
-                  <Command.Item
-                    key={person.id}
-                    value={`person ${person.name} ${person.id}`}
-                    onSelect={choose(() => go({ kind: 'page', page: 'people' }))}
-                  >
-                    {person.name} <small>{person.doors.join(' ')}</small>
-                  </Command.Item>
-                ))}
-              </Command.Group>
-              <Command.Group heading="Devices">
-                {hereFirst(Object.values(plan.devices), door).map((device) => (
-                  <Command.Item
-                    key={device.id}
-                    value={`device ${device.tag} ${device.id} ${typeIn(plan, device).name}`}
-                    onSelect={toDoor(device.door ?? door ?? '', 'wire', device.id)}
-                  >
-                    <b>{device.tag}</b> {typeIn(plan, device).name}{' '}
-                    <small>{device.door ? name(device.door) : 'site'}</small>
-                  </Command.Item>
-                ))}
-              </Command.Group>
-              <Command.Group heading="Wires">
-                {hereFirst(Object.values(plan.conductors), door).map((wire) => (
-                  <Command.Item
-                    key={wire.id}
-                    value={`wire ${wire.number} ${wire.door} ${wire.from} ${wire.to}`}
-                    onSelect={toDoor(wire.door, 'wire', wire.id)}
-                  >
-                    <b>{wire.number}</b> {terminalLabel(plan, wire.from, wire.door)} –{' '}
-                    {terminalLabel(plan, wire.to, wire.door)} <small>{wire.door}</small>
-                  </Command.Item>
-                ))}
-              </Command.Group>
-            </Command.List>
-          </Command>
-        </Radix.Content>
-      </Radix.Portal>
-    </Radix.Root>
+    <Command label="Find" loop shouldFilter={false}>
+      <Command.Input
+        placeholder="Door, device, wire or person"
+        className={css['input']}
+        value={letters}
+        onValueChange={setLetters}
+      />
+      <Command.List className={css['list']}>
+        <Command.Empty className={css['none']}>Nothing by that name.</Command.Empty>
+        {groups.map((group) => (
+          <Command.Group key={group} heading={group}>
+            {shown
+              .filter((one) => one.group === group)
+              .map((one) => (
+                <Command.Item key={one.id} value={one.value} onSelect={() => choose(one)}>
+                  {one.head && <b>{one.head}</b>} {one.text} {one.place && <small>{one.place}</small>}
+                </Command.Item>
+              ))}
+          </Command.Group>
+        ))}
+        {more > 0 && <p className={css['more']}>{more} more: type more letters.</p>}
+      </Command.List>
+    </Command>
   );
 }

@@ -37,7 +37,8 @@ function Verdict({ summary }: { summary: DoorSummary | undefined }) {
         ?
       </span>
     );
-  if (!summary || !summary.begun) return <span aria-label="not begun">—</span>;
+  if (!summary) return <span aria-label="being judged">…</span>;
+  if (!summary.begun) return <span aria-label="not begun">—</span>;
   if (summary.toSettle > 0) {
     return (
       <span className={css['bad']} aria-label={`${summary.toSettle} to settle`}>

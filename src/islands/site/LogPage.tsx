@@ -2,6 +2,7 @@ import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
 import { editWords } from '#words/edits';
 import { Empty } from '../../ui/Empty';
+import { LongBody } from '../../ui/LongBody';
 import { usePlan, useSite } from '../store/context';
 import table from '../../ui/DataTable.module.css';
 import css from './SitePages.module.css';
@@ -53,17 +54,17 @@ export function LogPage() {
             </th>
           </tr>
         </thead>
-        <tbody>
-          {lines.map((line) => (
-            <tr key={line.revision}>
+        <LongBody rows={lines} keyOf={({ revision }) => String(revision)}>
+          {(line) => (
+            <tr>
               <td className={table['figures']}>{format(new Date(line.at), 'yyyy-MM-dd HH:mm')}</td>
               <td>{line.author || '—'}</td>
               <td className={table['figures']}>{line.doors.join(' ') || '—'}</td>
               <td>{editWords(line.body)}</td>
               <td className={`${table['right']} ${table['figures']}`}>{line.revision}</td>
             </tr>
-          ))}
-        </tbody>
+          )}
+        </LongBody>
       </table>
     </div>
   );

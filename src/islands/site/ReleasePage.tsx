@@ -6,6 +6,7 @@ import { LAW } from '#words/findings/index';
 import { STATE_SENTENCES } from '#words/brief';
 import { siteFindingWords } from '#words/site';
 import { Empty } from '../../ui/Empty';
+import { LongBody } from '../../ui/LongBody';
 import { DeadStateGlyph } from '../../ui/glyphs';
 import { useNavigate } from '../navigation';
 import { usePlan } from '../store/context';
@@ -39,8 +40,8 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
               <th scope="col">To settle</th>
             </tr>
           </thead>
-          <tbody>
-            {doors.map((door) => {
+          <LongBody rows={doors} keyOf={({ id }) => id}>
+            {(door) => {
               const parts = doorParts(plan, door.id);
               const state = door.deadState?.state ?? null;
               const summary = summaries[door.id];
@@ -52,7 +53,7 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
                 ...parts.exits.map(({ device }) => device.tag),
               ].filter(Boolean);
               return (
-                <tr key={door.id}>
+                <tr>
                   <td>
                     <button
                       type="button"
@@ -74,16 +75,16 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
                       )
                       .join('; ') || '—'}
                   </td>
-                  <td>{fire.join('; ') || '—'}</td>
+                  <td>{summary ? fire.join('; ') || '—' : '…'}</td>
                   <td
                     className={!summary?.begun ? undefined : summary.toSettle > 0 ? css['bad'] : css['good']}
                   >
-                    {!summary?.begun ? '—' : summary.toSettle > 0 ? summary.toSettle : '✓'}
+                    {!summary ? '…' : !summary.begun ? '—' : summary.toSettle > 0 ? summary.toSettle : '✓'}
                   </td>
                 </tr>
               );
-            })}
-          </tbody>
+            }}
+          </LongBody>
         </table>
       </div>
       <p className={css['note']}>{LAW}</p>

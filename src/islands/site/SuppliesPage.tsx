@@ -1,35 +1,74 @@
-import { useMemo } from 'react';
-import { doorsInOrder } from '#core/plan/index';
-import { powerBudget } from '#core/power/index';
-import { atRest, buildWorld } from '#core/simulate/index';
+import { useEffect, useState } from 'react';
+import type { Plan } from '#core/plan/index';
+import { siteSupplies, type SiteSupply } from '#core/power/index';
 import { formatAmps, formatHours } from '#core/units/index';
 import { Empty } from '../../ui/Empty';
 import { cx } from '../../ui/cx';
+import { LongBody } from '../../ui/LongBody';
 import { useNavigate } from '../navigation';
 import { usePlan } from '../store/context';
 import table from '../../ui/DataTable.module.css';
 import css from './SitePages.module.css';
 
+/** Doors that are worked out before the page is first drawn; the others follow while it stands. */
+const AT_ONCE = 20;
+/** How long doors are worked out before the page may answer, ms. */
+const SLICE_MS = 12;
+
+interface Worked {
+  readonly plan: Plan;
+  readonly rows: readonly SiteSupply[];
+  readonly done: number;
+}
+
+/** Supplies of the site as they are worked out, a few doors at a time. */
+function useSupplies(plan: Plan): Worked & { readonly of: number } {
+  const of = Object.keys(plan.doors).length;
+  const [state, setState] = useState<Worked>(() => ({ plan, ...(of <= AT_ONCE ? workOut(plan) : NONE) }));
+  useEffect(() => {
+    if (state.plan === plan && state.done === of) return undefined;
+    const steps = siteSupplies(plan);
+    let rows: SiteSupply[] = [];
+    let done = 0;
+    let timer: ReturnType<typeof setTimeout>;
+    const slice = () => {
+      const until = performance.now() + SLICE_MS;
+      let step = steps.next();
+      for (; !step.done; step = steps.next()) {
+        rows = [...rows, ...step.value];
+        done += 1;
+        if (performance.now() > until) break;
+      }
+      setState({ plan, rows, done: step.done ? of : done });
+      if (!step.done) timer = setTimeout(slice, 0);
+    };
+    timer = setTimeout(slice, 0);
+    return () => clearTimeout(timer);
+    // Only another plan begins anew.
+  }, [plan]);
+  return { ...state, of };
+}
+
+const NONE = { rows: [], done: 0 };
+const workOut = (plan: Plan) => {
+  const rows = [...siteSupplies(plan)].flat();
+  return { rows, done: Object.keys(plan.doors).length };
+};
+
 /** Every supply of the site with its load and hours. A supply that serves several doors is counted once. */
 export function SuppliesPage() {
   const plan = usePlan();
   const go = useNavigate();
-  const rows = useMemo(() => {
-    const seen = new Set<string>();
-    return doorsInOrder(plan).flatMap((door) => {
-      const world = buildWorld(plan, door.id);
-      return powerBudget(plan, world, atRest(world)).supplies.flatMap((supply) => {
-        const key = `${supply.device}:${supply.branch}`;
-        if (seen.has(supply.device)) return [];
-        seen.add(supply.device);
-        return [{ key, door, supply }];
-      });
-    });
-  }, [plan]);
-  if (rows.length === 0)
+  const { rows, done, of } = useSupplies(plan);
+  if (rows.length === 0 && done === of)
     return <Empty title="No supplies yet">They appear as soon as a door has hardware.</Empty>;
   return (
     <div className={css['sheet']}>
+      {done < of && (
+        <p className={css['note']} role="status">
+          Worked out for {done} of {of} doors…
+        </p>
+      )}
       <table className={table['table']}>
         <thead>
           <tr>
@@ -53,13 +92,13 @@ export function SuppliesPage() {
             <th scope="col">Verdict</th>
           </tr>
         </thead>
-        <tbody>
-          {rows.map(({ key, door, supply }) => {
+        <LongBody rows={rows} keyOf={({ supply }) => `${supply.device}:${supply.branch}`}>
+          {({ door, supply }) => {
             const { battery } = supply;
             const fits =
               supply.worstAmps <= supply.allowedAmps && (!battery || battery.hours >= battery.askedHours);
             return (
-              <tr key={key}>
+              <tr>
                 <td className={table['figures']}>{supply.tag}</td>
                 <td>
                   <button
@@ -82,8 +121,8 @@ export function SuppliesPage() {
                 <td className={fits ? css['good'] : css['bad']}>{fits ? '✓ enough' : '✕ too little'}</td>
               </tr>
             );
-          })}
-        </tbody>
+          }}
+        </LongBody>
       </table>
     </div>
   );

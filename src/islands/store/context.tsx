@@ -1,7 +1,8 @@
 import { createContext, useContext, useSyncExternalStore, type ReactNode } from 'react';
 import type { Edit, Plan } from '#core/plan/index';
 import type { LengthUnit } from '#core/units/index';
-import type { SiteState, SiteStore } from './siteStore';
+import type { SiteState } from './siteState';
+import type { SiteStore } from './siteStore';
 
 const StoreContext = createContext<SiteStore | null>(null);
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Edit } from '#core/plan/index';
-import { keepUnsaved, readUnsaved, type Keep } from './keep';
+import { parseEdit } from '#core/admission/index';
+import { keepUnsaved, readKept, takeOlder, type Keep } from './keep';
 
 function storage(room = Infinity): Keep & { kept: Map<string, string> } {
   const kept = new Map<string, string>();
@@ -18,33 +19,33 @@ const edit: Edit = { kind: 'setDoor', id: 'D01', patch: { notes: 'x' } };
 const item = { id: 'item-0001', edit, label: 'note' };
 const aside = { ...item, id: 'item-0002', why: { kind: 'too-large' } as const };
 
-describe('keepUnsaved and readUnsaved', () => {
+describe('keepUnsaved and readKept', () => {
   it('bring back what was pending and what stood aside, site by site', () => {
     const keep = storage();
     expect(keepUnsaved('a', { pending: [item], aside: [aside] }, keep)).toBe(true);
-    expect(readUnsaved('a', keep)).toEqual({ pending: [item], aside: [aside] });
-    expect(readUnsaved('b', keep)).toBeNull();
+    expect(readKept('a', keep)).toEqual({ pending: [item], aside: [aside] });
+    expect(readKept('b', keep)).toBeNull();
   });
   it('leave nothing behind once everything is saved', () => {
     const keep = storage();
     keepUnsaved('a', { pending: [item], aside: [] }, keep);
     keepUnsaved('a', { pending: [], aside: [] }, keep);
     expect(keep.kept.size).toBe(0);
-    expect(readUnsaved('a', keep)).toBeNull();
+    expect(readKept('a', keep)).toBeNull();
   });
   it('say so where the browser has no room, and keep what was there', () => {
     const keep = storage(200);
     keepUnsaved('a', { pending: [item], aside: [] }, keep);
     const many = Array.from({ length: 50 }, () => item);
     expect(keepUnsaved('a', { pending: many, aside: [] }, keep)).toBe(false);
-    expect(readUnsaved('a', keep)?.pending).toEqual([item]);
+    expect(readKept('a', keep)?.pending).toEqual([item]);
   });
   it('take up what the version before kept: bare edits, and only those that still are edits', () => {
     const keep = storage();
     keep.kept.set('aldaba.pending.a', JSON.stringify([edit, { kind: 'nonsense' }, 7, null]));
-    const read = readUnsaved('a', keep);
-    expect(read?.pending.map((one) => one.edit)).toEqual([edit]);
-    expect(read?.pending[0]?.id).toMatch(/^[\w-]{8,60}$/);
+    const read = takeOlder('a', parseEdit, keep);
+    expect(read.map((one) => one.edit)).toEqual([edit]);
+    expect(read[0]?.id).toMatch(/^[\w-]{8,60}$/);
     expect(keep.kept.has('aldaba.pending.a')).toBe(false);
   });
   it('do not fall over what somebody else has put there', () => {
@@ -52,7 +53,7 @@ describe('keepUnsaved and readUnsaved', () => {
       const keep = storage();
       keep.kept.set('aldaba.unsaved.a', text);
       keep.kept.set('aldaba.pending.a', text);
-      expect([text, readUnsaved('a', keep)]).toEqual([text, null]);
+      expect([text, readKept('a', keep), takeOlder('a', parseEdit, keep)]).toEqual([text, null, []]);
     }
   });
 });

@@ -1,4 +1,4 @@
-import { parseEdit } from '#core/admission/index';
+import type { parseEdit } from '#core/admission/index';
 import type { Aside, Item } from './saving';
 
 /** What has not been saved, over a reload of this tab. */
@@ -26,24 +26,29 @@ export function keepUnsaved(site: string, { pending, aside }: Unsaved, keep: Kee
 }
 
 /** What an earlier load of this tab could not save; null where there is nothing. */
-export function readUnsaved(site: string, keep: Keep = sessionStorage): Unsaved | null {
-  const old = keep.getItem(oldKeyOf(site));
+export function readKept(site: string, keep: Keep = sessionStorage): Unsaved | null {
+  const kept = parse(keep.getItem(keyOf(site))) as Partial<Unsaved> | null;
+  const [pending, aside] = [kept?.pending ?? [], kept?.aside ?? []];
+  return pending.length === 0 && aside.length === 0 ? null : { pending, aside };
+}
+
+/** What a version before this one kept, each edit read by `read`. It is taken out: it is kept in the new way from now on. */
+export function takeOlder(
+  site: string,
+  read: typeof parseEdit,
+  keep: Keep = sessionStorage,
+): readonly Item[] {
+  const edits = parse(keep.getItem(oldKeyOf(site)));
   keep.removeItem(oldKeyOf(site));
-  const text = keep.getItem(keyOf(site));
-  const kept = read(text) as Partial<Unsaved> | null;
-  const edits = read(old);
-  const older = (Array.isArray(edits) ? edits : []).flatMap((edit: unknown, index): Item[] => {
-    const parsed = parseEdit(edit);
+  return (Array.isArray(edits) ? edits : []).flatMap((edit: unknown, index): Item[] => {
+    const parsed = read(edit);
     return parsed.ok
       ? [{ id: `recalled-${index}-${Date.now()}`, edit: parsed.edit, label: 'an earlier change' }]
       : [];
   });
-  const pending = [...older, ...(kept?.pending ?? [])];
-  const aside = kept?.aside ?? [];
-  return pending.length === 0 && aside.length === 0 ? null : { pending, aside };
 }
 
-function read(text: string | null): unknown {
+function parse(text: string | null): unknown {
   try {
     return text === null ? null : JSON.parse(text);
   } catch {

@@ -171,8 +171,12 @@ export function step(state: Saving, event: Event): Step {
       return pause({ ...state, fetching: false, failures: state.failures + 1 });
     case 'recalled': {
       // Whether the server has them, nobody knows: the tab may have been closed before the answer came.
-      const recalled = event.pending.map((item) => ({ ...item, sent: true }));
-      const next = { ...state, pending: [...recalled, ...state.pending], aside: event.aside };
+      const known = new Set([...state.pending, ...state.aside].map(({ id }) => id));
+      const recalled = event.pending
+        .filter(({ id }) => !known.has(id))
+        .map((item) => ({ ...item, sent: true }));
+      const aside = [...event.aside.filter(({ id }) => !known.has(id)), ...state.aside];
+      const next = { ...state, pending: [...recalled, ...state.pending], aside };
       const { next: replayed, effects } = replay(next);
       return then(replayed, [...effects, { kind: 'keep' }]);
     }

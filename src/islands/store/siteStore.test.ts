@@ -1,52 +1,9 @@
+import * as admission from '#core/admission/index';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { publicPlan, type Edit, type Plan } from '#core/plan/index';
 import { magnetDoor, mustApply, strikeDoor } from '../../../core/specimens/doors';
-import { openDatabase } from '../../server/db/open';
-import { catchUpFrom, secretsOf } from '../../server/sites/catchUp';
-import { liveSite } from '../../server/sites/liveSite';
-import { createSite } from '../../server/sites/siteList';
-import { submitEdits, type SentEdit } from '../../server/sites/submit';
+import { Backend } from './backendForTests';
 import { SiteStore } from './siteStore';
-
-const at = '2026-11-24T10:00:00.000Z';
-
-/** The real services over a database in memory, behind a `fetch` that can be made to fail. */
-class Backend {
-  readonly db = openDatabase(':memory:');
-  readonly site: string;
-  /** What the next requests are answered with instead; `'down'` for no answer at all. */
-  next: ('down' | number)[] = [];
-  posts = 0;
-  constructor(plan: Plan) {
-    this.site = createSite(this.db, plan, { author: 'test', at });
-  }
-  get live() {
-    return liveSite(this.db, this.site)!;
-  }
-  /** What somebody else does meanwhile. */
-  apply(edit: Edit, author = 'Mirela'): void {
-    this.posts += 1;
-    const edits = [{ id: `other-${this.posts}-xxxx`, edit }];
-    submitEdits(this.db, this.site, { base: this.live.revision, edits, author, at });
-  }
-  readonly fetch = async (url: string, init?: { method?: string; body?: string }): Promise<Response> => {
-    const answer = (body: unknown, status = 200) => new Response(JSON.stringify(body), { status });
-    const trouble = init?.method === 'POST' ? this.next.shift() : undefined;
-    if (trouble === 'down') throw new TypeError('no network');
-    if (trouble !== undefined) return answer({ error: { code: 'x', message: `status ${trouble}` } }, trouble);
-    if (init?.method !== 'POST') {
-      const since = Number(new URL(url, 'http://x').searchParams.get('since'));
-      return answer({ catchUp: catchUpFrom(this.live, since), secrets: secretsOf(this.live).tables });
-    }
-    const { base, edits, withdraw, author } = JSON.parse(init.body ?? '') as {
-      base: number;
-      edits: SentEdit[];
-      withdraw: string[];
-      author: string;
-    };
-    return answer(submitEdits(this.db, this.site, { base, edits, withdraw, author, at }));
-  };
-}
 
 const name = (text: string): Edit => ({ kind: 'setDoor', id: 'D01', patch: { name: text } });
 const notes = (text: string): Edit => ({ kind: 'setDoor', id: 'D01', patch: { notes: text } });
@@ -56,7 +13,14 @@ describe('SiteStore', () => {
   let told: string[];
   let kept: Map<string, string>;
   const open = (plan = magnetDoor(), complete = true) =>
-    new SiteStore({ plan, revision: 1, complete, author: () => 'me', tell: (text) => told.push(text) });
+    new SiteStore({
+      plan,
+      revision: 1,
+      complete,
+      admission,
+      author: () => 'me',
+      tell: (text) => told.push(text),
+    });
   /** Waits are turned, not waited out. */
   const settled = async (store: SiteStore) => {
     for (let n = 0; n < 40 && store.getState().status !== 'saved'; n += 1)
@@ -244,5 +208,46 @@ describe('SiteStore', () => {
     store.undo();
     await settled(store);
     expect(backend.live.plan.people['P1']).toEqual(person);
+  });
+
+  it('changes nothing before edits can be looked at, says so, and then takes them', async () => {
+    let ready = (_it: typeof admission): void => {};
+    const later = new Promise<typeof admission>((resolve) => (ready = resolve));
+    const store = new SiteStore({
+      plan: magnetDoor(),
+      revision: 1,
+      admission: () => later,
+      author: () => 'me',
+      tell: (text) => told.push(text),
+    });
+    void store.makeReady();
+    expect(store.getState().ready).toBe(false);
+    expect(store.dispatch(name('Attic'), 'name')).toBe(false);
+    expect(store.fits(name('Attic'))).toBe(false);
+    expect(told.at(-1)).toContain('still loading');
+    ready(admission);
+    await vi.advanceTimersByTimeAsync(0);
+    expect(store.getState().ready).toBe(true);
+    expect(store.fits(name('Attic'))).toBe(true);
+    expect(store.dispatch(name('Attic'), 'name')).toBe(true);
+    await settled(store);
+    expect(backend.live.plan.doors['D01']?.name).toBe('Attic');
+  });
+
+  it('tries again where what looks at edits could not be fetched', async () => {
+    let tries = 0;
+    const store = new SiteStore({
+      plan: magnetDoor(),
+      revision: 1,
+      admission: () => {
+        tries += 1;
+        return tries < 3 ? Promise.reject(new Error('no network')) : Promise.resolve(admission);
+      },
+      author: () => 'me',
+      tell: (text) => told.push(text),
+    });
+    void store.makeReady();
+    for (let n = 0; n < 3; n += 1) await vi.advanceTimersByTimeAsync(2000);
+    expect([tries, store.getState().ready]).toEqual([3, true]);
   });
 });

@@ -1,4 +1,4 @@
-import { admit } from '#core/admission/index';
+import type * as Admission from '#core/admission/index';
 import {
   changedEntries,
   SECRET_COLLECTIONS,
@@ -8,67 +8,16 @@ import {
   type SecretTables,
 } from '#core/plan/index';
 import { refusalWords } from '#words/problems';
+import type { SiteState, StepBack, StoreOptions } from './siteState';
 import { asideWords, othersWords } from '#words/saving';
-import { keepUnsaved, readUnsaved, type Keep } from './keep';
-import {
-  isUnsaved,
-  startSaving,
-  step,
-  type Aside,
-  type CatchUp,
-  type Effect,
-  type Event,
-  type Saving,
-  type Status,
-} from './saving';
-
-export type SaveStatus = Status;
-
-export interface SiteState {
-  /** The plan as shown: what the server has confirmed, with what is still on its way applied on top. */
-  readonly plan: Plan;
-  /** Counts every change of `plan`, so that verdicts can be matched to what they judge. */
-  readonly version: number;
-  readonly status: SaveStatus;
-  /** Changes that could not be kept; their text is here until somebody tries them again or lets them go. */
-  readonly aside: readonly Aside[];
-  /** False until codes, card numbers and keypad memories have been fetched: until then nothing that holds them changes. */
-  readonly complete: boolean;
-  readonly canUndo: string | null;
-  readonly canRedo: string | null;
-  /** An undo or redo that would replace what somebody else has changed since; it waits for a yes. */
-  readonly asking: Asking | null;
-}
-
-export interface Asking {
-  readonly which: 'undo' | 'redo';
-  readonly label: string;
-  /** What would be replaced: as it is now, and as it would be. */
-  readonly overwrites: readonly Changed[];
-}
-
-interface StepBack {
-  readonly label: string;
-  readonly inverse: Edit;
-  /** What the edit left behind: an undo that finds something else says so first. */
-  readonly left: readonly Changed[];
-}
-
-export interface StoreOptions {
-  readonly plan: Plan;
-  readonly revision: number;
-  /** False for a plan whose secrets are fetched apart. */
-  readonly complete?: boolean;
-  author(): string;
-  /** Where unsaved changes outlive a reload; the tab's session storage unless it says otherwise. */
-  readonly keep?: Keep;
-  /** Tells a person something that cannot be seen on the sheet. */
-  tell(message: string): void;
-}
+import { keepUnsaved, readKept, takeOlder, type Unsaved } from './keep';
+import { isUnsaved, startSaving, step, type CatchUp, type Effect, type Event, type Saving } from './saving';
 
 /** How long an answer may take before it counts as lost, ms. */
 const PATIENCE_MS = 20_000;
 const RETRY_MS = 2000;
+/** A revision that no site has: what became of it since then is all of it. */
+const WHOLE_SITE = -1;
 
 /** The site in this tab: an edit shows at once and travels behind. What is to be done about it, `saving.ts` says. */
 export class SiteStore {
@@ -79,17 +28,26 @@ export class SiteStore {
   #listeners = new Set<() => void>();
   #timer: ReturnType<typeof setTimeout> | null = null;
   #closed = false;
+  #completing: Promise<void> | null = null;
+  /** What an earlier load of this tab could not save, until it is taken up. */
+  #earlier: Unsaved | null;
+  #admission: typeof Admission | null;
   readonly #options: StoreOptions;
 
   constructor(options: StoreOptions) {
     this.#options = options;
+    this.#admission = typeof options.admission === 'function' ? null : options.admission;
     this.#saving = startSaving(options.plan, options.revision);
+    const keep = options.keep ?? (typeof sessionStorage === 'undefined' ? null : sessionStorage);
+    this.#earlier = keep && readKept(options.plan.site.id, keep);
     this.#state = {
       plan: options.plan,
       version: 0,
       status: 'saved',
       aside: [],
       complete: options.complete ?? true,
+      doors: options.doors ?? null,
+      ready: typeof options.admission !== 'function',
       canUndo: null,
       canRedo: null,
       asking: null,
@@ -97,6 +55,11 @@ export class SiteStore {
   }
 
   readonly getState = (): SiteState => this.#state;
+
+  /** Revision of the server that this tab stands on. */
+  get revision(): number {
+    return this.#saving.revision;
+  }
 
   readonly subscribe = (listener: () => void): (() => void) => {
     this.#listeners.add(listener);
@@ -132,6 +95,11 @@ export class SiteStore {
     this.#publish({ asking: null });
   }
 
+  /** True where an edit would be taken as the site stands. */
+  fits(edit: Edit): boolean {
+    return this.#admission?.admit(this.#state.plan, edit).ok === true;
+  }
+
   tryAgain(id: string): void {
     this.#step({ kind: 'tryAgain', id, newId: newId() });
   }
@@ -147,10 +115,10 @@ export class SiteStore {
     const { plan } = this.#state;
     const touched = sure ? [] : back.left.filter((one) => !isAsLeft(plan, one));
     if (touched.length > 0) {
-      const later = admit(plan, back.inverse);
+      const later = this.#admission?.admit(plan, back.inverse);
       const overwrites = touched.map(({ collection, id }): Changed => {
         const now = plan[collection][id] ?? null;
-        return { collection, id, before: now, after: later.ok ? (later.plan[collection][id] ?? null) : now };
+        return { collection, id, before: now, after: later?.ok ? (later.plan[collection][id] ?? null) : now };
       });
       this.#publish({ asking: { which, label: back.label, overwrites } });
       return;
@@ -163,7 +131,11 @@ export class SiteStore {
 
   #apply(edit: Edit, label: string, keepRefused = false): StepBack | null {
     const { plan, complete } = this.#state;
-    const result = admit(plan, edit);
+    if (!this.#admission) {
+      this.#options.tell('Aldaba is still loading. Nothing was changed; try again in a moment.');
+      return null;
+    }
+    const result = this.#admission.admit(plan, edit);
     if (!result.ok) {
       this.#options.tell(
         `${refusalWords(result.refusal)} ${keepRefused ? 'It is kept among what could not be saved.' : 'Nothing was changed.'}`,
@@ -291,21 +263,45 @@ export class SiteStore {
     }
   }
 
-  /** Fetches codes, card numbers and keypad memories, which stand in no page, and only then takes up what was not saved. */
-  async complete(): Promise<void> {
+  /** Fetches what edits are looked at with; then they may be made. */
+  async makeReady(): Promise<void> {
+    const { admission } = this.#options;
+    while (!this.#admission && typeof admission === 'function' && !this.#closed) {
+      try {
+        this.#admission = await admission();
+        this.#publish({ ready: true });
+      } catch {
+        await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      }
+    }
+  }
+
+  /**
+   * Fetches codes, card numbers and keypad memories, which stand in no page, and the rest of the site where the page carries a
+   * part of it; only then takes up what was not saved. Once, however often it is asked for.
+   */
+  complete(): Promise<void> {
+    this.#completing ??= this.#fetchRest();
+    return this.#completing;
+  }
+
+  async #fetchRest(): Promise<void> {
     while (!this.#state.complete && !this.#closed) {
-      const body = await this.#changes(this.#saving.revision);
-      if (body) {
+      const inPart = this.#state.doors !== null;
+      const body = await this.#changes(inPart ? WHOLE_SITE : this.#saving.revision);
+      // What was saved meanwhile is not in what was fetched: it is fetched again.
+      if (body && !(inPart && body.catchUp.revision < this.#saving.revision)) {
         const { catchUp, secrets } = body;
         // Everything secret at that revision, and what else has changed up to it.
         const confirmed: Plan = { ...this.#saving.confirmed, ...secrets };
         this.#saving = { ...this.#saving, confirmed };
-        this.#publish({ complete: true });
+        this.#publish({ complete: true, doors: null });
         this.#step({ kind: 'caughtUp', catchUp: { ...catchUp, authors: [] } });
         break;
       }
-      await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      if (!body) await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
     }
+    await this.makeReady();
     this.#recall();
   }
 
@@ -322,15 +318,23 @@ export class SiteStore {
 
   #keep(): void {
     const { pending, aside, confirmed } = this.#saving;
-    if (!keepUnsaved(confirmed.site.id, { pending, aside }, this.#options.keep))
+    // What is not taken up yet is kept beside what has been added meanwhile.
+    const earlier = this.#earlier ?? { pending: [], aside: [] };
+    const all = { pending: [...earlier.pending, ...pending], aside: [...earlier.aside, ...aside] };
+    if (!keepUnsaved(confirmed.site.id, all, this.#options.keep))
       this.#options.tell(
         'This browser has no room to keep unsaved changes. Leave the tab open until they are saved.',
       );
   }
 
   #recall(): void {
-    const kept = readUnsaved(this.#saving.confirmed.site.id, this.#options.keep);
-    if (kept) this.#step({ kind: 'recalled', ...kept });
+    if (!this.#admission) return;
+    const earlier = this.#earlier ?? { pending: [], aside: [] };
+    const older = takeOlder(this.#saving.confirmed.site.id, this.#admission.parseEdit, this.#options.keep);
+    this.#earlier = null;
+    const pending = [...older, ...earlier.pending];
+    if (pending.length > 0 || earlier.aside.length > 0)
+      this.#step({ kind: 'recalled', pending, aside: earlier.aside });
   }
 }
 

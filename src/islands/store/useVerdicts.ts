@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { findIn, planDelta, staleDoors, type Plan } from '#core/plan/index';
 import type { DoorSummary, DoorVerdict, Judgement } from '#core/verdict/index';
 import type { VerdictAnswer, VerdictRequest } from '../../workers/protocol';
@@ -13,6 +13,13 @@ export interface Verdicts {
   readonly summaries: Readonly<Record<string, DoorSummary>>;
 }
 
+/** What the page brought. */
+interface Given {
+  readonly revision: number;
+  readonly summaries: readonly DoorSummary[];
+  readonly judgement: Judgement | null;
+}
+
 interface Held {
   readonly judgement: Judgement | null;
   readonly version: number;
@@ -21,17 +28,30 @@ interface Held {
 
 const STUMBLED = 'The part that judges stopped unexpectedly. It starts again with the next change.';
 
+/** Once the page has nothing else to do, and no later than this, the worker is begun: the first change finds it there. ms. */
+const WARM_WITHIN = 1500;
+
+/** Runs something when nothing else is to be done; gives back what calls it off. */
+function whenIdle(run: () => void): () => void {
+  if (typeof requestIdleCallback === 'function') {
+    const handle = requestIdleCallback(run, { timeout: WARM_WITHIN });
+    return () => cancelIdleCallback(handle);
+  }
+  const timer = setTimeout(run, WARM_WITHIN / 5);
+  return () => clearTimeout(timer);
+}
+
 /**
  * Verdicts of the open door and summaries of all. The first verdict comes with the page, so that nothing moves on load; every
- * later one comes from a worker. Until the plan is complete (codes are fetched apart) the page's verdict stands: the server
- * knew them.
+ * later one comes from a worker, which is begun when there is something to judge. Until the plan is complete (codes are
+ * fetched apart) the page's verdict stands: the server knew them. It goes on standing while `revision` is the page's.
  */
 export function useVerdicts(
   plan: Plan,
   version: number,
-  complete: boolean,
+  { complete, revision }: { readonly complete: boolean; readonly revision: number },
   door: string | null,
-  given: { readonly summaries: readonly DoorSummary[]; readonly judgement: Judgement | null },
+  given: Given,
 ): Verdicts {
   const [state, setState] = useState<Held>({
     judgement: given.judgement,
@@ -44,7 +64,8 @@ export function useVerdicts(
   const sent = useRef<Plan | null>(null);
   const asked = useRef({ door, version });
 
-  useEffect(() => {
+  const begun = useCallback((): Worker => {
+    if (worker.current) return worker.current;
     const fail = (reason: string) => {
       sent.current = null;
       const at = asked.current;
@@ -53,42 +74,59 @@ export function useVerdicts(
       const judgement: Judgement = { ok: false, door: at.door, reason };
       setState((old) => ({ ...old, judgement, version: at.version }));
     };
-    const start = () => {
-      const made = new Worker(new URL('../../workers/verdict.worker.ts', import.meta.url), {
-        type: 'module',
-      });
-      made.addEventListener('message', ({ data }: MessageEvent<VerdictAnswer>) => {
-        if (data.kind === 'lost') return fail(data.reason);
-        setState((old) => taken(old, data));
-        return undefined;
-      });
-      made.addEventListener('error', () => {
-        made.terminate();
-        fail(STUMBLED);
-        if (worker.current === made) worker.current = start();
-      });
-      return made;
-    };
-    worker.current = start();
+    const made = new Worker(new URL('../../workers/verdict.worker.ts', import.meta.url), { type: 'module' });
+    made.addEventListener('message', ({ data }: MessageEvent<VerdictAnswer>) => {
+      if (data.kind === 'lost') return fail(data.reason);
+      setState((old) => taken(old, data));
+      return undefined;
+    });
+    made.addEventListener('error', () => {
+      made.terminate();
+      if (worker.current === made) worker.current = null;
+      fail(STUMBLED);
+    });
+    worker.current = made;
     sent.current = null;
-    return () => {
-      worker.current?.terminate();
-      worker.current = null;
-    };
+    return made;
   }, []);
 
+  useEffect(
+    () => () => {
+      worker.current?.terminate();
+      worker.current = null;
+    },
+    [],
+  );
+
   useEffect(() => {
-    if (!worker.current || !complete) return;
+    if (!complete) return undefined;
+    const post = (open: string | null, stale: readonly string[]) => {
+      const to = begun();
+      const change = sent.current ? { delta: planDelta(sent.current, plan) } : { plan };
+      sent.current = plan;
+      to.postMessage({ version, change, door: open, stale } satisfies VerdictRequest);
+    };
+    // What the page brought is the verdict of this very state.
+    const isGiven =
+      judged.current === null &&
+      revision === given.revision &&
+      given.judgement !== null &&
+      doorOf(given.judgement) === door;
+    if (isGiven) {
+      judged.current = plan;
+      setState((old) => ({ ...old, version: Math.max(old.version, version) }));
+      return whenIdle(() => post(null, []));
+    }
     const stale = judged.current ? staleDoors(judged.current, plan) : [];
-    const change = sent.current ? { delta: planDelta(sent.current, plan) } : { plan };
     judged.current = plan;
-    sent.current = plan;
     asked.current = { door, version };
-    worker.current.postMessage({ version, change, door, stale } satisfies VerdictRequest);
-  }, [plan, version, complete, door]);
+    post(door, stale);
+    return undefined;
+    // What the page brought never changes.
+  }, [plan, version, complete, door, begun, revision, given]);
 
   const { judgement, summaries } = state;
-  const of = judgement && (judgement.ok ? judgement.verdict.door : judgement.door);
+  const of = judgement && doorOf(judgement);
   const mine = of === door && door !== null && findIn(plan.doors, door) !== undefined;
   return {
     verdict: mine && judgement?.ok ? judgement.verdict : null,
@@ -97,6 +135,8 @@ export function useVerdicts(
     summaries,
   };
 }
+
+const doorOf = (judgement: Judgement): string => (judgement.ok ? judgement.verdict.door : judgement.door);
 
 /** The state after an answer; one that is older than what is shown changes nothing. */
 function taken(old: Held, data: Exclude<VerdictAnswer, { kind: 'lost' }>): Held {

@@ -51,48 +51,50 @@ export function LoopView({
       : id;
   };
   return (
-    <div ref={ref} className={css['loops']} style={{ '--columns': columns } as React.CSSProperties}>
-      {loops.map((loop) => {
-        const wide = loop.kind === 'lock-power';
-        const natural = drawLoop(plan, loop, { width: 0, unit }).width;
-        const span = wide
-          ? columns
-          : Math.min(columns, Math.max(1, Math.ceil((natural + GAP) / (cell + GAP))));
-        const drawing = drawLoop(plan, loop, { width: span * cell + GAP * (span - 1) - 4, unit, live });
-        const device = loop.shape === 'round' ? loop.load.device : loop.right;
-        const open = loop.shape === 'round' && !loop.complete;
-        const amps = Math.max(0, ...loopWires(loop).map((id) => Math.abs(live.ampsOf(id))));
-        const title = titleOf(loop, plan.devices[device]?.tag ?? '');
-        return (
-          <section
-            key={loop.id}
-            className={cx(css['loop'], wide && css['wide'])}
-            style={{ gridColumn: `span ${span}` }}
-            data-loop={loop.kind}
-          >
-            <h3>
-              <b>{loop.letter}</b>
-              {title}
-              <em>{open ? 'open: does not close' : loop.kind === 'lock-power' ? formatAmps(amps) : ''}</em>
-            </h3>
-            {spoken && <LoopSteps words={loopWords(plan, door, loop)} />}
-            <div className={css['scroll']}>
-              <LoopDrawing
-                drawing={drawing}
-                title={`Loop ${loop.letter}, ${title}: ${wordsOf(loopWords(plan, door, loop))}`}
-                lit={lit}
-                chosenWire={wiring.chosenWire}
-                chosenTerminal={wiring.chosenTerminal}
-                wireName={wireName}
-                terminalName={name}
-                onWire={(id) => wiring.chooseWire(wiring.chosenWire === id ? null : id)}
-                onTerminal={wiring.chooseTerminal}
-                onPoint={point}
-              />
-            </div>
-          </section>
-        );
-      })}
+    <div className={css['room']}>
+      <div ref={ref} className={css['loops']} style={{ '--columns': columns } as React.CSSProperties}>
+        {loops.map((loop) => {
+          const wide = loop.kind === 'lock-power';
+          const natural = drawLoop(plan, loop, { width: 0, unit }).width;
+          const span = wide
+            ? columns
+            : Math.min(columns, Math.max(1, Math.ceil((natural + GAP) / (cell + GAP))));
+          const drawing = drawLoop(plan, loop, { width: span * cell + GAP * (span - 1) - 4, unit, live });
+          const device = loop.shape === 'round' ? loop.load.device : loop.right;
+          const open = loop.shape === 'round' && !loop.complete;
+          const amps = Math.max(0, ...loopWires(loop).map((id) => Math.abs(live.ampsOf(id))));
+          const title = titleOf(loop, plan.devices[device]?.tag ?? '');
+          return (
+            <section
+              key={loop.id}
+              className={cx(css['loop'], wide && css['wide'])}
+              style={{ gridColumn: `span ${span}` }}
+              data-loop={loop.kind}
+            >
+              <h3>
+                <b>{loop.letter}</b>
+                {title}
+                <em>{open ? 'open: does not close' : loop.kind === 'lock-power' ? formatAmps(amps) : ''}</em>
+              </h3>
+              {spoken && <LoopSteps words={loopWords(plan, door, loop)} />}
+              <div className={css['scroll']}>
+                <LoopDrawing
+                  drawing={drawing}
+                  title={`Loop ${loop.letter}, ${title}: ${wordsOf(loopWords(plan, door, loop))}`}
+                  lit={lit}
+                  chosenWire={wiring.chosenWire}
+                  chosenTerminal={wiring.chosenTerminal}
+                  wireName={wireName}
+                  terminalName={name}
+                  onWire={(id) => wiring.chooseWire(wiring.chosenWire === id ? null : id)}
+                  onTerminal={wiring.chooseTerminal}
+                  onPoint={point}
+                />
+              </div>
+            </section>
+          );
+        })}
+      </div>
     </div>
   );
 }

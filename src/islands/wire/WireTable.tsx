@@ -146,7 +146,7 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
     [plan, door, live, unit, wiring, loops],
   );
   const grid = useReactTable({
-    data: wires,
+    data: wires as Conductor[],
     columns,
     state: { sorting, globalFilter: filter, rowSelection: selection },
     onSortingChange: setSorting,

@@ -1,6 +1,6 @@
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
-import { COLLECTIONS, kindOf, type Collection, type Plan, type Site } from '#core/plan/index';
+import { changedIds, COLLECTIONS, kindOf, type Collection, type Plan, type Site } from '#core/plan/index';
 import type { Reader, Tx } from './open';
 import * as rows from './rows';
 import * as schema from './schema';
@@ -78,7 +78,7 @@ export function savePlan(tx: Tx, before: Plan, after: Plan, revision: number): v
   const site = after.site.id;
   for (const name of [...COLLECTIONS].reverse()) {
     const { table, key } = BINDINGS[name];
-    const stale = changed(before[name], after[name]).filter((id) => before[name][id] !== undefined);
+    const stale = changedIds(before[name], after[name]).filter((id) => before[name][id] !== undefined);
     for (const some of chunks(stale))
       tx.delete(table)
         .where(and(eq(table.site, site), inArray(key, some)))
@@ -87,7 +87,7 @@ export function savePlan(tx: Tx, before: Plan, after: Plan, revision: number): v
   // Parents before children: rows are put in the order of the kinds and taken out in the other.
   for (const name of COLLECTIONS) {
     const { table, toRow } = BINDINGS[name];
-    const fresh = changed(before[name], after[name]).flatMap((id) => after[name][id] ?? []);
+    const fresh = changedIds(before[name], after[name]).flatMap((id) => after[name][id] ?? []);
     for (const some of chunks(fresh))
       tx.insert(table)
         .values(some.map((one) => toRow(site, one as never)) as never)
@@ -98,16 +98,6 @@ export function savePlan(tx: Tx, before: Plan, after: Plan, revision: number): v
     .set({ ...columns, revision })
     .where(eq(schema.sites.id, site))
     .run();
-}
-
-/** Ids whose entity is not the very same object: edits keep what they do not touch. */
-function changed(
-  before: Readonly<Record<string, object>>,
-  after: Readonly<Record<string, object>>,
-): string[] {
-  return [...new Set([...Object.keys(before), ...Object.keys(after)])].filter(
-    (id) => before[id] !== after[id],
-  );
 }
 
 /** SQLite takes a limited number of values in one statement. */

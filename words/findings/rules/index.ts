@@ -85,6 +85,8 @@ import { pigtailsLoose } from './pigtails-loose';
 import { diodeReversed } from './diode-reversed';
 import { varistorBelowSupply } from './varistor-below-supply';
 import { suppressionTooHigh } from './suppression-too-high';
+import { eolIdle } from './eol-idle';
+import { eolWrongEnd } from './eol-wrong-end';
 import { suppressionIdle } from './suppression-idle';
 import { eolMissing } from './eol-missing';
 import { eolOpen } from './eol-open';
@@ -219,6 +221,8 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'diode-reversed': diodeReversed,
   'varistor-below-supply': varistorBelowSupply,
   'suppression-too-high': suppressionTooHigh,
+  'eol-idle': eolIdle,
+  'eol-wrong-end': eolWrongEnd,
   'suppression-idle': suppressionIdle,
   'eol-missing': eolMissing,
   'eol-open': eolOpen,

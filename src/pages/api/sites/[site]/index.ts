@@ -4,6 +4,7 @@ import { publicPlan } from '#core/plan/index';
 import { backupBeside } from '../../../../server/backup';
 import { database } from '../../../../server/db/shared';
 import { handle, HttpError, json, readJson } from '../../../../server/http';
+import { judges } from '../../../../server/judging/shared';
 import { siteOr404 } from '../../../../server/siteOr404';
 import { removeSite } from '../../../../server/sites/siteList';
 
@@ -31,5 +32,6 @@ export const DELETE: APIRoute = ({ params, request }) =>
       );
     const backup = await backupBeside(database(), `before-removing-${plan.site.id}`, new Date());
     removeSite(database(), plan.site.id);
+    judges().forget(plan.site.id);
     return json({ removed: plan.site.id, backup });
   });

@@ -1,0 +1,88 @@
+import { targetOf } from '../autowire/index';
+import { newDevice } from '../brief/index';
+import { toPutRight, type CheckContext, type Finding, type FindingCode } from '../checks/index';
+import { LIBRARY, type DeviceType } from '../devices/index';
+import { applyEdit, terminalId, type Edit, type Plan } from '../plan/index';
+import { editOf, type Candidate } from './change';
+import { COSTS } from './costs';
+import { together } from './fromTarget';
+
+/** Parts by type id that are left out or lost together, and the rules that feel it. */
+const KITS: readonly { readonly types: readonly string[]; readonly felt: readonly FindingCode[] }[] = [
+  { types: ['eol-2k2'], felt: ['eol-missing', 'eol-open', 'eol-wrong-value', 'eol-around-part'] },
+  { types: ['eol-10k'], felt: ['eol-missing', 'eol-open', 'eol-wrong-value'] },
+  { types: ['eol-2k2', 'eol-2k2'], felt: ['eol-missing', 'eol-open', 'eol-wrong-value'] },
+  { types: ['flyback-diode'], felt: ['no-suppression', 'varistor-below-supply'] },
+  { types: ['varistor-38v'], felt: ['no-suppression', 'varistor-below-supply', 'wrong-current'] },
+  {
+    types: ['relay-interposing'],
+    felt: ['contact-overload', 'contact-inrush', 'wrong-current', 'driven-input'],
+  },
+];
+
+/** True where the one may stand in the other's place without a wire being moved. */
+const fits = (one: DeviceType, other: DeviceType): boolean =>
+  one.id !== other.id &&
+  one.symbol === other.symbol &&
+  one.terminals.map(({ id }) => id).join() === other.terminals.map(({ id }) => id).join();
+
+/** Small parts of the door, each exchanged for one of another value that has the same leads. */
+function exchanged({ parts }: CheckContext): Candidate[] {
+  return [...parts.diodes, ...parts.resistors].flatMap(({ device, type }) =>
+    LIBRARY.filter((other) => other.family === type.family && fits(other, type)).map((other): Candidate => ({
+      changes: [{ kind: 'exchange-part', device: device.id, type: other.id }],
+      cost: COSTS['exchange-part'],
+    })),
+  );
+}
+
+/** Devices of a kit as they would stand at the door; null where the plan refuses one. */
+function withKit(
+  plan: Plan,
+  door: string,
+  kit: readonly string[],
+): { plan: Plan; edits: Edit[]; ids: string[] } | null {
+  let now = plan;
+  const edits: Edit[] = [];
+  const ids: string[] = [];
+  for (const type of kit) {
+    const device = newDevice(now, door, type);
+    const edit: Edit = { kind: 'addDevice', device };
+    const result = applyEdit(now, edit);
+    if (!result.ok) return null;
+    edits.push(edit);
+    ids.push(device.id);
+    now = result.plan;
+  }
+  return { plan: now, edits, ids };
+}
+
+const FELT = new Set<string>(KITS.flatMap(({ felt }) => felt));
+
+/** True where what was found may well be a small part that is missing or of another value. */
+export const feelsSmallParts = (findings: readonly Finding[]): boolean =>
+  findings.some((one) => toPutRight(one) && FELT.has(one.code));
+
+/** Parts that the door lacks, with the wires they need. */
+function added({ plan, door }: CheckContext, findings: readonly Finding[]): Candidate[] {
+  const felt = new Set<string>(findings.map(({ code }) => code));
+  return KITS.filter((kit) => kit.felt.some((code) => felt.has(code))).flatMap(({ types }): Candidate[] => {
+    const there = withKit(plan, door.id, types);
+    if (!there) return [];
+    const wiring = together(there.plan, door.id, targetOf(there.plan, door.id));
+    if (!wiring) return [];
+    const wires = editOf(wiring, '');
+    const text = JSON.stringify(wires);
+    if (!there.ids.every((id) => text.includes(JSON.stringify(terminalId(id, '')).slice(0, -1)))) return [];
+    const edit: Edit = { kind: 'batch', label: 'add a part', edits: [...there.edits, wires] };
+    // The fewer parts, the likelier that just these were forgotten.
+    const cost = COSTS['add-parts'] + COSTS.perTerminal * types.length;
+    return [{ changes: [{ kind: 'add-parts', types, edit }], cost }];
+  });
+}
+
+/** Repairs by a small part that is of another value, or missing: suppression, ends of line, an interposing relay. */
+export const smallPartsFor = (context: CheckContext, findings: readonly Finding[]): Candidate[] => [
+  ...exchanged(context),
+  ...added(context, findings),
+];

@@ -1,0 +1,107 @@
+import { STATIONS } from '#core/checks/stations';
+import type { StationId } from '#core/checks/index';
+import { doorsInOrder, terminalLabel, typeIn, type DoorId, type Plan } from '#core/plan/index';
+import { STATION_NAMES } from '#words/findings/index';
+
+/** Where a thing that was found leads. */
+export type Way =
+  | { readonly kind: 'door'; readonly door: DoorId; readonly station: StationId; readonly subject?: string }
+  | { readonly kind: 'people' };
+
+/** Something that can be found by a few letters. */
+export interface Findable {
+  readonly group: 'Doors' | 'Stations' | 'People' | 'Devices' | 'Wires';
+  readonly id: string;
+  /** What the letters are looked for in. */
+  readonly value: string;
+  /** What stands out, what follows it, and where it is. */
+  readonly head: string;
+  readonly text: string;
+  readonly place: string;
+  readonly way: Way;
+}
+
+/** What belongs to the open door comes first. */
+const hereFirst = <T extends { readonly door: string | null }>(all: T[], door: string | null): T[] =>
+  [...all].sort((a, b) => Number(b.door === door) - Number(a.door === door));
+
+/** Everything of a site that can be found, in the order in which it is shown while nothing is typed. */
+export function findables(plan: Plan, door: DoorId | null): Findable[] {
+  const to = (id: DoorId, station: StationId, subject?: string): Way => ({
+    kind: 'door',
+    door: id,
+    station,
+    ...(subject === undefined ? {} : { subject }),
+  });
+  const name = (id: DoorId) => `${id} ${plan.doors[id]?.name ?? ''}`;
+  return [
+    ...doorsInOrder(plan).map((one): Findable => ({
+      group: 'Doors',
+      id: one.id,
+      value: `door ${one.id} ${one.name}`,
+      head: one.id,
+      text: one.name || 'Unnamed door',
+      place: '',
+      way: to(one.id, 'wire'),
+    })),
+    ...(door === null ? [] : STATIONS).map((one): Findable => ({
+      group: 'Stations',
+      id: one,
+      value: `station ${STATION_NAMES[one]}`,
+      head: '',
+      text: STATION_NAMES[one],
+      place: '',
+      way: to(door ?? '', one),
+    })),
+    ...Object.values(plan.people).map((person): Findable => ({
+      group: 'People',
+      id: person.id,
+      value: `person ${person.name} ${person.id}`,
+      head: '',
+      text: person.name,
+      place: person.doors.join(' '),
+      way: { kind: 'people' },
+    })),
+    ...hereFirst(Object.values(plan.devices), door).map((device): Findable => {
+      const type = typeIn(plan, device).name;
+      return {
+        group: 'Devices',
+        id: device.id,
+        value: `device ${device.tag} ${device.id} ${type}`,
+        head: device.tag,
+        text: type,
+        place: device.door ? name(device.door) : 'site',
+        way: to(device.door ?? door ?? '', 'wire', device.id),
+      };
+    }),
+    ...hereFirst(Object.values(plan.conductors), door).map((wire): Findable => ({
+      group: 'Wires',
+      id: wire.id,
+      value: `wire ${wire.number} ${wire.door} ${wire.from} ${wire.to}`,
+      head: wire.number,
+      text: `${terminalLabel(plan, wire.from, wire.door)} – ${terminalLabel(plan, wire.to, wire.door)}`,
+      place: wire.door,
+      way: to(wire.door, 'wire', wire.id),
+    })),
+  ];
+}
+
+/** Things shown at once: more letters find fewer. */
+export const MOST_SHOWN = 60;
+
+/** What the letters find, best first, and how many more there are. `score` says how well a value fits, 0 for not at all. */
+export function found(
+  all: readonly Findable[],
+  letters: string,
+  score: (value: string, letters: string) => number,
+): { readonly shown: readonly Findable[]; readonly more: number } {
+  const typed = letters.trim();
+  const fits = typed
+    ? all
+        .map((one) => ({ one, points: score(one.value, typed) }))
+        .filter(({ points }) => points > 0)
+        .sort((a, b) => b.points - a.points)
+        .map(({ one }) => one)
+    : all;
+  return { shown: fits.slice(0, MOST_SHOWN), more: Math.max(0, fits.length - MOST_SHOWN) };
+}

@@ -1,0 +1,54 @@
+import { hardwareEdit, proposeHardware, recommendDeadState } from '#core/brief/index';
+import type { Door, Edit } from '#core/plan/index';
+import { STATE_NAMES, STATE_SENTENCES } from '#words/brief';
+import { Button } from '../../ui/Button';
+import { StationFrame } from '../frame/StationFrame';
+import { useStore } from '../store/context';
+import css from './WireStation.module.css';
+
+/** The empty door: sets of hardware that suit its brief. */
+export function HardwareChoice({ door, onFound }: { door: Door; onFound(): void }) {
+  const store = useStore();
+  const advice = recommendDeadState(door.brief);
+  const known = door.deadState !== null || advice.ok;
+  const state = door.deadState?.state ?? (advice.ok ? advice.recommended : 'fail-safe');
+  const other = state === 'fail-safe' ? 'fail-secure' : 'fail-safe';
+  const choose = (set: ReturnType<typeof proposeHardware>[number]) => {
+    const { plan } = store.getState();
+    const edit: Edit = hardwareEdit(plan, door.id, set);
+    store.dispatch(edit, 'choose hardware');
+  };
+  return (
+    <StationFrame door={door}>
+      <div className={css['choice']}>
+        <h2>Choose hardware to start from</h2>
+        <p>
+          {known
+            ? `${STATE_NAMES[state]}: ${STATE_SENTENCES[state]}.`
+            : 'The brief is not answered yet: what suits this door is not known.'}{' '}
+          Everything can be added to, changed and taken out afterwards.
+        </p>
+        <ul>
+          {[...proposeHardware(door.brief, state), ...proposeHardware(door.brief, other)].map((set) => (
+            <li key={set.id}>
+              <button type="button" onClick={() => choose(set)}>
+                <b>{set.name}</b>
+                <span>{set.description}</span>
+                <em>
+                  {STATE_NAMES[set.deadState]}: {STATE_SENTENCES[set.deadState]}
+                  {known && set.deadState !== state && ' · not what is recommended here'}
+                </em>
+              </button>
+            </li>
+          ))}
+        </ul>
+        <p className={css['found']}>
+          Already wired?{' '}
+          <Button size="s" onClick={onFound}>
+            Enter it as found
+          </Button>
+        </p>
+      </div>
+    </StationFrame>
+  );
+}

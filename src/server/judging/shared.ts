@@ -1,0 +1,61 @@
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { Worker } from 'node:worker_threads';
+import { judgeSites } from './judgeSites';
+import { makeJudges, type Bench, type Judges } from './judges';
+import type { Answer } from './protocol';
+
+/**
+ * The server's judges, one thread a process. Held under a symbol of the process: the start script and the built server are
+ * bundled apart and still share it.
+ */
+const KEY = Symbol.for('aldaba.judges');
+type Holder = { [KEY]?: Judges };
+const holder = globalThis as unknown as Holder;
+
+/** The thread's beginning, as JavaScript: it learns to read TypeScript, then runs the source that the server runs from. */
+const BEGINNING = `
+  const { workerData } = require('node:worker_threads');
+  import('tsx/esm/api').then(({ register }) => {
+    register();
+    return import(workerData);
+  });
+`;
+const threadUrl = (): string => pathToFileURL(join(process.cwd(), 'src/server/judging/judge.worker.ts')).href;
+
+/** Threads that ended by themselves. After a few the server judges in place: slower, and still right. */
+let ended = 0;
+const MOST_THREADS = 3;
+
+/** Begins a thread that judges. */
+function inThread(answer: (message: Answer) => void): Bench {
+  const thread = new Worker(BEGINNING, { eval: true, execArgv: [], workerData: threadUrl() });
+  // The server may end while a door is being judged.
+  thread.unref();
+  let ready = false;
+  thread.on('message', (message: Answer | 'ready') => {
+    if (message === 'ready') ready = true;
+    else answer(message);
+  });
+  thread.on('error', (error) => {
+    console.error('the thread that judges ended:', error.message);
+    ended += 1;
+    // What it held is gone: the next page begins another, which is told each site anew.
+    delete holder[KEY];
+  });
+  return { ask: (message) => thread.postMessage(message), isReady: () => ready };
+}
+
+/** Judges in the server's own thread, a door at a time. */
+export const inPlace = (answer: (message: Answer) => void): Bench => ({
+  ask: judgeSites(
+    (message) => queueMicrotask(() => answer(message)),
+    (work) => void setImmediate(work),
+  ),
+  isReady: () => true,
+});
+
+export function judges(): Judges {
+  holder[KEY] ??= makeJudges(ended < MOST_THREADS ? inThread : inPlace);
+  return holder[KEY];
+}
