@@ -91,6 +91,29 @@ test('find, shortcuts and the log', async ({ page }) => {
   await expect(page.getByRole('main')).not.toContainText('480216');
 });
 
+test('what is typed before Find is there is what Find looks for', async ({ page }) => {
+  let letGo = (): void => undefined;
+  const held = new Promise<void>((resolve) => (letGo = resolve));
+  let asked = 0;
+  await page.route(/FindDialog[^/]*\.js$/, async (route) => {
+    asked += 1;
+    await held;
+    await route.continue();
+  });
+  await openDoor(page, 'D02', 'wire');
+  await page.keyboard.press('/');
+  await page.keyboard.type('colx');
+  await page.keyboard.press('Backspace');
+  await page.keyboard.type('d');
+  await page.keyboard.press('Enter');
+  // None of the letters was a shortcut: the door and the bench stand as they did.
+  await expect(page.getByRole('heading', { name: /^D02/ })).toBeVisible();
+  await expect.poll(() => asked).toBe(1);
+  letGo();
+  await expect(page.getByRole('heading', { name: /D04 Cold vault/ })).toBeVisible();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
 test('lengths in feet', async ({ page }) => {
   const site = await ownCopy(page);
   await openDoor(page, 'D02', 'wire', site);

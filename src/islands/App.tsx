@@ -12,6 +12,7 @@ import type { FindDialog } from './frame/FindDialog';
 import { Ledger, useAddDoor } from './frame/Ledger';
 import { TopBar } from './frame/TopBar';
 import { useShortcuts } from './frame/shortcuts';
+import { useTypedAhead } from './frame/typedAhead';
 import { VerdictMargin } from './frame/VerdictMargin';
 import { HighlightContext, NavigationContext } from './navigation';
 import { ProposalContext } from './proposal';
@@ -112,10 +113,11 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
   const [route, go] = useRoute(plan.site.id, path);
   const [finding, setFinding] = useState(false);
   const [Find, setFind] = useState<typeof FindDialog | null>(null);
-  // Fetched as soon as edits can be made, so that the first keys after / are not lost.
+  // Fetched as soon as edits can be made; what is typed before it is there is kept for it.
   useEffect(() => {
     if (ready || finding) void import('./frame/FindDialog').then((it) => setFind(() => it.FindDialog));
   }, [ready, finding]);
+  const takeTyped = useTypedAhead(finding, () => setFinding(false));
   const [keys, setKeys] = useState(false);
   const [naming, setNaming] = useState(false);
   const [drawer, setDrawer] = useState<'ledger' | 'verdicts' | null>(null);
@@ -272,7 +274,7 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
               />
             )}
           </div>
-          {Find && <Find open={finding} onOpenChange={setFinding} door={doorId} />}
+          {Find && <Find open={finding} onOpenChange={setFinding} door={doorId} takeTyped={takeTyped} />}
           <Suspense>
             {keys && <ShortcutsDialog open onOpenChange={setKeys} />}
             {naming && <NameDialog open onOpenChange={setNaming} />}
