@@ -4,13 +4,14 @@ import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { settle } from '#core/circuit/index';
 import { spiceDeck } from '#core/formats/index';
-import { prove, SITUATIONS } from '#core/prove/index';
+import { prove, prepared, SITUATIONS } from '#core/prove/index';
 import { atRest, buildWorld, conditionsOf } from '#core/simulate/index';
 import { doorVerdict } from '#core/verdict/index';
 import { quillhaven } from '#demo/quillhaven';
 import { hasNgspice } from '../cli/crosscheck';
 import { siteOf } from '../core/specimens/site';
 import { editToVerdict, launch } from './editToVerdict';
+import { benchFaults } from './faults';
 import { benchPages, benchWriters } from './server';
 import { benchImport, benchSites } from './sites';
 import { slowLoad } from './slowPhone';
@@ -47,7 +48,7 @@ console.log(
   `door ${DOOR}: ${world.netlist.nodes.length} terminals, ${world.netlist.branches.length} branches\n`,
 );
 
-const states = SITUATIONS.flatMap((situation) => situation.prepare(world, rest) ?? []);
+const states = SITUATIONS.flatMap((situation) => prepared(situation, world, rest) ?? []);
 const solve = sampleMs(400, () => {
   for (const state of states) settle(world.netlist, conditionsOf(state), state.point.on);
 }).map((ms) => ms / states.length);
@@ -80,6 +81,7 @@ if (hasNgspice()) {
   );
 } else console.log('ngspice is not installed: no ratio measured\n');
 
+benchFaults();
 benchSites();
 benchImport();
 await benchPages();

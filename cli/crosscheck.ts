@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { spiceDeck, type SpiceDeck } from '#core/formats/index';
 import { doorsInOrder, type Plan } from '#core/plan/index';
-import { SITUATIONS } from '#core/prove/index';
+import { prepared, SITUATIONS } from '#core/prove/index';
 import { atRest, buildWorld, conditionsOf } from '#core/simulate/index';
 import { quillhaven } from '#demo/quillhaven';
 
@@ -52,7 +52,7 @@ function crosscheck(plan: Plan, folder: string): Compared[] {
     if (world.netlist.branches.length === 0) continue;
     const rest = atRest(world);
     for (const situation of SITUATIONS) {
-      const state = situation.prepare(world, rest);
+      const state = prepared(situation, world, rest);
       if (!state || state.point.restless.length > 0) continue;
       const deck = spiceDeck(world.netlist, state.point, conditionsOf(state), `${door.id} ${situation.id}`);
       if (deck.nodes.size === 0) continue;

@@ -1,5 +1,5 @@
 import { doorsInOrder, type Door, type Plan } from '#core/plan/index';
-import { SITUATIONS } from '#core/prove/index';
+import { prepared, SITUATIONS } from '#core/prove/index';
 import { atRest, buildWorld, type SimState, type World } from '#core/simulate/index';
 import { UsageError } from './usage';
 
@@ -19,7 +19,7 @@ export function inSituation(plan: Plan, door: string, id: string): { world: Worl
     throw new UsageError(
       `there is no situation "${id}"; there are ${SITUATIONS.map((s) => s.id).join(', ')}`,
     );
-  const state = situation.prepare(world, atRest(world));
+  const state = prepared(situation, world, atRest(world));
   if (!state) throw new UsageError(`door ${door} has nothing for the situation "${id}"`);
   return { world, state };
 }

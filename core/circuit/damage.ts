@@ -27,7 +27,10 @@ function wrongVolts(branch: Branch, across: number, alternating: number): number
 }
 
 /** Every part that is fed beyond its rating in this state. Recorded, never thrown: the circuit goes on. */
-export function damagesOf(netlist: Netlist, point: Omit<OperatingPoint, 'damages'>): Damage[] {
+export function damagesOf(
+  netlist: Netlist,
+  point: Pick<OperatingPoint, 'volts' | 'amps' | 'on' | 'island' | 'alternating'>,
+): Damage[] {
   const damages: Damage[] = [];
   const { branches } = netlist;
   const { a, b } = netlist.fast;

@@ -10,7 +10,9 @@ export {
   type Damage,
   type OperatingPoint,
 } from './operatingPoint';
-export { isAlternating, settle } from './settle';
+export { isUntouched, witness, type Witness } from './untouched';
+export { withDefect, type Defect } from './withDefect';
+export { isAlternating, settle, settleVolts, type Watch } from './settle';
 export { linearise, type LinearNetwork } from './linearNetwork';
 export { islandReferences, solveDense } from './denseTwin';
 export { measureAllOhms, measureOhms } from './measureOhms';

@@ -23,4 +23,8 @@ export function groupedNodes(
 
 /** Which nodes are one point electrically: joined by conductors and joints alone, whatever contacts do. */
 export const joinedNodes = (netlist: Netlist, cut: ReadonlySet<string> = new Set()): Int32Array =>
-  groupedNodes(netlist, ({ kind, id }) => kind === 'link' || (kind === 'conductor' && !cut.has(id)));
+  groupedNodes(
+    netlist,
+    (branch) =>
+      branch.kind === 'link' || (branch.kind === 'conductor' && branch.siemens > 0 && !cut.has(branch.id)),
+  );

@@ -48,6 +48,8 @@ export interface FastBranches {
   readonly inputs: Int32Array;
   /** Coils, boards, diodes, varistors and sources: what a solution may contradict. */
   readonly switching: Int32Array;
+  /** Branches with a broken winding or nothing behind them: off, whatever lies across. None in a sound circuit. */
+  readonly dead: Int32Array;
   /** Sources of alternating current; empty in most circuits, and then nothing is asked about them. */
   readonly alternating: Int32Array;
 }
@@ -107,6 +109,7 @@ function fastBranches(branches: readonly Branch[]): FastBranches {
     boards: Int32Array.from(kinds.boards),
     inputs: Int32Array.from(kinds.inputs),
     switching: Int32Array.from(kinds.switching),
+    dead: new Int32Array(0),
     alternating: Int32Array.from(kinds.alternating),
   };
 }
@@ -134,8 +137,7 @@ export function assembleNetlist(
     nodes.length,
     branches.map(({ a, b }) => [a, b] as const),
   );
-  const fast = fastBranches(branches);
-  return {
+  return withScratch({
     nodes,
     nodeOf,
     branches,
@@ -146,7 +148,15 @@ export function assembleNetlist(
       if (branch.kind === 'contact') return find(branch.needs);
       return branch.kind === 'input' ? find(branch.poweredBy) : -1;
     }),
-    fast,
+    fast: fastBranches(branches),
+  });
+}
+
+/** A netlist with working memory of its own. */
+export function withScratch(netlist: Omit<Netlist, 'scratch'>): Netlist {
+  const { branches, nodes, fast, elimination } = netlist;
+  return {
+    ...netlist,
     scratch: {
       ...makeWorkspace(elimination),
       active: new Uint8Array(fast.stateOf.size),
@@ -160,6 +170,7 @@ export function assembleNetlist(
 
 /** Resistance of a joint inside a device, ohms. */
 const LINK_OHMS = 0.005;
+export const LINK_SIEMENS = 1 / LINK_OHMS;
 
 /** A device's terminals and parts, its nodes counted from its first. */
 interface CompiledDevice {
@@ -287,7 +298,7 @@ function partsOf(device: Device, type: DeviceType, nodeOf: ReadonlyMap<TerminalI
       case 'resistor':
         return { ...at, kind: 'resistor', siemens: 1 / value(part.ohms) };
       case 'link':
-        return { ...at, kind: 'link', siemens: 1 / LINK_OHMS };
+        return { ...at, kind: 'link', siemens: LINK_SIEMENS };
     }
   });
 }

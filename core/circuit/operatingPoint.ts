@@ -24,6 +24,27 @@ export interface OperatingPoint {
   readonly alternating: Float64Array | null;
 }
 
+/** Where a solution is put down. */
+export type Room = Pick<OperatingPoint, 'volts' | 'amps' | 'on' | 'island'>;
+
+/** Room for one solution, in one piece: four pieces would take longer to get than the solution. */
+export function makeRoom({
+  nodes,
+  branches,
+}: {
+  readonly nodes: ArrayLike<unknown>;
+  readonly branches: ArrayLike<unknown>;
+}): Room {
+  const [n, m] = [nodes.length, branches.length];
+  const buffer = new ArrayBuffer(8 * (n + m) + 4 * n + m);
+  return {
+    volts: new Float64Array(buffer, 0, n),
+    amps: new Float64Array(buffer, 8 * n, m),
+    island: new Int32Array(buffer, 8 * (n + m), n),
+    on: new Uint8Array(buffer, 8 * (n + m) + 4 * n, m),
+  };
+}
+
 /** Something that would be destroyed or overloaded, with what was measured and its limit. */
 export interface Damage {
   readonly kind:

@@ -235,4 +235,25 @@ describe('settle', () => {
     const point = settle(netlistOf(2, [source(0, 1), board, input]), AT_REST);
     expect(point.damages.map((damage) => damage.kind)).toEqual(['reversed', 'driven-input']);
   });
+  it('leaves a diode alone that hangs by one end: between it and the rest lies no voltage', () => {
+    const diode = (a: number, b: number): Branch => ({
+      id: 'V',
+      kind: 'diode',
+      device,
+      a,
+      b,
+      volts: 0.7,
+      siemens: 20,
+    });
+    for (const [a, b] of [
+      [0, 2],
+      [2, 0],
+      [1, 2],
+      [2, 1],
+    ] as const) {
+      const point = settle(netlistOf(3, [source(0, 1), load('L', 0, 1, 24), diode(a, b)]), AT_REST);
+      expect(point.restless).toEqual([]);
+      expect(point.on[2]).toBe(OFF);
+    }
+  });
 });

@@ -5,7 +5,7 @@ import { boardAmps, solvePowerInPlace } from './constantPower';
 import { ALTERNATING_VOLTS, damagesOf } from './damage';
 import { eliminateInPlace, potentialsInPlace, type Workspace } from './elimination';
 import type { Netlist } from './netlist';
-import { LIMITING, OFF, ON, type OperatingPoint } from './operatingPoint';
+import { LIMITING, makeRoom, OFF, ON, type Damage, type OperatingPoint, type Room } from './operatingPoint';
 
 /** Rounds of the fixed point before the circuit counts as restless. */
 const MAX_ROUNDS = 200;
@@ -14,10 +14,45 @@ const MAX_ROUNDS = 200;
  * Solves a circuit under conditions, starting from what coils, boards and sources did before (hysteresis), or
  * from everything at rest. Contacts, coils, brown-outs, current limits and diodes are iterated to a fixed
  * point: first all together, and if that runs in a circle one change at a time; a circle that remains is real
- * (a relay that chatters, a board that hiccups) and is reported in `restless`.
+ * (a relay that chatters, a board that hiccups) and is reported in `restless`. Whoever watches sees every linear solution on
+ * the way in the working memory of the netlist.
  */
-export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8Array): OperatingPoint {
-  const on = startFrom(netlist, conditions, before);
+export function settle(
+  netlist: Netlist,
+  conditions: Conditions,
+  before?: Uint8Array,
+  watch?: Watch,
+): OperatingPoint {
+  const room = makeRoom(netlist);
+  const { restless, rounds } = comeToRestInPlace(netlist, conditions, room.on, before, watch);
+  return finish(netlist, room, restless, rounds);
+}
+
+/**
+ * The same without a single current: the voltages between nodes and what every part does, for whoever settles a great many
+ * circuits only to read them. Each island's voltages are against a node of its own.
+ */
+export function settleVolts(netlist: Netlist, conditions: Conditions, before: Uint8Array): OperatingPoint {
+  const room = makeRoom({ nodes: netlist.nodes, branches: NO_BRANCHES });
+  const on = new Uint8Array(netlist.branches.length);
+  const { restless, rounds } = comeToRestInPlace(netlist, conditions, on, before);
+  const { volts, island, amps } = room;
+  volts.set(netlist.scratch.potential);
+  island.set(netlist.scratch.island);
+  const alternating = netlist.fast.alternating.length > 0 ? netlist.scratch.alternating.slice() : null;
+  return new SettledPoint(netlist, { volts, island, amps, on }, restless, rounds, alternating);
+}
+const NO_BRANCHES: readonly never[] = [];
+
+/** Iterates to the fixed point: the modes in `on`, the solution that goes with them in the working memory. */
+function comeToRestInPlace(
+  netlist: Netlist,
+  conditions: Conditions,
+  on: Uint8Array,
+  before?: Uint8Array,
+  watch?: Watch,
+): { readonly restless: readonly number[]; readonly rounds: number } {
+  startInPlace(netlist, conditions, on, before);
   markStatesInPlace(netlist, conditions);
   let oneByOne = false;
   let seen: Uint8Array[] = [];
@@ -26,6 +61,7 @@ export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8A
   for (; ; rounds += 1) {
     closeContactsInPlace(netlist, on);
     const unsolved = solveInPlace(netlist, conditions, on);
+    watch?.(netlist, on);
     const next = modesAfter(netlist, conditions, on);
     if (next === null) {
       // No state contradicts the modes, and still the boards' own law is not met: no state at all.
@@ -47,8 +83,10 @@ export function settle(netlist: Netlist, conditions: Conditions, before?: Uint8A
       on[first] = next[first]!;
     } else on.set(next);
   }
-  return finish(netlist, on, restless, rounds);
+  return { restless, rounds };
 }
+
+export type Watch = (netlist: Netlist, on: Uint8Array) => void;
 
 function isSame(one: Uint8Array, two: Uint8Array): boolean {
   for (let index = 0; index < one.length; index += 1) if (one[index] !== two[index]) return false;
@@ -59,14 +97,16 @@ function isSame(one: Uint8Array, two: Uint8Array): boolean {
 const togglesOf = (circle: readonly Uint8Array[], on: Uint8Array): number[] =>
   [...on.keys()].filter((branch) => circle.some((state) => state[branch] !== on[branch]));
 
-function startFrom(netlist: Netlist, conditions: Conditions, before?: Uint8Array): Uint8Array {
-  const on = before ? before.slice() : new Uint8Array(netlist.branches.length);
+function startInPlace(netlist: Netlist, conditions: Conditions, on: Uint8Array, before?: Uint8Array): void {
+  if (before) on.set(before);
+  // A branch that was not there before had done nothing.
+  on.fill(OFF, before?.length ?? 0);
   for (const index of netlist.fast.sources) {
     const dead = conditions.feeds.get(netlist.branches[index]!.id)?.kind === 'off';
     if (dead) on[index] = OFF;
     else if (on[index] === OFF) on[index] = ON;
   }
-  return on;
+  for (const index of netlist.fast.dead) on[index] = OFF;
 }
 
 /** Numbers of the states that are true, for as long as one circuit is settled. */
@@ -246,11 +286,13 @@ export const isAlternating = ({ fast }: Netlist, volts: Float64Array | null, ind
 /** The modes that the solution asks for; null where it contradicts none. */
 function modesAfter(netlist: Netlist, conditions: Conditions, on: Uint8Array): Uint8Array | null {
   const { branches, fast, scratch } = netlist;
-  const { potential } = scratch;
+  const { potential, island } = scratch;
   const alternating = fast.alternating.length > 0 ? scratch.alternating : null;
   let next: Uint8Array | null = null;
   for (const index of fast.switching) {
-    const across = potential[fast.a[index]!]! - potential[fast.b[index]!]!;
+    const [a, b] = [fast.a[index]!, fast.b[index]!];
+    // Between two parts of a circuit that nothing joins there is no voltage to answer to.
+    const across = island[a] === island[b] ? potential[a]! - potential[b]! : 0;
     const ac = isAlternating(netlist, alternating, index);
     const mode = modeAt(branches[index]!, on[index]!, across, conditions, ac);
     if (mode === on[index]) continue;
@@ -297,21 +339,16 @@ function modeAt(branch: Branch, mode: number, across: number, conditions: Condit
   }
 }
 
-function finish(
-  netlist: Netlist,
-  on: Uint8Array,
-  restless: readonly number[],
-  rounds: number,
-): OperatingPoint {
+function finish(netlist: Netlist, room: Room, restless: readonly number[], rounds: number): OperatingPoint {
   const { branches, fast, scratch } = netlist;
   const { a, b } = fast;
-  const volts = scratch.potential.slice();
-  const island = scratch.island.slice();
+  const { on, volts, island, amps } = room;
+  volts.set(scratch.potential);
+  island.set(scratch.island);
   referToMinusInPlace(netlist, volts, island);
-  const amps = new Float64Array(branches.length);
   for (let index = 0; index < amps.length; index += 1) {
     const g = scratch.siemens[index]!;
-    if (g !== 0) amps[index] = g * (volts[a[index]!]! - volts[b[index]!]! - scratch.emf[index]!);
+    amps[index] = g === 0 ? 0 : g * (volts[a[index]!]! - volts[b[index]!]! - scratch.emf[index]!);
   }
   for (const index of fast.sources) {
     if (on[index] === LIMITING) amps[index]! -= (branches[index] as BranchOf<'source'>).maxAmps;
@@ -324,12 +361,35 @@ function finish(
   }
   markLonelyInPlace(scratch, volts, island);
   const alternating = fast.alternating.length > 0 ? scratch.alternating.slice() : null;
-  const point = { volts, amps, on, island, restless, rounds, alternating, damages: [] };
-  // A circuit that never came to rest has no state to judge parts by.
-  return {
-    ...point,
-    damages: restless.length > 0 ? [] : damagesOf(netlist, point),
-  };
+  return new SettledPoint(netlist, room, restless, rounds, alternating);
+}
+
+/** A solution. What it damages is worked out when somebody asks: most states are only passed through. */
+class SettledPoint implements OperatingPoint {
+  readonly volts: Float64Array;
+  readonly amps: Float64Array;
+  readonly on: Uint8Array;
+  readonly island: Int32Array;
+  #netlist: Netlist;
+  #damages: readonly Damage[] | null = null;
+  constructor(
+    netlist: Netlist,
+    room: Room,
+    readonly restless: readonly number[],
+    readonly rounds: number,
+    readonly alternating: Float64Array | null,
+  ) {
+    this.#netlist = netlist;
+    this.volts = room.volts;
+    this.amps = room.amps;
+    this.on = room.on;
+    this.island = room.island;
+  }
+  /** Empty for a circuit that never came to rest: it has no state to judge parts by. */
+  get damages(): readonly Damage[] {
+    this.#damages ??= this.restless.length > 0 ? [] : damagesOf(this.#netlist, this);
+    return this.#damages;
+  }
 }
 
 /** Refers each island to the minus of its first source, as a person would put the meter's black probe. */

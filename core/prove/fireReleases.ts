@@ -86,3 +86,8 @@ export function fireReleases(world: World, rest?: SimState): readonly Inhabitant
   known.set(world, found);
   return found;
 }
+
+/** A door with something broken in it is still the one that these relays are there for. */
+export const sameReleases = (sound: World, broken: World, rest?: SimState): void => {
+  known.set(broken, fireReleases(sound, rest));
+};

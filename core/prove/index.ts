@@ -1,5 +1,5 @@
 export { callers, type Caller } from './callers';
 export * from './proof';
-export { label, prove, proveOne, waysOut, worstOf } from './prove';
-export { fireReleases } from './fireReleases';
-export { SITUATIONS, type Situation } from './situations';
+export { cellsOf, label, prove, proveOne, provenFor, waysOut, worstOf } from './prove';
+export { fireReleases, sameReleases } from './fireReleases';
+export { prepared, SITUATIONS, type Situation } from './situations';

@@ -4,7 +4,7 @@ import { conductorsOf, terminalId, typeIn, type Edit, type Plan } from '../plan/
 import { atRest, buildWorld, stimulate, type SimState, type Stimulus, type World } from '../simulate/index';
 import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
-import { prove, SITUATIONS, worstOf, type Means } from './index';
+import { prove, prepared, SITUATIONS, worstOf, type Means } from './index';
 
 const doors = HARDWARE_SETS.map(
   ({ id, electricalEgress, deadState }) =>
@@ -37,7 +37,7 @@ function broken(plan: Plan): string[] {
   const rest = atRest(world);
   const rows = new Map(prove(plan, world, rest).rows.map((row) => [row.situation, row]));
   return SITUATIONS.flatMap((situation): string[] => {
-    const state = situation.prepare(world, rest);
+    const state = prepared(situation, world, rest);
     const row = rows.get(situation.id);
     if (!state || !row) return [];
     const wrong: string[] = [];

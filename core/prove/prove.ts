@@ -11,6 +11,7 @@ import {
   stimulate,
   type LockStatus,
   type SimState,
+  type Stimulus,
   type World,
 } from '../simulate/index';
 import type {
@@ -25,20 +26,20 @@ import type {
   SituationId,
 } from './proof';
 import { fireReleases } from './fireReleases';
-import { SITUATIONS, type Situation } from './situations';
+import { prepared, SITUATIONS, type Situation } from './situations';
 
 /**
  * Proves a door: every situation against what must be possible from outside and inside. A cell passes only
  * on what the circuit does; where the plan does not say enough it is not proven, and says what is missing.
  */
 export function prove(plan: Plan, world: World, rest: SimState): Proof {
-  const deadState = world.door.deadState?.state ?? deadStateOf(world);
+  const deadState = provenFor(world);
   const atRest = lockStatuses(world, rest.point)[0];
   const restPath = atRest
     ? currentPath(world.netlist, rest.point, atRest.branch).map((step) => step.branch)
     : [];
   const rows = SITUATIONS.flatMap((situation): ProofRow[] => {
-    const state = situation.prepare(world, rest);
+    const state = prepared(situation, world, rest);
     return state ? [row(plan, world, situation, state, deadState, restPath)] : [];
   });
   return { rows };
@@ -47,8 +48,8 @@ export function prove(plan: Plan, world: World, rest: SimState): Proof {
 /** The row of one situation; null where the door has nothing for it. */
 export function proveOne(plan: Plan, world: World, rest: SimState, id: SituationId): ProofRow | null {
   const situation = SITUATIONS.find((one) => one.id === id);
-  const state = situation?.prepare(world, rest);
-  const deadState = world.door.deadState?.state ?? deadStateOf(world);
+  const state = situation && prepared(situation, world, rest);
+  const deadState = provenFor(world);
   return situation && state ? row(plan, world, situation, state, deadState, []) : null;
 }
 
@@ -60,16 +61,11 @@ function row(
   deadState: DeadState | null,
   restPath: readonly number[],
 ): ProofRow {
-  const locks = lockStatuses(world, state.point);
-  const general = missingFor(world, state, locks, situation, deadState);
-  const assumed = deadState ?? 'fail-safe';
+  const { cells, locks } = cellsOf(world, situation, state, deadState);
   const path = locks[0] ? currentPath(world.netlist, state.point, locks[0].branch) : [];
   return {
     situation: situation.id,
-    cells: {
-      outside: outsideCell(world, situation.outside(world.door.brief, assumed), state, locks, general),
-      inside: insideCell(world, situation.inside(world.door.brief, assumed), state, locks, general),
-    },
+    cells,
     locks,
     path: path.map((step) => label(plan, world.netlist, step.branch, step.from, step.to)),
     opened: restPath
@@ -83,6 +79,39 @@ function row(
     alarms: [...state.alarms].sort(),
   };
 }
+
+/** What can be proven of the two sides in a situation, and what the locks do in it. */
+export function cellsOf(
+  world: World,
+  situation: Situation,
+  state: SimState,
+  deadState: DeadState | null,
+  after: After = afterIn(world, state),
+): { readonly cells: ProofRow['cells']; readonly locks: readonly LockStatus[] } {
+  const locks = lockStatuses(world, state.point);
+  const general = missingFor(world, state, locks, situation, deadState);
+  const assumed = deadState ?? 'fail-safe';
+  const { brief } = world.door;
+  return {
+    cells: {
+      outside: outsideCell(world, situation.outside(brief, assumed), state, locks, general),
+      inside: insideCell(world, situation.inside(brief, assumed), state, locks, general, after),
+    },
+    locks,
+  };
+}
+
+/** What an act leads to from the state that is looked at. */
+type After = (act: Stimulus) => SimState;
+
+const afterIn =
+  (world: World, state: SimState): After =>
+  (act) =>
+    stimulate(world, state, act).state;
+
+/** The dead state that a door is proven for: the one chosen for it, or the one its locks agree on. */
+export const provenFor = (world: World): DeadState | null =>
+  world.door.deadState?.state ?? deadStateOf(world);
 
 /** A step of a path in the words of the plan. */
 export function label(plan: Plan, netlist: Netlist, branch: number, from: number, to: number): PathLabel {
@@ -151,6 +180,7 @@ export function waysOut(
   world: World,
   state: SimState,
   locks: readonly LockStatus[] = lockStatuses(world, state.point),
+  after: After = afterIn(world, state),
 ): { tried: Means[]; works: Means[] } {
   const tried: Means[] = [];
   const works: Means[] = [];
@@ -171,11 +201,11 @@ export function waysOut(
     movedByOperatorOnly(world) ? operatorOpens(world, state) : state.doorOpen || doorHold(locks) === 'free',
   );
   for (const { device } of exits(world)) {
-    const next = stimulate(world, state, { kind: 'press', device: device.id }).state;
+    const next = after({ kind: 'press', device: device.id });
     attempt({ kind: 'exit', tag: device.tag }, freeAfter(next));
   }
   for (const { device } of doorDevices(world, 'breakGlass')) {
-    const next = stimulate(world, state, { kind: 'breakGlass', device: device.id }).state;
+    const next = after({ kind: 'breakGlass', device: device.id });
     attempt({ kind: 'break-glass', tag: device.tag }, freeAfter(next));
   }
   return { tried, works };
@@ -188,8 +218,9 @@ function insideCell(
   state: SimState,
   locks: readonly LockStatus[],
   general: readonly Missing[],
+  after: After,
 ): Cell {
-  const { tried, works } = waysOut(world, state, locks);
+  const { tried, works } = waysOut(world, state, locks, after);
   const freely = works.some(({ kind }) => kind === 'lever' || kind === 'unlocked');
   const enough = expectation === 'must-freely' ? freely : works.length > 0;
   const missing = general.filter((one) => one.kind !== 'weak-lock' || !enough);

@@ -1,6 +1,6 @@
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { type Brief, type DeadState } from '../plan/index';
-import { advance, stimulate, type SimState, type Stimulus, type World } from '../simulate/index';
+import { player, type Player, type SimState, type Stimulus, type World } from '../simulate/index';
 import { fireReleases } from './fireReleases';
 import type { Expectation, SituationId } from './proof';
 
@@ -8,16 +8,19 @@ import type { Expectation, SituationId } from './proof';
 export interface Situation {
   readonly id: SituationId;
   /** Null where the door has nothing that could be in this situation. */
-  prepare(world: World, rest: SimState): SimState | null;
+  prepare<T>(world: World, rest: T, by: Player<T>): T | null;
   outside(brief: Brief, state: DeadState): Expectation;
   inside(brief: Brief, state: DeadState): Expectation;
 }
 
-const run = (world: World, state: SimState, ...stimuli: Stimulus[]): SimState =>
-  stimuli.reduce((current, stimulus) => stimulate(world, current, stimulus).state, state);
+const run = <T>(by: Player<T>, state: T, ...stimuli: Stimulus[]): T =>
+  stimuli.reduce((current, stimulus) => by.act(current, stimulus), state);
 
-const wait = (world: World, state: SimState, ms: number): SimState =>
-  advance(world, state, state.now + ms).state;
+/** Brings a situation about in the simulation itself. */
+export const prepared = (situation: Situation, world: World, rest: SimState): SimState | null => {
+  fireReleases(world, rest);
+  return situation.prepare(world, rest, player(world));
+};
 
 const shut = () => 'must-not' as const;
 const open = () => 'must' as const;
@@ -39,134 +42,126 @@ export const SITUATIONS: readonly Situation[] = [
   { id: 'rest', prepare: (_world, rest) => rest, outside: shut, inside: open },
   {
     id: 'credential',
-    prepare: (world, rest) =>
-      entries(world).length > 0 ? run(world, rest, { kind: 'credential', valid: true }) : null,
+    prepare: (world, rest, by) =>
+      entries(world).length > 0 ? run(by, rest, { kind: 'credential', valid: true }) : null,
     outside: open,
     inside: open,
   },
   {
     id: 'wrong-credential',
-    prepare: (world, rest) =>
-      entries(world).length > 0 ? run(world, rest, { kind: 'credential', valid: false }) : null,
+    prepare: (world, rest, by) =>
+      entries(world).length > 0 ? run(by, rest, { kind: 'credential', valid: false }) : null,
     outside: shut,
     inside: open,
   },
   {
     id: 'exit',
-    prepare: (world, rest) => {
+    prepare: (world, rest, by) => {
       const exit = exits(world)[0];
-      return exit ? run(world, rest, { kind: 'press', device: exit.device.id }) : null;
+      return exit ? run(by, rest, { kind: 'press', device: exit.device.id }) : null;
     },
     outside: either,
     inside: (_brief, state) => (state === 'fail-safe' ? 'must-freely' : 'must'),
   },
   {
     id: 'left-open',
-    prepare: (world, rest) => {
+    prepare: (world, rest, by) => {
       const opened = run(
-        world,
+        by,
         rest,
         { kind: 'credential', valid: true },
         { kind: 'openDoor', from: 'outside' },
       );
-      if (!opened.doorOpen) return null;
-      return wait(
-        world,
-        run(world, wait(world, opened, UNTIL_RELOCKED), { kind: 'closeDoor' }),
-        UNTIL_RELOCKED,
-      );
+      if (!by.isOpen(opened)) return null;
+      return by.wait(run(by, by.wait(opened, UNTIL_RELOCKED), { kind: 'closeDoor' }), UNTIL_RELOCKED);
     },
     outside: shut,
     inside: open,
   },
   {
     id: 'forced',
-    prepare: (world, rest) =>
-      wait(
-        world,
-        run(world, rest, { kind: 'openDoor', from: 'force' }, { kind: 'closeDoor' }),
-        UNTIL_RELOCKED,
-      ),
+    prepare: (world, rest, by) =>
+      by.wait(run(by, rest, { kind: 'openDoor', from: 'force' }, { kind: 'closeDoor' }), UNTIL_RELOCKED),
     outside: shut,
     inside: open,
   },
   {
     id: 'mains-off',
-    prepare: (world, rest) => run(world, rest, { kind: 'mains', on: false }),
+    prepare: (world, rest, by) => run(by, rest, { kind: 'mains', on: false }),
     outside: shut,
     inside: open,
   },
   {
     id: 'battery-low',
-    prepare: (world, rest) =>
+    prepare: (world, rest, by) =>
       world.netlist.branches.some((branch) => branch.kind === 'source' && branch.battery)
-        ? run(world, rest, { kind: 'batteryAt', share: 1e-6 })
+        ? run(by, rest, { kind: 'batteryAt', share: 1e-6 })
         : null,
     outside: shut,
     inside: open,
   },
   {
     id: 'dead',
-    prepare: (world, rest) => run(world, rest, { kind: 'dead', on: true }),
+    prepare: (world, rest, by) => run(by, rest, { kind: 'dead', on: true }),
     outside: forRescuers,
     inside: released,
   },
   {
     id: 'fire',
-    prepare: (world, rest) => run(world, rest, { kind: 'fire' }),
+    prepare: (world, rest, by) => run(by, rest, { kind: 'fire' }),
     outside: forRescuers,
     inside: released,
   },
   {
     id: 'fire-burnt',
-    prepare: (world, rest) =>
-      fireReleases(world, rest).length > 0 ? run(world, rest, { kind: 'fire' }, { kind: 'fireGone' }) : null,
+    prepare: (world, rest, by) =>
+      fireReleases(world).length > 0 ? run(by, rest, { kind: 'fire' }, { kind: 'fireGone' }) : null,
     outside: forRescuers,
     inside: released,
   },
   {
     id: 'fire-reset',
-    prepare: (world, rest) =>
-      fireReleases(world, rest).length > 0
-        ? run(world, rest, { kind: 'fire' }, { kind: 'fireGone' }, { kind: 'fireReset' })
+    prepare: (world, rest, by) =>
+      fireReleases(world).length > 0
+        ? run(by, rest, { kind: 'fire' }, { kind: 'fireGone' }, { kind: 'fireReset' })
         : null,
     outside: shut,
     inside: open,
   },
   {
     id: 'break-glass',
-    prepare: (world, rest) => {
+    prepare: (world, rest, by) => {
       const glass = doorDevices(world, 'breakGlass')[0];
-      return glass ? run(world, rest, { kind: 'breakGlass', device: glass.device.id }) : null;
+      return glass ? run(by, rest, { kind: 'breakGlass', device: glass.device.id }) : null;
     },
     outside: either,
     inside: released,
   },
   {
     id: 'break-glass-reset',
-    prepare: (world, rest) => {
+    prepare: (world, rest, by) => {
       const glass = doorDevices(world, 'breakGlass')[0];
       if (!glass) return null;
       const device = glass.device.id;
-      return run(world, rest, { kind: 'breakGlass', device }, { kind: 'resetGlass', device });
+      return run(by, rest, { kind: 'breakGlass', device }, { kind: 'resetGlass', device });
     },
     outside: shut,
     inside: open,
   },
   {
     id: 'controller-hung',
-    prepare: (world, rest) => {
+    prepare: (world, rest, by) => {
       const hang = deciders(world).map(({ device }): Stimulus => ({ kind: 'hang', device: device.id }));
-      return hang.length > 0 ? run(world, rest, ...hang) : null;
+      return hang.length > 0 ? run(by, rest, ...hang) : null;
     },
     outside: shut,
     inside: open,
   },
   {
     id: 'controller-dead',
-    prepare: (world, rest) => {
+    prepare: (world, rest, by) => {
       const fail = deciders(world).map(({ device }): Stimulus => ({ kind: 'fail', device: device.id }));
-      return fail.length > 0 ? run(world, rest, ...fail) : null;
+      return fail.length > 0 ? run(by, rest, ...fail) : null;
     },
     outside: shut,
     inside: open,

@@ -1,8 +1,7 @@
-import { joinedNodes, readInput, settle } from '../circuit/index';
+import { joinedNodes, readInput, settle, type Conditions } from '../circuit/index';
 import { settingValue, type BusPort } from '../devices/index';
 import { terminalId } from '../plan/index';
 import type { CardOutcome, SimState } from './simState';
-import { conditionsOf } from './settleState';
 import type { Inhabitant, World } from './world';
 
 export interface CardRead {
@@ -24,6 +23,18 @@ export function readCard(world: World, state: SimState, reader: Inhabitant): Car
     : readBus(world, state, reader, spec.bus);
 }
 
+/** The conditions of a state while a reader pulls one of its lines low. */
+export const pulled = (
+  { states, feeds, cut, failed }: SimState,
+  reader: string,
+  pull: string,
+): Conditions => ({
+  states: new Set(states).add(`${reader}:${pull}`),
+  feeds,
+  cut,
+  failed,
+});
+
 /**
  * Two data lines: the reader pulls D0 low, then D1, and each time the inputs of every controller are read. A
  * missing common, an unpowered board or crossed lines show by themselves.
@@ -36,13 +47,13 @@ function readLines(
 ): CardRead {
   const id = reader.device.id;
   const moved = (pull: string): Set<string> => {
-    const conditions = { ...conditionsOf(state), states: new Set([...state.states, `${id}:${pull}`]) };
+    const conditions = pulled(state, id, pull);
     const point = settle(world.netlist, conditions, state.point.on);
-    return new Set(
-      [...state.readings].flatMap(([input, before]) =>
-        before === 'open' && readInput(world.netlist, point, input) === 'closed' ? [input] : [],
-      ),
-    );
+    const closed = new Set<string>();
+    for (const [input, before] of state.readings) {
+      if (before === 'open' && readInput(world.netlist, point, input) === 'closed') closed.add(input);
+    }
+    return closed;
   };
   const [zero, one] = [moved(spec.d0), moved(spec.d1)];
   for (const { device, type } of world.inhabitants) {

@@ -21,11 +21,17 @@ export interface LockStatus {
   readonly branch: number;
 }
 
-/** State of every lock at the door; a double magnet has one for each winding. */
-export const lockStatuses = (world: World, point: OperatingPoint): LockStatus[] =>
-  world.locks.flatMap((lock) =>
-    lock.resolved.parts.flatMap((part) => lockStatus(world, point, lock, part) ?? []),
-  );
+/** State of every lock at the door; a double magnet has one for each winding. Asked thousands of times: plain loops. */
+export function lockStatuses(world: World, point: OperatingPoint): LockStatus[] {
+  const found: LockStatus[] = [];
+  for (const lock of world.locks) {
+    for (const part of lock.resolved.parts) {
+      const status = lockStatus(world, point, lock, part);
+      if (status) found.push(status);
+    }
+  }
+  return found;
+}
 
 function lockStatus(world: World, point: OperatingPoint, lock: LockAt, part: string): LockStatus | null {
   const { device, type, resolved } = lock;
@@ -33,32 +39,54 @@ function lockStatus(world: World, point: OperatingPoint, lock: LockAt, part: str
   if (!spec) return null;
   const branch = world.netlist.branchOf.get(`${device.id}:${part}`);
   if (branch === undefined) return null;
-  const volts = voltsAcross(world.netlist, point, branch);
+  const { netlist } = world;
+  // A broken winding has no pull, whatever lies across it.
+  const broken = netlist.fast.dead.length > 0 && netlist.fast.dead.includes(branch);
+  const volts = broken ? 0 : voltsAcross(netlist, point, branch);
   const amps = Math.abs(point.amps[branch] ?? 0);
-  const base = { device: device.id, tag: device.tag, volts, amps, branch };
-  const wrongCurrent = point.damages.some(
-    (damage) => damage.kind === 'wrong-current' && damage.branch === branch,
-  );
   if (spec.kind === 'magnet') {
+    const wrongCurrent =
+      point.alternating !== null &&
+      point.damages.some((damage) => damage.kind === 'wrong-current' && damage.branch === branch);
     const rated = resolveParam(spec.ratedVolts, type, device.settings);
     // Force grows with the square of the current, hence of the voltage, up to its rating (saturation).
     const share = Math.min(1, Math.abs(volts ?? 0) / rated);
     const newtons = spec.forceNewtons * share * share;
     const full = share >= spec.holdShare && !wrongCurrent;
-    const hold = full ? 'held' : newtons <= spec.freeNewtons ? 'free' : 'weak';
-    return { ...base, kind: 'magnet', hold, newtons, needsVolts: rated * spec.holdShare };
+    return {
+      device: device.id,
+      tag: device.tag,
+      kind: 'magnet',
+      hold: full ? 'held' : newtons <= spec.freeNewtons ? 'free' : 'weak',
+      volts,
+      amps,
+      newtons,
+      needsVolts: rated * spec.holdShare,
+      branch,
+    };
   }
-  const coil = world.netlist.branches[branch];
+  const coil = netlist.branches[branch];
   const pulled = point.on[branch] === ON;
   const held = pulled === (resolved.dead !== 'fail-secure');
   return {
-    ...base,
+    device: device.id,
+    tag: device.tag,
     kind: 'strike',
     // Where nothing decides what the lock does when dead, it is neither counted as shut nor as free.
     hold: resolved.dead === null ? 'weak' : held ? 'held' : 'free',
+    volts,
+    amps,
     newtons: null,
     needsVolts: coil?.kind === 'coil' ? coil.pullInVolts : 0,
+    branch,
   };
+}
+
+/** A letter for what each lock does, in the order of `lockStatuses`. */
+export function holdOf(world: World, point: OperatingPoint): string {
+  let letters = '';
+  for (const { hold } of lockStatuses(world, point)) letters += hold[0];
+  return letters;
 }
 
 /** The door as a whole: shut while any lock holds, free when none does, unsure when one is weak. */

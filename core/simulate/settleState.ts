@@ -1,4 +1,11 @@
-import { ON, readInputAt, settle, type Conditions, type InputReading } from '../circuit/index';
+import {
+  ON,
+  readInputAt,
+  settle,
+  type Conditions,
+  type InputReading,
+  type OperatingPoint,
+} from '../circuit/index';
 import type { SimState } from './simState';
 import type { World } from './world';
 
@@ -9,10 +16,12 @@ export const conditionsOf = (state: SimState): Conditions => ({
   failed: state.failed,
 });
 
-/** Solves the circuit for the present states and reads every input and board. What reads as before is the same table. */
-export function settleState(world: World, state: SimState): SimState {
-  const { netlist } = world;
-  const point = settle(netlist, conditionsOf(state), state.point.on);
+/** Solves the circuit for the present states and reads every input and board. */
+export const settleState = (world: World, state: SimState): SimState =>
+  readState(world, state, settle(world.netlist, conditionsOf(state), state.point.on));
+
+/** The state with every input and board read at this point of the circuit. What reads as before is the same table. */
+export function readState({ netlist }: World, state: SimState, point: OperatingPoint): SimState {
   const readings = new Map<string, InputReading>();
   let isNew = state.readings.size !== netlist.fast.inputs.length;
   for (const index of netlist.fast.inputs) {

@@ -1,0 +1,30 @@
+import type { DoorId, Plan } from '../plan/index';
+import { fireReleases, sameReleases } from '../prove/index';
+import { advance, atRest, buildWorld, type SimState, type World } from '../simulate/index';
+import { breakNow, brokenWorld, defectOf } from './brokenWorld';
+import { faultsOf, type Fault, type Whose } from './fault';
+import { answersFrom, outcomeOf, worstOutcome, type Answers } from './outcome';
+import { UNTIL_QUIET_MS, type FaultResult } from './result';
+
+/** The slow twin of the sweep: everything is compiled, settled and proven anew for each fault. */
+export function sweepAnew(plan: Plan, door: DoorId, whose: Whose = 'door'): FaultResult[] {
+  const sound = buildWorld(plan, door);
+  const answers = answersFrom(sound, atRest(sound));
+  return faultsOf(sound, whose).map((fault) => {
+    const world = buildWorld(plan, door);
+    const rest = atRest(world);
+    const broken = brokenWorld(world, defectOf(world.netlist, fault));
+    fireReleases(world, rest);
+    sameReleases(world, broken);
+    return triedAnew(broken, rest, answers, fault);
+  });
+}
+
+/** One fault in the simulation itself: it breaks while the door is at rest, and every situation is brought about after it. */
+export function triedAnew(broken: World, rest: SimState, answers: Answers, fault: Fault): FaultResult {
+  const begins = breakNow(broken, rest, fault);
+  const after = advance(broken, begins, begins.now + UNTIL_QUIET_MS).state;
+  const now = answersFrom(broken, after);
+  const outcomes = new Map([...answers].map(([id, one]) => [id, outcomeOf(one, now.get(id) ?? null)]));
+  return { fault, outcomes, worst: worstOutcome(outcomes.values()), alarms: [...after.alarms].sort() };
+}

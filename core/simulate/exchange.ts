@@ -1,0 +1,168 @@
+import { NOTHING, react, type Reaction, type Signal } from './behaviours/index';
+import { doorHold, lockStatuses } from './lockStatus';
+import { settleState } from './settleState';
+import type { Alarm, Effect, SimState, Timer } from './simState';
+import type { Inhabitant, World } from './world';
+
+/** Rounds in which behaviours may answer each other at one instant before the door counts as unstable. */
+export const MAX_EXCHANGES = 40;
+
+export interface Step {
+  readonly state: SimState;
+  readonly effects: readonly Effect[];
+}
+
+/** Settles the circuit and lets devices answer what changed, until nothing changes any more. */
+export function exchange(world: World, before: SimState, changed: SimState, effects: Effect[]): Step {
+  let last = before;
+  let state = settleState(world, changed);
+  for (let round = 0; ; round += 1) {
+    const next = answered(world, last, state, round, effects);
+    if (next === state || round === MAX_EXCHANGES) return { state: next, effects };
+    last = state;
+    state = settleState(world, next);
+  }
+}
+
+/**
+ * What devices make of a circuit that has settled: the very same state where nothing concerns them. After too many rounds the
+ * door counts as unstable, and nobody answers any more.
+ */
+export function answered(
+  world: World,
+  last: SimState,
+  state: SimState,
+  round: number,
+  effects: Effect[],
+): SimState {
+  const signals = signalsBetween(last, state);
+  if (signals.length === 0) return state;
+  if (round === MAX_EXCHANGES) return { ...state, unstable: true };
+  let next = state;
+  for (const { device, signal } of signals) next = deliver(world, next, device, signal, effects);
+  return next;
+}
+
+interface Addressed {
+  readonly device: string;
+  readonly signal: Signal;
+}
+
+const NONE: readonly never[] = [];
+
+/** Boards that started or stopped, inputs that changed: in the order of the netlist. */
+function signalsBetween(before: SimState, after: SimState): Addressed[] {
+  const signals: Addressed[] = [];
+  for (const [id, on] of after.boards === before.boards ? NONE : after.boards) {
+    if ((before.boards.get(id) ?? false) === on) continue;
+    signals.push({ device: id.slice(0, id.lastIndexOf(':')), signal: { kind: 'power', on } });
+  }
+  for (const [id, reading] of after.readings === before.readings ? NONE : after.readings) {
+    const was = before.readings.get(id) ?? 'dead';
+    if (was === reading) continue;
+    const cut = id.lastIndexOf(':');
+    signals.push({
+      device: id.slice(0, cut),
+      signal: { kind: 'input', input: id.slice(cut + 1), reading, before: was },
+    });
+  }
+  return signals;
+}
+
+export function deliver(
+  world: World,
+  state: SimState,
+  device: string,
+  signal: Signal,
+  effects: Effect[],
+): SimState {
+  const self = world.byId.get(device);
+  if (!self || state.hung.has(device)) return state;
+  const reaction = react(self, state.memory[device] ?? {}, signal);
+  const next = perform(state, self, reaction, effects);
+  return reaction.door ? moveByOperator(world, next, reaction.door, effects) : next;
+}
+
+/** An operator opens only a leaf that the lock lets go, and closes any. */
+function moveByOperator(world: World, state: SimState, door: 'open' | 'close', effects: Effect[]): SimState {
+  if ((door === 'open') === state.doorOpen) return state;
+  if (door === 'open' && doorHold(lockStatuses(world, state.point)) === 'held') {
+    effects.push({ at: state.now, kind: 'door-refused' });
+    return state;
+  }
+  return moveDoor(world, state, door === 'open', effects);
+}
+
+/** What a reaction makes of a state: the very same state where it changes nothing, and the same sets where it leaves them. */
+function perform(state: SimState, self: Inhabitant, reaction: Reaction, effects: Effect[]): SimState {
+  if (reaction === NOTHING) return state;
+  const id = self.device.id;
+  const at = state.now;
+  let { states, alarms, queue, sequence } = state;
+  for (const name in reaction.set) {
+    const on = reaction.set[name]!;
+    const key = `${id}:${name}`;
+    if (states.has(key) === on) continue;
+    states = withKey(states, key, on);
+    effects.push({ at, kind: 'relay', state: key, on });
+  }
+  for (const name in reaction.alarms) {
+    const alarm = name as Alarm;
+    const on = reaction.alarms[alarm]!;
+    if (alarms.has(alarm) === on) continue;
+    alarms = withKey(alarms, alarm, on);
+    effects.push({ at, kind: 'alarm', alarm, on });
+  }
+  if (reaction.answer) effects.push({ at, kind: reaction.answer, device: id });
+  const { cancel, timers, memory } = reaction;
+  if (cancel && queue.some((timer) => timer.device === id && cancel.includes(timer.name)))
+    queue = queue.filter((timer) => timer.device !== id || !cancel.includes(timer.name));
+  if (timers && timers.length > 0) {
+    const begun = timers.map(({ name, after }): Timer => {
+      sequence += 1;
+      return { at: at + after, sequence, device: id, name };
+    });
+    queue = inOrder([...queue, ...begun]);
+  }
+  if (states === state.states && alarms === state.alarms && queue === state.queue && !memory) return state;
+  return {
+    ...state,
+    states,
+    alarms,
+    sequence,
+    queue,
+    memory: memory ? { ...state.memory, [id]: memory } : state.memory,
+  };
+}
+
+/** A set with one key more or less. */
+function withKey<T>(set: ReadonlySet<T>, key: T, on: boolean): Set<T> {
+  const other = new Set(set);
+  if (on) other.add(key);
+  else other.delete(key);
+  return other;
+}
+
+export const inOrder = (queue: Timer[]): Timer[] =>
+  queue.sort((a, b) => a.at - b.at || a.sequence - b.sequence);
+
+/** Moves the leaf; every contact that stands at this door follows it. */
+export function moveDoor(world: World, state: SimState, open: boolean, effects: Effect[]): SimState {
+  effects.push({ at: state.now, kind: 'door', open });
+  const states = new Set(state.states);
+  for (const { device, type } of world.inhabitants) {
+    if (device.door !== world.door.id || !feelsDoor(type)) continue;
+    const key = `${device.id}:${DOOR_OPEN}`;
+    if (open) states.add(key);
+    else states.delete(key);
+  }
+  return { ...state, states, doorOpen: open };
+}
+
+const DOOR_OPEN = 'doorOpen';
+
+/** A device with a contact that the leaf works: a reed, a bond sensor, a latch contact. */
+const feelsDoor = (type: Inhabitant['type']): boolean =>
+  type.parts.some(
+    (part) => part.kind === 'contact' && (part.state === DOOR_OPEN || part.unless === DOOR_OPEN),
+  );

@@ -1,0 +1,146 @@
+import type { Feed } from '../circuit/index';
+import type { Signal } from './behaviours/index';
+import { readCard, type CardRead } from './cardRead';
+import { deliver, exchange, moveDoor } from './exchange';
+import { doorHold, leverOpens, lockStatuses } from './lockStatus';
+import { setMains } from './mains';
+import type { Effect, SimState, Stimulus } from './simState';
+import type { Inhabitant, World } from './world';
+
+/** What a stimulus changes at once, before the circuit settles and devices answer. */
+export const changedBy = (world: World, state: SimState, stimulus: Stimulus, effects: Effect[]): SimState =>
+  STIMULI[stimulus.kind](world, state, stimulus as never, effects);
+
+type Handle<K extends Stimulus['kind']> = (
+  world: World,
+  state: SimState,
+  stimulus: Extract<Stimulus, { kind: K }>,
+  effects: Effect[],
+) => SimState;
+
+const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
+  credential: presentCredential,
+  press: (world, state, { device, key }, effects) =>
+    deliver(world, state, device, { kind: 'press', ...(key ? { key } : {}) }, effects),
+  breakGlass: (world, state, { device }, effects) =>
+    deliver(world, state, device, { kind: 'break' }, effects),
+  resetGlass: (world, state, { device }, effects) =>
+    deliver(world, state, device, { kind: 'reset' }, effects),
+  openDoor: (world, state, { from }, effects) => {
+    if (state.doorOpen) return state;
+    const turned = from === 'inside' ? turnLever(world, state, effects) : state;
+    return pushDoor(world, turned, from, effects);
+  },
+  closeDoor: (world, state, _stimulus, effects) =>
+    state.doorOpen ? moveDoor(world, state, false, effects) : state,
+  fire: (world, state, { device }, effects) =>
+    device === undefined
+      ? toAll(world, state, { kind: 'fire' }, effects)
+      : deliver(world, state, device, { kind: 'fire' }, effects),
+  fireGone: (world, state, _stimulus, effects) => toAll(world, state, { kind: 'fireGone' }, effects),
+  fireReset: (world, state, _stimulus, effects) => toAll(world, state, { kind: 'fireReset' }, effects),
+  mains: (world, state, { on }) => setMains(world, state, on),
+  batteryAt: (world, state, { share }) => {
+    const charge = new Map(state.charge);
+    for (const branch of world.netlist.branches) {
+      if (branch.kind === 'source' && branch.battery) charge.set(branch.id, branch.battery.ampHours * share);
+    }
+    return setMains(world, { ...state, charge }, false);
+  },
+  dead: (world, state, { on }) => {
+    const feeds = new Map<string, Feed>();
+    for (const branch of world.netlist.branches) {
+      if (branch.kind === 'source' && on) feeds.set(branch.id, { kind: 'off' });
+    }
+    return { ...state, feeds };
+  },
+  cut: (_world, state, { conductor }) => ({ ...state, cut: new Set([...state.cut, conductor]) }),
+  mend: (_world, state, { conductor }) => ({
+    ...state,
+    cut: new Set([...state.cut].filter((other) => other !== conductor)),
+  }),
+  hang: (_world, state, { device }) => ({ ...state, hung: new Set([...state.hung, device]) }),
+  fail: (world, state, { device }) => {
+    const boards = world.netlist.branches.filter((b) => b.kind === 'electronic' && b.device === device);
+    return { ...state, failed: new Set([...state.failed, ...boards.map((board) => board.id)]) };
+  },
+};
+
+function toAll(world: World, state: SimState, signal: Signal, effects: Effect[]): SimState {
+  return world.inhabitants.reduce(
+    (sum, { device }) => deliver(world, sum, device.id, signal, effects),
+    state,
+  );
+}
+
+/** The lever's own contact moves before the latch does, and the system hears of it first. */
+function turnLever(world: World, state: SimState, effects: Effect[]): SimState {
+  const levers = world.inhabitants.filter(
+    ({ device, type }) => device.door === world.door.id && type.behaviour.kind === 'lever',
+  );
+  if (levers.length === 0) return state;
+  const turned = levers.reduce(
+    (current, { device }) => deliver(world, current, device.id, { kind: 'lever' }, effects),
+    state,
+  );
+  return exchange(world, state, turned, effects).state;
+}
+
+function pushDoor(
+  world: World,
+  state: SimState,
+  from: 'inside' | 'outside' | 'force',
+  effects: Effect[],
+): SimState {
+  const free = doorHold(lockStatuses(world, state.point)) !== 'held';
+  if (!free && from !== 'force' && !(from === 'inside' && leverOpens(world))) {
+    effects.push({ at: state.now, kind: 'door-refused' });
+    return state;
+  }
+  return moveDoor(world, state, true, effects);
+}
+
+/** A card at a reader travels through the wires; a code or card at a keypad is judged on the spot. */
+function presentCredential(world: World, state: SimState, stimulus: Credential, effects: Effect[]): SimState {
+  const target = presentedTo(world, stimulus);
+  if (!target) return state;
+  const { device, type } = target;
+  const at = state.now;
+  if (type.behaviour.kind === 'keypad') {
+    if (state.boards.get(`${device.id}:${type.behaviour.board}`) !== true) {
+      effects.push({ at, kind: 'no-answer', device: device.id });
+      return state;
+    }
+    const signal = { kind: 'credential', channel: stimulus.output ?? 0, valid: stimulus.valid } as const;
+    return deliver(world, state, device.id, signal, effects);
+  }
+  const read = readCard(world, state, target);
+  effects.push({ at, kind: 'card-read', device: device.id, outcome: read.outcome });
+  if (read.controller === null || (read.outcome !== 'read' && read.outcome !== 'lines-swapped')) return state;
+  const valid = stimulus.valid && read.outcome === 'read';
+  const signal = { kind: 'credential', channel: read.channel, valid } as const;
+  return deliver(world, state, read.controller, signal, effects);
+}
+
+export type Credential = Extract<Stimulus, { kind: 'credential' }>;
+
+/** The device that is meant: the one that is named, or the first outside, or the first. */
+export function presentedTo(
+  { inhabitants, door }: World,
+  { device: wanted }: Credential,
+): Inhabitant | undefined {
+  const here = inhabitants.filter(({ device }) => device.door === door.id);
+  if (wanted) return here.find(({ device }) => device.id === wanted);
+  return (
+    here.find(({ device, type }) => isEntry(type) && device.place === 'outside') ??
+    here.find(({ type }) => isEntry(type))
+  );
+}
+
+/** How far a card comes that is presented now; null where what takes it judges it by itself. */
+export function readAt(world: World, state: SimState, stimulus: Credential): CardRead | null {
+  const target = presentedTo(world, stimulus);
+  return target && target.type.behaviour.kind !== 'keypad' ? readCard(world, state, target) : null;
+}
+
+const isEntry = (type: Inhabitant['type']): boolean => type.family === 'reader' || type.family === 'keypad';
