@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { DoorId, Plan } from '#core/plan/index';
+import { scopeOf, typeIn, type DoorId, type Plan } from '#core/plan/index';
 import {
   advance,
   atRest,
@@ -56,14 +56,28 @@ function goOn(run: Run, state: SimState, effects: readonly Effect[]): Run {
   };
 }
 
+/** All that a door's simulation is made of, as text: what says the same behaves the same. */
+export function circuitOf(plan: Plan, door: DoorId): string {
+  const { devices, conductors } = scopeOf(plan, door);
+  const { brief, deadState } = plan.doors[door] ?? {};
+  return JSON.stringify([
+    door,
+    brief,
+    deadState,
+    devices,
+    conductors,
+    devices.map((one) => typeIn(plan, one)),
+  ]);
+}
+
 const isBusy = (state: SimState) => state.queue.some((timer) => timer.device !== 'battery');
 
 /** The bench of a door: its simulation, run in real time while anything is pending. */
 export function useBench(plan: Plan, door: DoorId): Bench {
-  const { devices, conductors } = plan;
-  const own = plan.doors[door];
-  // Only what the circuit is made of restarts the bench: a person's new name does not.
-  const world = useMemo(() => buildWorld(plan, door), [devices, conductors, own, door]);
+  const { devices, conductors, types, doors } = plan;
+  const circuit = useMemo(() => circuitOf(plan, door), [devices, conductors, types, doors[door], door]);
+  // Only another circuit restarts the bench: a person's new name does not, nor the rest of the site when it arrives.
+  const world = useMemo(() => buildWorld(plan, door), [circuit]);
   const [run, setRun] = useState<Run>(() => begin(world));
   const current = run.world === world ? run : begin(world);
   if (current !== run) setRun(current);
