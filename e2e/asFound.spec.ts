@@ -35,6 +35,46 @@ test('an installation is pasted as found, with loops and verdicts at once', asyn
   await expect(verdicts(page).getByText('K1 is on NC: the door is inverted')).toHaveCount(0);
 });
 
+const GERMAN = `Tür;Ader;von;nach;Farbe;Querschnitt;Länge m
+D05;A1;K1.NC;L1.+;rot;0,75;1,5
+D05;A2;K1:NC;Netzteil PS1.0V;grün-gelb;0,75;3
+D04;A3;K1.NC;L1.+;blau;1,5;12
+Archiv;A4;K1.NC;L1.+;rot;0,75;3
+D05;A5;K9.COM;L1.+;rot;0,75;3
+D05;A6;K1.ZZ;L1.+;rot;0,75;3
+D05;A7;K1.NC;L1.+;bunt;0,75;3
+D05;A8;K1.NC;L1.+;rot;0,7x;3
+D05;A9;K1.NC;L1.+;rot;0,75;12 V
+D05;;K1.NC;L1.+;rot;0,75;3
+D05;A11;K1.NC;K1.NC;rot;0,75;3
+D05;A12;K1.NC;;rot;0,75;3`;
+
+test('a German spreadsheet is shown as it was read, each trap is named, and what is certain is taken', async ({
+  page,
+}) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D05', 'wire', site);
+  await page.getByRole('tab', { name: 'Wire list' }).click();
+  await page.getByRole('button', { name: 'Take in a table' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Wires as found').fill(GERMAN);
+  await expect(dialog.getByLabel('Figures are written')).toHaveValue('');
+  await expect(dialog.getByText('As the table tells: 0,75')).toBeAttached();
+  const row = (line: number) =>
+    dialog.getByRole('row').filter({ has: page.getByRole('cell', { name: String(line), exact: true }) });
+  await expect(row(2)).toContainText('RD');
+  await expect(row(2)).toContainText('0.75 mm²');
+  await expect(row(2)).toContainText('1.5 m');
+  await expect(row(5)).toContainText('There is no door “Archiv” here.');
+  await expect(row(10)).toContainText('12 V');
+  await expect(row(10)).toContainText('a voltage');
+  await expect(dialog.getByText(/rows cannot be read and stay here/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Take it in' }).click();
+  await expect(dialog.getByLabel('Wires as found')).toHaveValue(/Archiv/);
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('Length of A1, m')).toHaveValue('1.5');
+});
+
 test('a CSV of the door comes back unchanged, and a change in it is told before it is made', async ({
   page,
 }) => {

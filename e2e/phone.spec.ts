@@ -8,8 +8,17 @@ test('at the door: one check at a time, with a thumb', async ({ page }) => {
   const site = await ownCopy(page);
   await openDoor(page, 'D04', 'test', site);
   await expect(page.getByText('10 of 17')).toBeVisible();
-  await page.getByRole('textbox', { name: /^Reading/ }).fill('0.1');
-  await page.getByRole('textbox', { name: /^Reading/ }).press('Enter');
+  const entry = page.getByRole('textbox', { name: /^Reading/ });
+  // A reading has a name, and is what is asked for.
+  await entry.fill('0.1');
+  await entry.press('Enter');
+  await expect(page.getByText('A reading is kept with who took it')).toBeVisible();
+  await page.getByLabel('Tested by').fill('T. Yeo');
+  await entry.fill('470mA');
+  await entry.press('Enter');
+  await expect(page.getByText('mA is a current; volts are asked for here. Nothing was kept.')).toBeVisible();
+  await entry.fill('0.1');
+  await entry.press('Enter');
   await expect(page.getByText('Pass: 0.10 V')).toBeVisible();
   const next = page.getByRole('button', { name: 'Next' });
   const box = await next.boundingBox();
@@ -18,6 +27,17 @@ test('at the door: one check at a time, with a thumb', async ({ page }) => {
   await expect(page.getByText('11 of 17')).toBeVisible();
   // Nothing runs off the side.
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});
+
+test('an open circuit is one press on a phone, whose keys have no letters', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D08', 'wire', site);
+  await openDoor(page, 'D02', 'test', site);
+  await page.getByLabel('Tested by').fill('T. Yeo');
+  const open = page.getByRole('button', { name: /^Open \(OL\)/ });
+  while (!(await open.isVisible())) await page.getByRole('button', { name: 'Back' }).click();
+  await open.click();
+  await expect(page.getByRole('status').filter({ hasText: 'open' })).toBeVisible();
 });
 
 test('ledger and verdicts are drawers', async ({ page }) => {

@@ -1,4 +1,7 @@
+import type { RowFault } from '#core/formats/table/wireRows';
 import type { EditRefusal, LineFault } from '#core/plan/index';
+import { formatGauge } from '#core/units/index';
+import { quantityFaultWords } from './quantities';
 
 /** Why an edit was refused, as a sentence. */
 export function refusalWords(refusal: EditRefusal): string {
@@ -34,18 +37,17 @@ export function refusalWords(refusal: EditRefusal): string {
 
 /** What a typed wire lacks, as a sentence. */
 export function lineFaultWords(fault: LineFault): string {
-  const some = (n: number) => fault.choices.slice(0, n).join(', ');
   switch (fault.code) {
     case 'empty':
       return 'Write two terminals, then colour, size and length: PS1.+V K1.COM1 RD 1.0 14m';
     case 'no-second':
       return 'A wire needs a second terminal.';
     case 'unknown-device':
-      return `No device “${fault.word}” here. There are ${some(8)}.`;
+      return `No device “${fault.word}” here. There are ${some(fault.choices, 8)}.`;
     case 'no-terminal':
-      return `Which terminal of ${fault.word}? It has ${some(12)}.`;
+      return `Which terminal of ${fault.word}? It has ${some(fault.choices, 12)}.`;
     case 'unknown-terminal':
-      return `“${fault.word}” is not a terminal. There are ${some(12)}.`;
+      return `“${fault.word}” is not a terminal. There are ${some(fault.choices, 12)}.`;
     case 'same-terminal':
       return 'Both ends are at the same terminal.';
     case 'unknown-word':
@@ -54,3 +56,43 @@ export function lineFaultWords(fault: LineFault): string {
       return `“${fault.word}” says a second time what is already said.`;
   }
 }
+
+/** Why a row of a table is left out, as a sentence. */
+export function rowFaultWords(fault: RowFault): string {
+  switch (fault.code) {
+    case 'unknown-door':
+      return `There is no door “${fault.word}” here.`;
+    case 'no-wire':
+      return `A wire needs two terminals: “${fault.word}” stands alone.`;
+    case 'unknown-type':
+      return `“${fault.word}” is not a device type.`;
+    case 'tag-taken':
+      return `The tag “${fault.word}” is taken at this door.`;
+    case 'refused':
+      return `“${fault.word}” cannot be laid: its number or a terminal is taken.`;
+    case 'joined-already':
+      return `${fault.word} joins these two already. Give the row that number to change it, or a free one to lay a second wire.`;
+    case 'same-terminal':
+      return 'Both ends are at the same terminal.';
+    case 'unknown-device':
+      return `No device “${fault.word}” here. There are ${some(fault.choices, 8)}.`;
+    case 'no-terminal':
+      return `Which terminal of ${fault.word}? It has ${some(fault.choices, 12)}.`;
+    case 'unknown-terminal':
+      return `“${fault.word}” is not a terminal. There are ${some(fault.choices, 12)}.`;
+    case 'unknown-colour':
+      return `“${fault.word}” is not a colour: write RD, red or rot.`;
+    case 'unknown-size':
+      return `“${fault.word}” is not a size of wire: write 0.75 mm² or 18 AWG.`;
+    case 'which-size':
+      return `Is “${fault.word}” ${fault.either.map(formatGauge).join(' or ')}? Write the unit.`;
+    case 'bad-length':
+      return `Length “${fault.word}”: ${quantityFaultWords(fault.fault, 'm')}`;
+  }
+}
+
+/** The first few of a list, and how many more there are. */
+const some = (choices: readonly string[], most: number): string =>
+  choices.length <= most
+    ? choices.join(', ')
+    : `${choices.slice(0, most).join(', ')} and ${choices.length - most} more`;

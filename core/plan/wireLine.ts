@@ -57,7 +57,7 @@ const wordsOf = (line: string): Word[] =>
   [...line.matchAll(/\S+/g)].map((m) => ({ text: m[0], start: m.index, end: m.index + m[0].length }));
 
 /** Devices a line at this door may name: the door's own by tag, the site's by tag, others as `D02/PS1`. */
-function nameable(plan: Plan, door: DoorId): Map<string, Device> {
+export function nameable(plan: Plan, door: DoorId): Map<string, Device> {
   const names = new Map<string, Device>();
   for (const device of allDevices(plan)) {
     if (device.door !== null && device.door !== door)

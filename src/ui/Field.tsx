@@ -1,4 +1,4 @@
-import { useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react';
+import { useId, type InputHTMLAttributes, type ReactNode, type Ref, type SelectHTMLAttributes } from 'react';
 import { cx } from './cx';
 import css from './Field.module.css';
 
@@ -38,7 +38,8 @@ const FieldShell = ({ id, label, hint, error, bare, unit, children }: ShellProps
   </div>
 );
 
-type InputProps = Shell & InputHTMLAttributes<HTMLInputElement> & { readonly unit?: string };
+type InputProps = Shell &
+  InputHTMLAttributes<HTMLInputElement> & { readonly unit?: string; readonly ref?: Ref<HTMLInputElement> };
 
 /** A labelled text or number field; hint and error are read out with it. */
 export function TextField({ label, hint, error, bare, unit, className, id, ...rest }: InputProps) {

@@ -1,8 +1,21 @@
 import Papa from 'papaparse';
-import { COLOURS, areaOf, formatGauge } from '../../units/index';
+import {
+  COLOURS,
+  METRES_PER_FOOT,
+  areaOf,
+  formatGauge,
+  type DecimalSign,
+  type LengthUnit,
+} from '../../units/index';
 import { conductorsOf, terminalLabel, type DoorId, type Plan } from '../../plan/index';
 
-const COLUMNS = [
+/** How figures and columns are written: for a spreadsheet of one country or another. */
+export interface CsvCustom {
+  readonly decimal: DecimalSign;
+  readonly unit: LengthUnit;
+}
+
+const columns = (unit: LengthUnit): string[] => [
   'door',
   'wire',
   'from',
@@ -11,17 +24,28 @@ const COLUMNS = [
   'colour name',
   'size',
   'area mm2',
-  'length m',
+  `length ${unit}`,
   'cable',
   'laid by',
 ];
 
 /** A field that a spreadsheet would take for a formula is made plain text by an apostrophe. */
 const plain = (value: string): string =>
-  /^[=+\-@\t\r]/.test(value) && !/^[+-]?\d+(\.\d+)?$/.test(value) ? `'${value}` : value;
+  /^[=+\-@\t\r]/.test(value) && !/^[+-]?\d+([.,]\d+)?$/.test(value) ? `'${value}` : value;
 
-/** The wires of some doors as CSV (RFC 4180), one row a conductor, in wire-number order. */
-export function wiresCsv(plan: Plan, doors: readonly DoorId[]): string {
+/**
+ * The wires of some doors as CSV (RFC 4180), one row a conductor, in wire-number order. With decimal commas the columns are
+ * parted by semicolons, as spreadsheets of such countries have it.
+ */
+export function wiresCsv(
+  plan: Plan,
+  doors: readonly DoorId[],
+  { decimal, unit }: CsvCustom = { decimal: '.', unit: 'm' },
+): string {
+  const figure = (value: number, digits: number) => {
+    const rounded = Number(value.toFixed(digits));
+    return decimal === ',' ? String(rounded).replace('.', ',') : String(rounded);
+  };
   const rows = doors.flatMap((door) =>
     conductorsOf(plan, door).map((wire) =>
       [
@@ -31,13 +55,13 @@ export function wiresCsv(plan: Plan, doors: readonly DoorId[]): string {
         terminalLabel(plan, wire.to, door),
         wire.colour,
         COLOURS[wire.colour].name,
-        formatGauge(wire.gauge),
-        areaOf(wire.gauge).toFixed(3),
-        String(wire.length),
+        decimal === ',' ? formatGauge(wire.gauge).replace('.', ',') : formatGauge(wire.gauge),
+        figure(areaOf(wire.gauge), 3),
+        figure(unit === 'ft' ? wire.length / METRES_PER_FOOT : wire.length, 2),
         wire.cable,
         wire.origin === 'aldaba' ? 'Aldaba' : 'hand',
       ].map(plain),
     ),
   );
-  return Papa.unparse([COLUMNS, ...rows], { newline: '\r\n' });
+  return Papa.unparse([columns(unit), ...rows], { newline: '\r\n', delimiter: decimal === ',' ? ';' : ',' });
 }

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { recommendDeadState, type DeadStateOption } from '#core/brief/index';
 import type { Brief, Door } from '#core/plan/index';
-import { metres, METRES_PER_FOOT } from '#core/units/index';
+import { metres, METRES_PER_FOOT, readQuantity, type LengthUnit } from '#core/units/index';
 import { PROTECTS, QUESTIONS, REASONS, STATE_NAMES, STATE_SENTENCES } from '#words/brief';
+import { quantityFaultWords } from '#words/quantities';
 import { Button } from '../../ui/Button';
 import { ChoiceField, TextField, YesNo } from '../../ui/Field';
 import { DeadStateGlyph } from '../../ui/glyphs';
@@ -22,7 +23,6 @@ export function BriefStation({ door }: { door: Door }) {
   const { brief } = door;
   const answer = (patch: Partial<Brief>) =>
     dispatch({ kind: 'setDoor', id: door.id, patch: { brief: { ...brief, ...patch } } }, 'answer the brief');
-  const shown = unit === 'ft' ? brief.readerDistance / METRES_PER_FOOT : brief.readerDistance;
   return (
     <StationFrame door={door}>
       <div className={css['brief']}>
@@ -57,11 +57,9 @@ export function BriefStation({ door }: { door: Door }) {
           />
           <DistanceField
             key={brief.readerDistance}
-            shown={shown}
+            distance={brief.readerDistance}
             unit={unit}
-            onKeep={(value) =>
-              answer({ readerDistance: metres(unit === 'ft' ? value * METRES_PER_FOOT : value) })
-            }
+            onKeep={(distance) => answer({ readerDistance: metres(distance) })}
           />
           <NotesField key={`notes-${door.notes}`} door={door} />
           <RemoveDoor door={door} />
@@ -93,28 +91,35 @@ function NameField({ door }: { door: Door }) {
   );
 }
 
+/** A reader stands no farther from its door than this, metres. */
+const FARTHEST = 200;
+
+/** A length in metres, typed and shown in the site's unit, or with another behind it. */
 function DistanceField({
-  shown,
+  distance,
   unit,
   onKeep,
 }: {
-  shown: number;
-  unit: string;
-  onKeep(value: number): void;
+  distance: number;
+  unit: LengthUnit;
+  onKeep(metres: number): void;
 }) {
-  const [text, setText] = useState(String(Math.round(shown * 10) / 10));
-  const value = Number(text.replace(',', '.'));
-  const valid = text.trim() !== '' && Number.isFinite(value) && value >= 0 && value <= 200;
+  const inUnit = (far: number) => Math.round((unit === 'ft' ? far / METRES_PER_FOOT : far) * 10) / 10;
+  const [text, setText] = useState(String(inUnit(distance)));
+  const read = readQuantity(text, 'm', { bare: unit });
+  const value = read.kind === 'value' && read.value <= FARTHEST ? read.value : null;
+  const keep = () => value !== null && inUnit(value) !== inUnit(distance) && onKeep(value);
+  const why =
+    read.kind === 'fault' ? quantityFaultWords(read.fault, 'm') : `At most ${inUnit(FARTHEST)} ${unit}.`;
   return (
     <TextField
       {...QUESTIONS.readerDistance}
       unit={unit}
-      inputMode="decimal"
       value={text}
-      error={valid ? null : 'A length between 0 and 200.'}
+      error={value === null ? why : null}
       onChange={(event) => setText(event.target.value)}
-      onBlur={() => valid && Math.abs(value - shown) > 0.04 && onKeep(value)}
-      onKeyDown={(event) => event.key === 'Enter' && valid && onKeep(value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
     />
   );
 }

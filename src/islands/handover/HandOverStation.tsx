@@ -60,6 +60,11 @@ export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVe
               'One row a conductor, for a spreadsheet or a label printer.',
             )}
             {file(
+              `${base}/wires.csv?door=${id}&decimal=comma`,
+              'Wires as CSV with decimal commas',
+              '0,75 instead of 0.75, semicolons between the columns.',
+            )}
+            {file(
               `${base}/export.json`,
               'Site as Aldaba JSON',
               'The whole site, without codes. With codes: at Pack.',

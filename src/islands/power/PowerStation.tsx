@@ -10,13 +10,13 @@ import {
   formatLength,
   formatOhms,
   formatVolts,
-  METRES_PER_FOOT,
   METRIC_SIZES,
   metres,
   mm2,
   type Gauge,
 } from '#core/units/index';
 import type { DoorVerdict } from '#core/verdict/index';
+import { LengthInput } from '../../ui/LengthInput';
 import { Empty } from '../../ui/Empty';
 import { cx } from '../../ui/cx';
 import type { BatteryAnswer, BatteryRequest } from '../../workers/protocol';
@@ -264,7 +264,8 @@ function Wires({ door, budget }: { door: Door; budget: PowerBudget }) {
                 <td>
                   <LengthInput
                     key={wire.length}
-                    number={drop.number}
+                    label={`Length of ${drop.number}`}
+                    className={css['figure']}
                     length={wire.length}
                     unit={unit}
                     onKeep={(length) =>
@@ -295,39 +296,5 @@ function Wires({ door, budget }: { door: Door; budget: PowerBudget }) {
         .
       </p>
     </section>
-  );
-}
-
-function LengthInput({
-  number,
-  length,
-  unit,
-  onKeep,
-}: {
-  number: string;
-  length: number;
-  unit: 'm' | 'ft';
-  onKeep(length: number): void;
-}) {
-  const factor = unit === 'ft' ? METRES_PER_FOOT : 1;
-  const shown = String(Math.round((length / factor) * 10) / 10);
-  const [text, setText] = useState(shown);
-  const value = Number(text.replace(',', '.'));
-  const valid = text.trim() !== '' && Number.isFinite(value) && value >= 0 && value * factor <= 2000;
-  const keep = () => (valid ? text !== shown && onKeep(value * factor) : setText(shown));
-  return (
-    <span className={css['length']}>
-      <input
-        aria-label={`Length of ${number}`}
-        aria-invalid={valid ? undefined : true}
-        className={css['edit']}
-        inputMode="decimal"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={keep}
-        onKeyDown={(event) => event.key === 'Enter' && keep()}
-      />
-      {unit}
-    </span>
   );
 }

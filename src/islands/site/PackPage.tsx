@@ -53,7 +53,8 @@ export function PackPage({ sites }: { sites: readonly { readonly id: string; rea
               )}
             </div>
           ))}
-          {link(`${base}/wires.csv`, 'All wires as CSV')}
+          {link(`${base}/wires.csv`, 'All wires as CSV (0.75, commas between)')}
+          {link(`${base}/wires.csv?decimal=comma`, 'All wires as CSV (0,75, semicolons between)')}
         </section>
         <section className={css['card']}>
           <h2>Take the site out</h2>

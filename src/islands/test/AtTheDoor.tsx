@@ -12,7 +12,7 @@ interface Props {
   readonly items: readonly CheckItem[];
   readonly latest: ReadonlyMap<string, Reading>;
   state(item: CheckItem): 'passed' | 'failed' | 'stale' | 'open';
-  onRecord(item: CheckItem, value: number): void;
+  onRecord(item: CheckItem, value: number): boolean;
 }
 
 const WORDS = {

@@ -1,8 +1,9 @@
-import { useState } from 'react';
-import type { CheckItem } from '#core/commission/index';
+import { useId, useState } from 'react';
+import { OPEN_READING, type CheckItem } from '#core/commission/index';
 import type { Reading } from '#core/plan/index';
+import { readQuantity } from '#core/units/index';
+import { quantityFaultWords } from '#words/quantities';
 import { Button } from '../../ui/Button';
-import { parseReading } from './parseReading';
 import css from './TestStation.module.css';
 
 interface Props {
@@ -10,15 +11,18 @@ interface Props {
   readonly reading: Reading | undefined;
   readonly label: string;
   readonly large?: boolean;
-  onRecord(value: number): void;
+  /** False where it is not kept: then what was typed stays. */
+  onRecord(value: number): boolean;
 }
 
-/** Where one reading goes in: a figure, or yes and no. */
+/** Where one reading goes in: a quantity as the meter shows it, open circuit by a button of its own, or yes and no. */
 export function ReadingEntry({ item, reading, label, large = false, onRecord }: Props) {
   const [text, setText] = useState('');
-  const [wrong, setWrong] = useState(false);
+  const [why, setWhy] = useState<string | null>(null);
+  const id = useId();
+  const { unit } = item;
   const size = large ? 'l' : 's';
-  if (item.unit === 'yes') {
+  if (unit === 'yes') {
     return (
       <span className={css['entry']} role="group" aria-label={label}>
         <Button size={size} aria-pressed={reading?.value === 1} onClick={() => onRecord(1)}>
@@ -32,32 +36,49 @@ export function ReadingEntry({ item, reading, label, large = false, onRecord }: 
   }
   const keep = () => {
     if (text.trim() === '') return;
-    const value = parseReading(text);
-    setWrong(value === null);
-    if (value === null) return;
-    onRecord(value);
+    const read = readQuantity(text, unit);
+    if (read.kind === 'fault') return setWhy(quantityFaultWords(read.fault, unit));
+    if (!onRecord(read.kind === 'open' ? OPEN_READING : read.value)) return;
     setText('');
+    setWhy(null);
   };
   return (
     <span className={css['entry']}>
       <input
         aria-label={`Reading: ${label}`}
-        aria-invalid={wrong || undefined}
+        aria-invalid={why !== null || undefined}
+        aria-describedby={why === null ? undefined : id}
         inputMode="decimal"
         className={large ? css['largeInput'] : undefined}
-        placeholder={item.unit === 'Ω' && item.high === null ? 'OL' : item.unit}
+        placeholder={unit}
         value={text}
         onChange={(event) => {
           setText(event.target.value);
-          setWrong(false);
+          setWhy(null);
         }}
         onBlur={keep}
         onKeyDown={(event) => event.key === 'Enter' && keep()}
       />
-      <span>{item.unit}</span>
-      {wrong && (
-        <span role="alert" className={css['wrong']}>
-          A figure, or OL for open.
+      <span>{unit}</span>
+      {unit === 'Ω' && (
+        <Button
+          size={size}
+          aria-label={`Open (OL): ${label}`}
+          aria-pressed={(reading?.value ?? 0) >= OPEN_READING}
+          // The field would else be left first, and what stands in it looked at.
+          onPointerDown={(event) => event.preventDefault()}
+          onClick={() => {
+            setText('');
+            setWhy(null);
+            onRecord(OPEN_READING);
+          }}
+        >
+          {large ? 'Open (OL)' : 'OL'}
+        </Button>
+      )}
+      {why !== null && (
+        <span role="alert" id={id} className={css['wrong']}>
+          {why} Nothing was kept.
         </span>
       )}
     </span>

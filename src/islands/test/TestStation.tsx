@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import {
   checkSheet,
   isStale,
@@ -31,7 +31,15 @@ export function TestStation({ door }: { door: Door }) {
   const latest = latestReadings(plan, door.id);
   const [name, setName] = useState(storedName);
 
-  const record = (item: CheckItem, value: number) => {
+  const [nameless, setNameless] = useState(false);
+  const by = useRef<HTMLInputElement>(null);
+
+  const record = (item: CheckItem, value: number): boolean => {
+    if (name.trim() === '') {
+      setNameless(true);
+      by.current?.focus();
+      return false;
+    }
     const reading: Reading = {
       id: crypto.randomUUID(),
       door: door.id,
@@ -44,7 +52,7 @@ export function TestStation({ door }: { door: Door }) {
       at: new Date().toISOString(),
       note: '',
     };
-    dispatch({ kind: 'addReading', reading }, 'enter a reading');
+    return dispatch({ kind: 'addReading', reading }, 'enter a reading');
   };
 
   if (items.length === 0) {
@@ -67,8 +75,13 @@ export function TestStation({ door }: { door: Door }) {
       bare
       placeholder="Your name"
       value={name}
+      ref={by}
       className={css['by']}
-      onChange={(event) => setName(event.target.value)}
+      error={nameless ? 'A reading is kept with who took it: enter your name, then the reading.' : null}
+      onChange={(event) => {
+        setName(event.target.value);
+        setNameless(false);
+      }}
       onBlur={() => storeName(name.trim())}
     />
   );

@@ -6,7 +6,6 @@ import {
   COLOURS,
   COLOUR_CODES,
   formatGauge,
-  METRES_PER_FOOT,
   METRIC_SIZES,
   metres,
   mm2,
@@ -14,6 +13,7 @@ import {
   type Gauge,
   type LengthUnit,
 } from '#core/units/index';
+import { LengthInput } from '../../ui/LengthInput';
 import { useDispatch } from '../store/context';
 import css from './CellEdits.module.css';
 
@@ -71,30 +71,13 @@ export function GaugeEdit({ wire }: { wire: Conductor }) {
 
 export function LengthEdit({ wire, unit }: { wire: Conductor; unit: LengthUnit }) {
   const patch = usePatch(wire);
-  const [draft, setDraft] = useState<string | null>(null);
-  const shown = unit === 'ft' ? wire.length / METRES_PER_FOOT : wire.length;
-  const keep = () => {
-    const value = Number((draft ?? '').replace(',', '.'));
-    if (draft !== null && draft.trim() !== '' && Number.isFinite(value) && value >= 0 && value <= 2000)
-      patch({ length: metres(unit === 'ft' ? value * METRES_PER_FOOT : value) });
-    setDraft(null);
-  };
   return (
-    <span className={css['length']}>
-      <input
-        aria-label={`Length of ${wire.number}, ${unit}`}
-        className={css['cell']}
-        inputMode="decimal"
-        value={draft ?? String(Math.round(shown * 10) / 10)}
-        onChange={(event) => setDraft(event.target.value)}
-        onBlur={keep}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') keep();
-          if (event.key === 'Escape') setDraft(null);
-        }}
-      />
-      {unit}
-    </span>
+    <LengthInput
+      label={`Length of ${wire.number}`}
+      length={wire.length}
+      unit={unit}
+      onKeep={(length) => patch({ length: metres(length) })}
+    />
   );
 }
 

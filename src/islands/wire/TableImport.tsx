@@ -1,29 +1,19 @@
-import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
-import { readWireRows, type WireRow } from '#core/formats/table/wireRows';
-import type { DoorId } from '#core/plan/index';
-import { lineFaultWords } from '#words/problems';
+import { tableOf } from '#core/formats/table/tableOf';
+import { readWireRows, type WireRow, type WireRows } from '#core/formats/table/wireRows';
+import { terminalLabel, WIRE_DEFAULTS, type DoorId, type Plan } from '#core/plan/index';
+import { formatGauge, formatLength, type DecimalSign } from '#core/units/index';
+import { rowFaultWords } from '#words/problems';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { cx } from '../../ui/cx';
-import { useDispatch, usePlan } from '../store/context';
+import { SelectField } from '../../ui/Field';
+import { useDispatch, usePlan, useUnit } from '../store/context';
 import table from '../../ui/DataTable.module.css';
 import css from './TableImport.module.css';
 
 const EXAMPLE =
   'PS1  supply-12v\nK1  keypad-slots\nPS1.+V  K1.+12  RD  0.5  14m\nPS1.0V  K1.0V  BK  0.5  14m';
-
-/** Rows from pasted text: columns by tab, semicolon or comma; else by two spaces or more, else by any space. */
-function tableOf(text: string): string[][] {
-  if (/[\t;,]/.test(text)) {
-    const { data } = Papa.parse<string[]>(text, {
-      skipEmptyLines: false,
-      delimitersToGuess: ['\t', ';', ','],
-    });
-    return data;
-  }
-  return text.split(/\r?\n/).map((line) => line.trim().split(/\s{2,}|\s/));
-}
 
 /**
  * An installation as found, or a list from elsewhere: typed, pasted or read from a file. Every row says what it
@@ -40,11 +30,14 @@ export function TableImport({
 }) {
   const plan = usePlan();
   const dispatch = useDispatch();
+  const unit = useUnit();
   const [text, setText] = useState('');
+  const [decimal, setDecimal] = useState<DecimalSign | null>(null);
   const result = useMemo(
-    () => (text.trim() === '' ? null : readWireRows(plan, door, tableOf(text))),
-    [plan, door, text],
+    () => (text.trim() === '' ? null : readWireRows(plan, door, tableOf(text), { decimal, unit })),
+    [plan, door, text, decimal, unit],
   );
+  const doors = new Set(result?.rows.map((row) => row.door));
   const count = (kind: WireRow['outcome']['kind']) =>
     result?.rows.filter(({ outcome }) => outcome.kind === kind).length ?? 0;
   const faults = count('fault');
@@ -83,7 +76,7 @@ export function TableImport({
           <span>Wires as found</span>
           <textarea
             value={text}
-            rows={8}
+            rows={result ? 4 : 8}
             spellCheck={false}
             placeholder={EXAMPLE}
             onChange={(event) => setText(event.target.value)}
@@ -111,12 +104,27 @@ export function TableImport({
                 </strong>
               )}
             </p>
-            <div className={css['rows']}>
+            <SelectField
+              label="Figures are written"
+              value={decimal ?? ''}
+              onChange={(event) =>
+                setDecimal(event.target.value === '' ? null : (event.target.value as DecimalSign))
+              }
+            >
+              <option value="">{foundWords(result.found)}</option>
+              <option value=".">0.75 and 1,200: a point before the parts</option>
+              <option value=",">0,75 and 1.200: a comma before the parts</option>
+            </SelectField>
+            <div className={css['rows']} tabIndex={0} role="region" aria-label="What each row does">
               <table className={table['table']}>
                 <thead>
                   <tr>
                     <th scope="col">Line</th>
-                    <th scope="col">Row</th>
+                    {doors.size > 1 && <th scope="col">Door</th>}
+                    <th scope="col">Read as</th>
+                    <th scope="col">Colour</th>
+                    <th scope="col">Size</th>
+                    <th scope="col">Length</th>
                     <th scope="col">What it does</th>
                   </tr>
                 </thead>
@@ -124,7 +132,8 @@ export function TableImport({
                   {result.rows.map((row) => (
                     <tr key={row.line}>
                       <td className={table['figures']}>{row.line}</td>
-                      <td className={css['given']}>{row.text}</td>
+                      {doors.size > 1 && <td>{row.door ?? '—'}</td>}
+                      <ReadCells plan={plan} row={row} unit={unit} />
                       <td className={cx(row.outcome.kind === 'fault' && css['fault'])}>
                         {outcomeWords(row)}
                       </td>
@@ -153,18 +162,41 @@ function outcomeWords({ outcome }: WireRow): string {
       return `changes ${outcome.number}: ${outcome.what.join(', ')}`;
     case 'same':
       return `${outcome.number} is as it is`;
-    case 'fault': {
-      const { fault } = outcome;
-      switch (fault.code) {
-        case 'unknown-type':
-          return `“${fault.word}” is not a device type`;
-        case 'tag-taken':
-          return `The tag “${fault.word}” is taken at this door`;
-        case 'refused':
-          return `“${fault.word}” cannot be laid: its number or a terminal is taken`;
-        default:
-          return lineFaultWords(fault);
-      }
-    }
+    case 'fault':
+      return rowFaultWords(outcome.fault);
   }
+}
+
+const foundWords = (found: WireRows['found']): string => {
+  if (found === 'mixed') return 'Both ways in this table: choose one';
+  if (found === null) return 'As the table tells (nothing to tell by)';
+  return found === '.' ? 'As the table tells: 0.75' : 'As the table tells: 0,75';
+};
+
+/** Every value as it was read; what a row does not say is told as what is taken instead. */
+function ReadCells({ plan, row, unit }: { plan: Plan; row: WireRow; unit: 'm' | 'ft' }) {
+  const { read, outcome } = row;
+  if (!read)
+    return (
+      <td className={css['given']} colSpan={4}>
+        {row.text}
+      </td>
+    );
+  const { from, to, colour, gauge, length } = read;
+  const instead = (shown: string) =>
+    outcome.kind === 'new' ? <i title="Not in the table">{shown} assumed</i> : '—';
+  return (
+    <>
+      <td className={css['given']}>
+        {terminalLabel(plan, from, row.door ?? '')} – {terminalLabel(plan, to, row.door ?? '')}
+      </td>
+      <td>{colour ?? instead(WIRE_DEFAULTS.colour)}</td>
+      <td className={table['figures']}>
+        {gauge === null ? instead(formatGauge(WIRE_DEFAULTS.gauge)) : formatGauge(gauge)}
+      </td>
+      <td className={table['figures']}>
+        {length === null ? instead(formatLength(WIRE_DEFAULTS.length, unit)) : formatLength(length, unit)}
+      </td>
+    </>
+  );
 }

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { Scissors, Trash2, X } from 'lucide-react';
 import { terminalLabel, type Conductor } from '#core/plan/index';
 import {
@@ -7,7 +6,6 @@ import {
   COLOURS,
   COLOUR_CODES,
   formatGauge,
-  METRES_PER_FOOT,
   METRIC_SIZES,
   mm2,
   metres,
@@ -15,7 +13,8 @@ import {
   type Gauge,
 } from '#core/units/index';
 import { Button } from '../../ui/Button';
-import { SelectField, TextField } from '../../ui/Field';
+import { LengthInput } from '../../ui/LengthInput';
+import { SelectField } from '../../ui/Field';
 import { useDispatch, usePlan, useUnit } from '../store/context';
 import css from './WireBar.module.css';
 
@@ -32,19 +31,10 @@ export function WireBar({ wire, isCut, onRemove, onCut, onClose }: Props) {
   const plan = usePlan();
   const dispatch = useDispatch();
   const unit = useUnit();
-  const shown = unit === 'ft' ? wire.length / METRES_PER_FOOT : wire.length;
-  const [length, setLength] = useState<string | null>(null);
   const patch = (change: Partial<Conductor>) =>
     dispatch({ kind: 'setConductor', id: wire.id, patch: change }, `change ${wire.number}`);
   const sizes: Gauge[] = [...METRIC_SIZES.map(mm2), ...AWG_SIZES.map(awg)];
   if (!sizes.includes(wire.gauge)) sizes.unshift(wire.gauge);
-  const commitLength = () => {
-    const value = Number((length ?? '').replace(',', '.'));
-    if (length !== null && Number.isFinite(value) && value >= 0 && value <= 2000) {
-      patch({ length: metres(unit === 'ft' ? value * METRES_PER_FOOT : value) });
-    }
-    setLength(null);
-  };
   return (
     <div className={css['bar']} role="group" aria-label={`Wire ${wire.number}`}>
       <p className={css['what']}>
@@ -75,16 +65,11 @@ export function WireBar({ wire, isCut, onRemove, onCut, onClose }: Props) {
           </option>
         ))}
       </SelectField>
-      <TextField
+      <LengthInput
         label="Length"
-        bare
+        length={wire.length}
         unit={unit}
-        inputMode="decimal"
-        className={css['length']}
-        value={length ?? String(Math.round(shown * 10) / 10)}
-        onChange={(event) => setLength(event.target.value)}
-        onBlur={commitLength}
-        onKeyDown={(event) => event.key === 'Enter' && commitLength()}
+        onKeep={(length) => patch({ length: metres(length) })}
       />
       <span className={css['acts']}>
         <Button size="s" icon={<Scissors aria-hidden />} onClick={onCut}>

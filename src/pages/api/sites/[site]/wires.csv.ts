@@ -7,7 +7,11 @@ import { doorOr404, siteOr404 } from '../../../../server/siteOr404';
 
 export const prerender = false;
 
-/** Wires as CSV: of one door with `door=D03`, else of the whole site. */
+/**
+ * Wires as CSV: of one door with `door=D03`, else of the whole site; with `decimal=comma` as spreadsheets have it where a comma
+ * parts the decimals. Lengths are in the site's unit, which the heading names. The mark at the beginning tells spreadsheets that
+ * it is UTF-8.
+ */
 export const GET: APIRoute = ({ params, url }) =>
   handle(() => {
     const live = siteOr404(database(), params.site);
@@ -16,7 +20,9 @@ export const GET: APIRoute = ({ params, url }) =>
     if (door !== null) doorOr404(live, door);
     const doors = door === null ? doorsInOrder(plan).map(({ id }) => id) : [door];
     const name = `${plan.site.id}${door ? `-${door}` : ''}-wires.csv`;
-    return new Response(wiresCsv(plan, doors), {
+    const decimal = url.searchParams.get('decimal') === 'comma' ? ',' : '.';
+    const unit = plan.site.units === 'american' ? 'ft' : 'm';
+    return new Response(`\uFEFF${wiresCsv(plan, doors, { decimal, unit })}`, {
       headers: {
         'content-type': 'text/csv; charset=utf-8',
         'content-disposition': attachment(name),

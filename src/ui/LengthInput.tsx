@@ -1,0 +1,63 @@
+import { useId, useState } from 'react';
+import { METRES_PER_FOOT, readQuantity, type LengthUnit } from '#core/units/index';
+import { quantityFaultWords } from '#words/quantities';
+import { cx } from './cx';
+import css from './LengthInput.module.css';
+
+interface Props {
+  readonly label: string;
+  /** Metres. */
+  readonly length: number;
+  /** Unit of a bare figure, and of what is shown; the other may be typed. */
+  readonly unit: LengthUnit;
+  readonly className?: string | undefined;
+  onKeep(metres: number): void;
+}
+
+/** A length: `12`, `12 m`, `40 ft`, `60'6"`. What cannot be read stays, with the reason, and nothing is changed. */
+export function LengthInput({ label, length, unit, className, onKeep }: Props) {
+  const shown = String(Math.round((unit === 'ft' ? length / METRES_PER_FOOT : length) * 10) / 10);
+  const [draft, setDraft] = useState<string | null>(null);
+  const [why, setWhy] = useState<string | null>(null);
+  const id = useId();
+  const leave = () => {
+    setDraft(null);
+    setWhy(null);
+  };
+  const keep = () => {
+    if (draft === null || draft.trim() === shown) return leave();
+    const read = readQuantity(draft, 'm', { bare: unit });
+    if (read.kind !== 'value')
+      return setWhy(read.kind === 'fault' ? quantityFaultWords(read.fault, 'm') : null);
+    onKeep(read.value);
+    leave();
+  };
+  return (
+    <span className={css['length']}>
+      <input
+        aria-label={`${label}, ${unit}`}
+        aria-invalid={why !== null || undefined}
+        aria-describedby={why === null ? undefined : id}
+        className={cx(css['input'], className)}
+        inputMode="text"
+        size={6}
+        value={draft ?? shown}
+        onChange={(event) => {
+          setDraft(event.target.value);
+          setWhy(null);
+        }}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') keep();
+          if (event.key === 'Escape') leave();
+        }}
+      />
+      {unit}
+      {why !== null && (
+        <span role="alert" id={id} className={css['why']}>
+          {why} {shown} {unit} stands.
+        </span>
+      )}
+    </span>
+  );
+}
