@@ -38,9 +38,18 @@ test('a removed door comes back whole with one undo', async ({ page }) => {
   const site = await ownCopy(page);
   await openDoor(page, 'D02', 'brief', site);
   await page.getByRole('button', { name: 'Remove this door' }).click();
+  // It says first what goes with it; the safe answer has the focus.
+  const question = page.getByRole('dialog', { name: 'Remove D02 Reading room?' });
+  await expect(question).toContainText(/\d+ devices, 18 wires and 31 readings of D02 go with it/);
+  await expect(question.getByRole('button', { name: 'Keep it' })).toBeFocused();
+  await question.getByRole('button', { name: 'Remove D02' }).click();
   const ledger = page.getByRole('navigation', { name: 'Doors' });
   await expect(ledger.getByText('Reading room')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'D02 removed with' })
+    .getByRole('button', { name: 'Undo' })
+    .click();
   await ledger.getByRole('link', { name: /Reading room/ }).click();
   await expect(page.locator('[data-loop="lock-power"]')).toBeVisible();
   await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();

@@ -26,7 +26,11 @@ const MARKS: Record<Exclude<StationId, 'hand-over'>, (door: Marking) => StationM
   },
   wire: ({ plan, door, parts, byFindings }) =>
     parts.all.length === 0 ? 'not-begun' : byFindings(conductorsOf(plan, door.id).length > 0),
-  power: ({ parts, byFindings }) => (parts.supplies.length === 0 ? 'not-begun' : byFindings(true)),
+  // A supply that feeds nothing yet says nothing of what it will feed.
+  power: ({ parts, budget, byFindings }) =>
+    parts.supplies.length === 0
+      ? 'not-begun'
+      : byFindings(budget.supplies.some(({ loads }) => loads.length > 0)),
   prove({ parts, proof, byFindings }) {
     if (parts.locks.length + parts.operators.length === 0) return 'not-begun';
     return proof.rows.some((row) => worstOf(row) !== 'pass') ? 'to-settle' : byFindings(true);

@@ -62,7 +62,7 @@ export function App({ plan, doors, revision, path, who, ...given }: Props) {
         doors,
         admission: () => import('#core/admission/index'),
         author: () => who || storedName(),
-        tell: (text) => setTold({ text }),
+        tell: (text, takeBack) => setTold({ text, takeBack }),
       }),
     [plan, doors, revision, who],
   );

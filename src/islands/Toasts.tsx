@@ -5,6 +5,8 @@ import css from './App.module.css';
 /** Something that was said; each is an object of its own, so that the same words twice are said twice. */
 export interface Told {
   readonly text: string;
+  /** What takes it back. */
+  readonly takeBack?: (() => void) | undefined;
 }
 
 /** Messages in the dress of the house, light and dark. */
@@ -13,7 +15,8 @@ const TOAST = { toast: css['toast'] ?? '', actionButton: css['toastAct'] ?? '' }
 /** Says what was told last. Fetched with the first message. */
 export function Toasts({ told }: { told: Told }) {
   useEffect(() => {
-    toast(told.text);
+    const { text, takeBack } = told;
+    toast(text, takeBack ? { action: { label: 'Undo', onClick: takeBack }, duration: 12_000 } : {});
   }, [told]);
   return (
     <Toaster

@@ -26,6 +26,7 @@ import {
   valueWords,
   verdictWords,
 } from '#words/index';
+import { openWords } from '#words/marks';
 
 const PAGE_WIDTH = 515;
 /** A heading lower than this goes to the next page, with what it heads; points from the top. */
@@ -92,7 +93,8 @@ export function definition(plan: Plan, door: Door, printedAt: Date): TDocumentDe
 
 function sheet(plan: Plan, door: Door): Content[] {
   const { brief, deadState } = door;
-  const { findings } = doorVerdict(plan, door.id);
+  const { findings, marks } = doorVerdict(plan, door.id);
+  const unready = openWords(marks);
   const yes = (value: boolean | null) => (value === null ? 'not answered' : value ? 'yes' : 'no');
   const answers: [string, string][] = [
     [QUESTIONS.protects.label, brief.protects ? PROTECTS[brief.protects] : 'not answered'],
@@ -147,12 +149,21 @@ function sheet(plan: Plan, door: Door): Content[] {
         ],
       },
     },
+    ...(unready.length > 0
+      ? [
+          h2('Not ready to hand over'),
+          {
+            text: `${unready.join('; ')}. This pack shows the door as it is planned now.`,
+            bold: true,
+          } as Content,
+        ]
+      : []),
     h2(
       open.some(({ severity }) => severity !== 'note')
         ? 'To settle, and notes'
         : open.length > 0
-          ? 'Nothing to settle; notes'
-          : 'Nothing to settle',
+          ? 'Nothing to settle in the wiring; notes'
+          : 'Nothing to settle in the wiring',
     ),
     ...open.map((finding): Content => ({
       text: [

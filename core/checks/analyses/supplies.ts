@@ -16,7 +16,9 @@ export const supplies: Analysis<'budget'> = ({ budget }) =>
     }
     const { battery } = supply;
     if (!battery) return [...findings, hit('no-battery', at, { tag: supply.tag })];
-    const values = { tag: supply.tag, measured: Math.min(battery.hours, 999), limit: battery.askedHours };
+    // With nothing on it there is nothing to judge: it would last for ever.
+    if (!Number.isFinite(battery.hours)) return findings;
+    const values = { tag: supply.tag, measured: battery.hours, limit: battery.askedHours };
     const short = battery.hours < battery.askedHours;
     findings.push(hit(short ? 'battery-short' : 'battery-sound', at, values));
     return findings;

@@ -1,17 +1,26 @@
 import { useState } from 'react';
 import { recommendDeadState, type DeadStateOption } from '#core/brief/index';
-import type { Brief, Door } from '#core/plan/index';
+import {
+  conductorsOf,
+  devicesOf,
+  wiresOn,
+  type Brief,
+  type Door,
+  type DoorId,
+  type Plan,
+} from '#core/plan/index';
 import { metres, METRES_PER_FOOT, readQuantity, type LengthUnit } from '#core/units/index';
 import { PROTECTS, QUESTIONS, REASONS, STATE_NAMES, STATE_SENTENCES } from '#words/brief';
 import { quantityFaultWords } from '#words/quantities';
 import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
 import { ChoiceField, TextField, YesNo } from '../../ui/Field';
 import { DeadStateGlyph } from '../../ui/glyphs';
 import { cx } from '../../ui/cx';
 import { StationFrame } from '../frame/StationFrame';
 import { useNavigate } from '../navigation';
 import { storedName } from '../settings';
-import { useDispatch, useUnit } from '../store/context';
+import { useDispatch, usePlan, useUnit } from '../store/context';
 import css from './BriefStation.module.css';
 
 const YES_NO = ['escapeRoute', 'mechanicalEgress', 'rescuers', 'fireDoor'] as const;
@@ -142,24 +151,57 @@ function NotesField({ door }: { door: Door }) {
   );
 }
 
-/** Takes the door out with all that belongs to it; one undo brings it back whole. */
+/** What goes with a door, in words: `6 devices, 18 wires and 31 readings`. */
+function goesWith(plan: Plan, door: DoorId): string {
+  const wires = new Set(conductorsOf(plan, door));
+  for (const { id } of devicesOf(plan, door)) for (const wire of wiresOn(plan, id)) wires.add(wire);
+  const readings = Object.values(plan.readings).filter((reading) => reading.door === door).length;
+  const parts = [
+    [devicesOf(plan, door).length, 'device'],
+    [wires.size, 'wire'],
+    [readings, 'reading'],
+  ] as const;
+  const said = parts.filter(([n]) => n > 0).map(([n, what]) => `${n} ${what}${n === 1 ? '' : 's'}`);
+  return said.length > 1 ? `${said.slice(0, -1).join(', ')} and ${said.at(-1)}` : (said[0] ?? '');
+}
+
+/** Takes the door out with all that belongs to it, once somebody has read what that is. */
 function RemoveDoor({ door }: { door: Door }) {
+  const plan = usePlan();
   const dispatch = useDispatch();
   const go = useNavigate();
+  const [asking, setAsking] = useState(false);
+  const along = goesWith(plan, door.id);
+  const remove = () => {
+    const said = `${door.id} removed${along ? ` with ${along}` : ''}.`;
+    if (dispatch({ kind: 'removeDoor', id: door.id }, `remove ${door.id}`, said))
+      go({ kind: 'door', door: null, station: 'wire' });
+  };
   return (
-    <Button
-      size="s"
-      look="quiet"
-      className={css['remove']}
-      title="With its devices, wires and readings. Undo brings everything back."
-      onClick={() => {
-        if (dispatch({ kind: 'removeDoor', id: door.id }, `remove ${door.id}`)) {
-          go({ kind: 'door', door: null, station: 'wire' });
+    <>
+      <Button size="s" look="quiet" className={css['remove']} onClick={() => setAsking(true)}>
+        Remove this door
+      </Button>
+      <Dialog
+        open={asking}
+        onOpenChange={setAsking}
+        title={`Remove ${door.id}${door.name ? ` ${door.name}` : ''}?`}
+        description={
+          along
+            ? `${along} of ${door.id} go with it. Undo brings everything back.`
+            : 'Nothing is planned at it yet. Undo brings it back.'
         }
-      }}
-    >
-      Remove this door
-    </Button>
+      >
+        <p className={css['acts']}>
+          <Button data-first onClick={() => setAsking(false)}>
+            Keep it
+          </Button>
+          <Button look="main" onClick={remove}>
+            Remove {door.id}
+          </Button>
+        </p>
+      </Dialog>
+    </>
   );
 }
 

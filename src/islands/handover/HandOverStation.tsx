@@ -3,6 +3,7 @@ import type { Door } from '#core/plan/index';
 import { STATIONS } from '#core/checks/stations';
 import type { DoorVerdict } from '#core/verdict/index';
 import { LAW, STATION_NAMES } from '#words/findings/index';
+import { MARK_WORDS, openWords } from '#words/marks';
 import { useNavigate } from '../navigation';
 import { StationFrame } from '../frame/StationFrame';
 import { usePlan, useSite } from '../store/context';
@@ -10,12 +11,13 @@ import buttons from '../../ui/Button.module.css';
 import { cx } from '../../ui/cx';
 import css from './HandOverStation.module.css';
 
-const MARKS = {
-  settled: { sign: '✓', words: 'settled' },
-  'to-settle': { sign: '◆', words: 'something to settle' },
-  'to-consider': { sign: '◆', words: 'something to consider' },
-  begun: { sign: '◐', words: 'begun' },
-  'not-begun': { sign: '○', words: 'not begun' },
+/** The sign of each mark. */
+const SIGNS = {
+  settled: '✓',
+  'to-settle': '◆',
+  'to-consider': '◆',
+  begun: '◐',
+  'not-begun': '○',
 } as const;
 
 /** What goes to whoever runs the door from now on. */
@@ -37,11 +39,17 @@ export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVe
       <span>{text}</span>
     </li>
   );
+  const open = verdict ? openWords(verdict.marks) : [];
   return (
     <StationFrame door={door}>
       <div className={css['hand']}>
         <section>
           <h2>The pack of {door.id}</h2>
+          {open.length > 0 && (
+            <p className={css['wait']} role="status">
+              <b>Not ready to hand over.</b> {open.join('; ')}. The pack says so on its first page.
+            </p>
+          )}
           {status !== 'saved' && (
             <p className={css['wait']}>
               Your last change is not saved yet; the pack is made from what is saved.
@@ -52,7 +60,7 @@ export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVe
               `${base}/doors/${id}/pack.pdf`,
               'Pack as PDF',
               'Door sheet, loops, wire schedule, settings, proof, test results. No codes.',
-              true,
+              open.length === 0,
             )}
             {file(
               `${base}/wires.csv?door=${id}`,
@@ -78,11 +86,11 @@ export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVe
               const mark = verdict?.marks[station] ?? 'not-begun';
               return (
                 <li key={station} className={css[mark]}>
-                  <i aria-hidden>{MARKS[mark].sign}</i>
+                  <i aria-hidden>{SIGNS[mark]}</i>
                   <button type="button" onClick={() => go({ kind: 'door', door: door.id, station })}>
                     {STATION_NAMES[station]}
                   </button>
-                  <span>{MARKS[mark].words}</span>
+                  <span>{MARK_WORDS[mark]}</span>
                 </li>
               );
             })}

@@ -161,6 +161,7 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
             dispatch(
               { kind: 'setMemory', device: keypad.id, memory: { device: keypad.id, ...memory } },
               `record ${keypad.tag}`,
+              `Recorded: ${keypad.tag} holds this.`,
             )
           }
         >

@@ -121,6 +121,7 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
                           patch: { doors: person.doors.filter((one) => one !== door.id) },
                         },
                         `take ${person.name} off ${door.id}`,
+                        `${person.name} is off ${door.id}. The keypad holds the code until it is keyed out.`,
                       )
                     }
                   >

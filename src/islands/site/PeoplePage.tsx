@@ -69,7 +69,13 @@ export function PeoplePage() {
             aria-label={`Remove ${original.name}`}
             title="Remove from the site; undo brings them back"
             icon={<Trash2 aria-hidden />}
-            onClick={() => dispatch({ kind: 'removePerson', id: original.id }, `remove ${original.name}`)}
+            onClick={() =>
+              dispatch(
+                { kind: 'removePerson', id: original.id },
+                `remove ${original.name}`,
+                `${original.name} removed from the site. Keypads still hold the code until it is keyed out.`,
+              )
+            }
           />
         ),
       },

@@ -23,10 +23,10 @@ export function useSite(): SiteState {
 
 export const usePlan = (): Plan => useSite().plan;
 
-/** Applies an edit under a label that undo will show. */
-export function useDispatch(): (edit: Edit, label: string) => boolean {
+/** Applies an edit under a label that undo will show; with `said`, tells what was done with an Undo beside it. */
+export function useDispatch(): (edit: Edit, label: string, said?: string) => boolean {
   const store = useStore();
-  return (edit, label) => store.dispatch(edit, label);
+  return (edit, label, said) => store.dispatch(edit, label, said);
 }
 
 export const useUnit = (): LengthUnit => (usePlan().site.units === 'american' ? 'ft' : 'm');

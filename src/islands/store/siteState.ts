@@ -52,6 +52,6 @@ export interface StoreOptions {
   author(): string;
   /** Where unsaved changes outlive a reload; the tab's session storage unless it says otherwise. */
   readonly keep?: Keep;
-  /** Tells a person something that cannot be seen on the sheet. */
-  tell(message: string): void;
+  /** Tells a person something that cannot be seen on the sheet; with what takes it back, where something does. */
+  tell(message: string, takeBack?: () => void): void;
 }

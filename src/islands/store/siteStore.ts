@@ -71,14 +71,27 @@ export class SiteStore {
     return isUnsaved(this.#saving);
   }
 
-  /** Applies an edit now and sends it. Returns false, having said why, where it does not fit. */
-  dispatch(edit: Edit, label: string): boolean {
+  /**
+   * Applies an edit now and sends it. Returns false, having said why, where it does not fit. With `said`, tells what was done and
+   * offers to take it back.
+   */
+  dispatch(edit: Edit, label: string, said?: string): boolean {
     const done = this.#apply(edit, label);
     if (!done) return false;
     this.#undo.push(done);
     this.#redo = [];
     this.#publish();
+    if (said !== undefined) this.#options.tell(said, () => this.#takeBack(done));
     return true;
+  }
+
+  /** Undoes this change, whatever has been done since; what that would overwrite is asked about first, as with any undo. */
+  #takeBack(step: StepBack): void {
+    const at = this.#undo.indexOf(step);
+    if (at < 0) return;
+    this.#undo.splice(at, 1);
+    this.#undo.push(step);
+    this.undo();
   }
 
   /** Takes the last change back. Where that would replace somebody else's, it asks first, unless told to. */

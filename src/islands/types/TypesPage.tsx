@@ -147,7 +147,13 @@ export function TypesPage() {
                     look="quiet"
                     disabled={used.length > 0}
                     title={used.length > 0 ? 'It is in use' : undefined}
-                    onClick={() => dispatch({ kind: 'removeType', id: type.id }, `remove ${type.name}`)}
+                    onClick={() =>
+                      dispatch(
+                        { kind: 'removeType', id: type.id },
+                        `remove ${type.name}`,
+                        `${type.name} removed.`,
+                      )
+                    }
                   >
                     Remove
                   </Button>

@@ -9,6 +9,7 @@ import {
   type Device,
   type DoorId,
   type Edit,
+  wiresOn,
 } from '#core/plan/index';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
@@ -68,7 +69,15 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
           aria-label={`Remove ${device.tag}`}
           title="Remove it and its wires"
           icon={<Trash2 aria-hidden />}
-          onClick={() => dispatch({ kind: 'removeDevice', id: device.id }, `remove ${device.tag}`)}
+          onClick={() => {
+            const wires = wiresOn(plan, device.id).length;
+            const along = wires === 0 ? '' : ` with ${wires} ${wires === 1 ? 'wire' : 'wires'}`;
+            dispatch(
+              { kind: 'removeDevice', id: device.id },
+              `remove ${device.tag}`,
+              `${device.tag} removed${along}.`,
+            );
+          }}
         />
       </header>
       <p>{type.description}</p>
