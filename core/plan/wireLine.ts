@@ -1,11 +1,11 @@
 import { allDevices } from './allOf';
 import {
   COLOUR_CODES,
-  isColourCode,
+  colourNamed,
   mm2,
   metres,
   parseGauge,
-  parseLength,
+  readQuantity,
   type ColourCode,
   type Gauge,
   type Metres,
@@ -56,15 +56,47 @@ interface Word {
 const wordsOf = (line: string): Word[] =>
   [...line.matchAll(/\S+/g)].map((m) => ({ text: m[0], start: m.index, end: m.index + m[0].length }));
 
+/** What people write between two terminals and mean nothing by. */
+const BETWEEN = /^(?:->|-->|=>|→|to|-|–|—|nach)$/i;
+const FIGURE = /^#?\d+(?:[.,]\d+)?$/;
+const UNIT = /^(?:awg|mm2|mm²|m|ft|feet|foot|metres?|meters?|')$/i;
+
+/** The words of a line as they are meant: without what stands between the terminals, a figure and its unit as one. */
+function meantWords(line: string): Word[] {
+  const all = wordsOf(line);
+  const meant: Word[] = [];
+  for (let i = 0; i < all.length; i += 1) {
+    const word = all[i]!;
+    if (meant.length === 1 && BETWEEN.test(word.text)) continue;
+    const unit = all[i + 1];
+    if (meant.length >= 2 && unit && FIGURE.test(word.text) && UNIT.test(unit.text)) {
+      meant.push({ text: word.text + unit.text, start: word.start, end: unit.end });
+      i += 1;
+    } else meant.push(word);
+  }
+  return meant;
+}
+
+/** Where the device of a typed terminal ends: at its last dot, or at a colon or slash behind the name of a device. */
+function splitAt(text: string, names: ReadonlyMap<string, Device>): number {
+  const dot = text.lastIndexOf('.');
+  if (dot >= 0 && names.has(text.slice(0, dot).toUpperCase())) return dot;
+  const other = [...text.matchAll(/[:/]/g)].map(({ index }) => index).reverse();
+  return other.find((at) => names.has(text.slice(0, at).toUpperCase()) && at < text.length - 1) ?? dot;
+}
+
 /** Devices a line at this door may name: the door's own by tag, the site's by tag, others as `D02/PS1`. */
 export function nameable(plan: Plan, door: DoorId): Map<string, Device> {
   const names = new Map<string, Device>();
+  // Of two with one tag the door's own is meant; and what is at this door is offered first.
+  for (const device of [...devicesOf(plan, door), ...devicesOf(plan, null)]) {
+    const tag = device.tag.toUpperCase();
+    if (!names.has(tag)) names.set(tag, device);
+  }
   for (const device of allDevices(plan)) {
     if (device.door !== null && device.door !== door)
       names.set(`${device.door}/${device.tag}`.toUpperCase(), device);
   }
-  for (const device of [...devicesOf(plan, null), ...devicesOf(plan, door)])
-    names.set(device.tag.toUpperCase(), device);
   return names;
 }
 
@@ -75,13 +107,13 @@ const fault = (code: LineFault['code'], word: Word, choices: readonly string[] =
 
 /** Reads one typed wire. Colour, size and length may come in any order after the two terminals. */
 export function parseWireLine(plan: Plan, door: DoorId, text: string): WireLineResult {
-  const words = wordsOf(text);
+  const words = meantWords(text);
   const names = nameable(plan, door);
   const ends: TerminalId[] = [];
   const end = { text: '', start: text.length, end: text.length };
   if (words.length === 0) return fault('empty', end);
   for (const word of words.slice(0, 2)) {
-    const dot = word.text.lastIndexOf('.');
+    const dot = splitAt(word.text, names);
     const device = names.get((dot < 0 ? word.text : word.text.slice(0, dot)).toUpperCase());
     if (!device) return fault('unknown-device', word, [...names.keys()]);
     const terminals = findTypeIn(plan, device.type)?.terminals.map((t) => t.id) ?? [];
@@ -99,12 +131,14 @@ export function parseWireLine(plan: Plan, door: DoorId, text: string): WireLineR
   let gauge: Gauge | undefined;
   let length: Metres | undefined;
   for (const word of words.slice(2)) {
-    const code = word.text.toUpperCase();
-    const size = /^\d+(\.\d+)?$|mm|awg|^#/i.test(word.text) ? parseGauge(word.text) : null;
-    const reach = /(m|ft|')$/i.test(word.text) && !/mm$/i.test(word.text) ? parseLength(word.text) : null;
-    if (isColourCode(code)) {
+    const named = colourNamed(word.text);
+    // A comma here parts decimals: no size and no length of a wire has thousands.
+    const figure = word.text.replace(',', '.');
+    const size = /^\d+(\.\d+)?$|mm|awg|^#/i.test(figure) ? parseGauge(figure) : null;
+    const reach = readLength(word.text);
+    if (named) {
       if (colour) return fault('twice', word);
-      colour = code;
+      colour = named;
     } else if (reach !== null) {
       if (length !== undefined) return fault('twice', word);
       length = reach;
@@ -116,6 +150,13 @@ export function parseWireLine(plan: Plan, door: DoorId, text: string): WireLineR
   return { ok: true, line: { from, to, ...WIRE_DEFAULTS, ...clean({ colour, gauge, length }) } };
 }
 
+/** A length with its unit behind it; null for what is none. */
+function readLength(text: string): Metres | null {
+  if (!/\d\s*(m|metres?|meters?|ft|feet|foot|cm|'|")$/i.test(text)) return null;
+  const read = readQuantity(text, 'm');
+  return read.kind === 'value' ? metres(read.value) : null;
+}
+
 const clean = <T extends object>(value: T): { [K in keyof T]?: NonNullable<T[K]> } =>
   Object.fromEntries(Object.entries(value).filter(([, v]) => v !== undefined)) as {
     [K in keyof T]?: NonNullable<T[K]>;
@@ -124,7 +165,7 @@ const clean = <T extends object>(value: T): { [K in keyof T]?: NonNullable<T[K]>
 /** Words that may stand at the caret, for completion: whole replacements of the word being typed. */
 export function completeWireLine(plan: Plan, door: DoorId, text: string, caret: number): string[] {
   const head = text.slice(0, caret);
-  const index = wordsOf(head).length - (/\S$/.test(head) ? 1 : 0);
+  const index = meantWords(head).length - (/\S$/.test(head) ? 1 : 0);
   const typed = (/\S*$/.exec(head)?.[0] ?? '').toUpperCase();
   const begins = (choice: string) => choice.toUpperCase().startsWith(typed);
   if (index >= 2) {

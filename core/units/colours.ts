@@ -19,3 +19,39 @@ export type ColourCode = keyof typeof COLOURS;
 export const COLOUR_CODES = Object.keys(COLOURS) as readonly ColourCode[];
 
 export const isColourCode = (text: string): text is ColourCode => Object.hasOwn(COLOURS, text);
+
+/** Colour words beyond the codes themselves, in English and German. */
+const COLOUR_WORDS: ReadonlyMap<string, ColourCode> = new Map([
+  ...COLOUR_CODES.map((code): [string, ColourCode] => [COLOURS[code].name, code]),
+  ...([
+    ['gray', 'GY'],
+    ['purple', 'VT'],
+    ['yellow-green', 'GNYE'],
+    ['green/yellow', 'GNYE'],
+    ['schwarz', 'BK'],
+    ['braun', 'BN'],
+    ['rot', 'RD'],
+    ['orange', 'OG'],
+    ['gelb', 'YE'],
+    ['grün', 'GN'],
+    ['gruen', 'GN'],
+    ['blau', 'BU'],
+    ['violett', 'VT'],
+    ['lila', 'VT'],
+    ['grau', 'GY'],
+    ['weiß', 'WH'],
+    ['weiss', 'WH'],
+    ['rosa', 'PK'],
+    ['türkis', 'TQ'],
+    ['grün-gelb', 'GNYE'],
+    ['grüngelb', 'GNYE'],
+    ['grün/gelb', 'GNYE'],
+  ] as [string, ColourCode][]),
+]);
+
+/** The colour that a word or a code names: `RD`, `red`, `RD red`, `rot`; null for none. */
+export function colourNamed(text: string): ColourCode | null {
+  const word = text.trim();
+  const first = (word.split(/\s+/)[0] ?? '').toUpperCase();
+  return isColourCode(first) ? first : (COLOUR_WORDS.get(word.toLowerCase()) ?? null);
+}

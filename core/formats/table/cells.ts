@@ -1,9 +1,7 @@
 import {
   awg,
   AWG_SIZES,
-  COLOUR_CODES,
-  COLOURS,
-  isColourCode,
+  colourNamed,
   mm2,
   parseGauge,
   readNumber,
@@ -65,43 +63,12 @@ export function readTerminal(
 
 const afterToken = (cell: string, token: string): string => cell.slice(cell.indexOf(token) + token.length);
 
-/** Colour words beyond the codes themselves, in English and German. */
-const COLOUR_WORDS: ReadonlyMap<string, ColourCode> = new Map([
-  ...COLOUR_CODES.map((code): [string, ColourCode] => [COLOURS[code].name, code]),
-  ...([
-    ['gray', 'GY'],
-    ['purple', 'VT'],
-    ['yellow-green', 'GNYE'],
-    ['green/yellow', 'GNYE'],
-    ['schwarz', 'BK'],
-    ['braun', 'BN'],
-    ['rot', 'RD'],
-    ['orange', 'OG'],
-    ['gelb', 'YE'],
-    ['grün', 'GN'],
-    ['gruen', 'GN'],
-    ['blau', 'BU'],
-    ['violett', 'VT'],
-    ['lila', 'VT'],
-    ['grau', 'GY'],
-    ['weiß', 'WH'],
-    ['weiss', 'WH'],
-    ['rosa', 'PK'],
-    ['türkis', 'TQ'],
-    ['grün-gelb', 'GNYE'],
-    ['grüngelb', 'GNYE'],
-    ['grün/gelb', 'GNYE'],
-  ] as [string, ColourCode][]),
-]);
-
 /** Reads `RD`, `red`, `RD red`, `rot`; null for an empty cell. */
 export function readColour(cell: string): CellResult<ColourCode | null> {
   const word = cell.trim();
   if (word === '' || word === '—') return ok(null);
-  const first = word.split(/\s+/)[0]!.toUpperCase();
-  if (isColourCode(first)) return ok(first);
-  const known = COLOUR_WORDS.get(word.toLowerCase());
-  return known ? ok(known) : no({ code: 'unknown-colour', word });
+  const colour = colourNamed(word);
+  return colour ? ok(colour) : no({ code: 'unknown-colour', word });
 }
 
 /** Reads `0,75`, `1.0 mm²`, `18 AWG`, `#18`; a bare figure by the column's unit. Null for an empty cell. */

@@ -69,8 +69,8 @@ export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVe
             )}
             {file(
               `${base}/wires.csv?door=${id}&decimal=comma`,
-              'Wires as CSV with decimal commas',
-              '0,75 instead of 0.75, semicolons between the columns.',
+              'CSV, decimal commas',
+              'The same wires with 0,75 for 0.75, and semicolons between.',
             )}
             {file(
               `${base}/export.json`,
