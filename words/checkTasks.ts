@@ -1,4 +1,4 @@
-import { OPEN_READING, type CheckItem, type CheckTask, type Phase } from '#core/commission/index';
+import type { CheckItem, CheckTask, Phase } from '#core/commission/index';
 import { formatAmps, formatOhms, formatVolts } from '#core/units/index';
 import { loopName } from './findings';
 
@@ -48,7 +48,7 @@ export function valueWords(unit: CheckItem['unit'], value: number | null): strin
     case 'A':
       return formatAmps(value);
     case 'Ω':
-      return value >= OPEN_READING ? 'open' : formatOhms(value);
+      return formatOhms(value);
     case 's':
       return `${value.toFixed(1)} s`;
     case 'yes':

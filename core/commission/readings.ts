@@ -1,9 +1,6 @@
 import type { Plan, Reading } from '../plan/index';
 import type { CheckItem } from './checkItem';
 
-/** How an open circuit is kept among readings in ohms: beyond what any meter shows. */
-export const OPEN_READING = 1e9;
-
 /** Whether a reading passes. A yes/no check passes on yes, which is recorded as 1. */
 export function judgeReading(item: CheckItem, value: number): boolean {
   if (item.unit === 'yes') return value === 1;

@@ -1,5 +1,5 @@
 import { areaOf, type Gauge } from './gauge';
-import { METRES_PER_FOOT } from './quantities';
+import { METRES_PER_FOOT, OPEN_CIRCUIT } from './quantities';
 
 /** Figures as people read them off a meter: units after a thin gap, digits that the meter would show. */
 const NOTHING = '—';
@@ -21,7 +21,7 @@ export function formatAmps(value: number | null): string {
 
 /** `0.42 Ω`, `28 Ω`, `4.7 kΩ`, `1.0 MΩ`, `open` for an infinite one. */
 export function formatOhms(value: number): string {
-  if (!Number.isFinite(value)) return 'open';
+  if (!(value < OPEN_CIRCUIT)) return 'open';
   if (value >= 1e6) return `${(value / 1e6).toFixed(1)} MΩ`;
   if (value >= 1000) return `${(value / 1000).toFixed(value < 100_000 ? 1 : 0)} kΩ`;
   return `${value.toFixed(value < 10 ? 2 : 1)} Ω`;

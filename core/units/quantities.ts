@@ -30,5 +30,8 @@ export const millis = (value: number): Millis => value as Millis;
 export const celsius = (value: number): Celsius => value as Celsius;
 export const ampHours = (value: number): AmpHours => value as AmpHours;
 
+/** How an open circuit is kept among resistances, ohms: beyond what any meter shows. */
+export const OPEN_CIRCUIT = ohms(1e9);
+
 /** International foot, exact by definition: 0.3048 m. */
 export const METRES_PER_FOOT = 0.3048;

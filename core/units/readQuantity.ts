@@ -1,5 +1,5 @@
 import { readNumber, type DecimalSign, type NumberFault } from './readNumber';
-import { METRES_PER_FOOT } from './quantities';
+import { METRES_PER_FOOT, OPEN_CIRCUIT } from './quantities';
 
 /** What is asked for, by its unit. Lengths are kept in metres, times in seconds. */
 export type Asked = 'Ω' | 'V' | 'A' | 's' | 'm';
@@ -80,7 +80,7 @@ const UNITS: ReadonlyMap<string, Unit> = new Map([
 
 /** What a meter or a plan can say. Ohms beyond the highest are open. */
 const RANGE: Readonly<Record<Asked, readonly [number, number]>> = {
-  Ω: [-1, 1e9],
+  Ω: [-1, OPEN_CIRCUIT],
   V: [-1000, 1000],
   A: [-100, 100],
   s: [0, 86_400],

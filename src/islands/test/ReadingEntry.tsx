@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
-import { OPEN_READING, type CheckItem } from '#core/commission/index';
+import type { CheckItem } from '#core/commission/index';
 import type { Reading } from '#core/plan/index';
-import { readQuantity } from '#core/units/index';
+import { OPEN_CIRCUIT, readQuantity } from '#core/units/index';
 import { quantityFaultWords } from '#words/quantities';
 import { Button } from '../../ui/Button';
 import css from './TestStation.module.css';
@@ -38,7 +38,7 @@ export function ReadingEntry({ item, reading, label, large = false, onRecord }: 
     if (text.trim() === '') return;
     const read = readQuantity(text, unit);
     if (read.kind === 'fault') return setWhy(quantityFaultWords(read.fault, unit));
-    if (!onRecord(read.kind === 'open' ? OPEN_READING : read.value)) return;
+    if (!onRecord(read.kind === 'open' ? OPEN_CIRCUIT : read.value)) return;
     setText('');
     setWhy(null);
   };
@@ -64,13 +64,13 @@ export function ReadingEntry({ item, reading, label, large = false, onRecord }: 
         <Button
           size={size}
           aria-label={`Open (OL): ${label}`}
-          aria-pressed={(reading?.value ?? 0) >= OPEN_READING}
+          aria-pressed={(reading?.value ?? 0) >= OPEN_CIRCUIT}
           // The field would else be left first, and what stands in it looked at.
           onPointerDown={(event) => event.preventDefault()}
           onClick={() => {
             setText('');
             setWhy(null);
-            onRecord(OPEN_READING);
+            onRecord(OPEN_CIRCUIT);
           }}
         >
           {large ? 'Open (OL)' : 'OL'}
