@@ -1,6 +1,6 @@
 import type { CheckItem, CheckTask, Phase } from '#core/commission/index';
-import { formatAmps, formatOhms, formatVolts } from '#core/units/index';
 import { loopName } from './findings';
+import { figureWords } from './quantities';
 
 export const PHASES: Record<Phase, { name: string; hint: string }> = {
   'before-power': { name: 'Before power', hint: 'Supplies off, meter on ohms.' },
@@ -42,18 +42,7 @@ export const taskWords = (item: CheckItem): string => TASKS[item.task](item.valu
 /** A value in the unit of its check. */
 export function valueWords(unit: CheckItem['unit'], value: number | null): string {
   if (value === null) return '—';
-  switch (unit) {
-    case 'V':
-      return formatVolts(value);
-    case 'A':
-      return formatAmps(value);
-    case 'Ω':
-      return formatOhms(value);
-    case 's':
-      return `${value.toFixed(1)} s`;
-    case 'yes':
-      return value === 1 ? 'yes' : 'no';
-  }
+  return unit === 'yes' ? (value === 1 ? 'yes' : 'no') : figureWords(value, unit);
 }
 
 /** What the reading should be: `12.5 V to 13.9 V`, `above 100 kΩ`, `yes`. */

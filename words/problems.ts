@@ -43,11 +43,9 @@ export function lineFaultWords(fault: LineFault): string {
     case 'no-second':
       return 'A wire needs a second terminal.';
     case 'unknown-device':
-      return `No device “${fault.word}” here. There are ${some(fault.choices, 8)}.`;
     case 'no-terminal':
-      return `Which terminal of ${fault.word}? It has ${some(fault.choices, 12)}.`;
     case 'unknown-terminal':
-      return `“${fault.word}” is not a terminal. There are ${some(fault.choices, 12)}.`;
+      return endWords({ ...fault, code: fault.code });
     case 'same-terminal':
       return 'Both ends are at the same terminal.';
     case 'unknown-word':
@@ -75,11 +73,9 @@ export function rowFaultWords(fault: RowFault): string {
     case 'same-terminal':
       return 'Both ends are at the same terminal.';
     case 'unknown-device':
-      return `No device “${fault.word}” here. There are ${some(fault.choices, 8)}.`;
     case 'no-terminal':
-      return `Which terminal of ${fault.word}? It has ${some(fault.choices, 12)}.`;
     case 'unknown-terminal':
-      return `“${fault.word}” is not a terminal. There are ${some(fault.choices, 12)}.`;
+      return endWords({ ...fault, code: fault.code });
     case 'unknown-colour':
       return `“${fault.word}” is not a colour: write RD, red or rot.`;
     case 'unknown-size':
@@ -89,6 +85,23 @@ export function rowFaultWords(fault: RowFault): string {
     case 'bad-length':
       return `Length “${fault.word}”: ${quantityFaultWords(fault.fault, 'm')}`;
   }
+}
+
+/** Why a word names no terminal. */
+function endWords({ code, word, choices }: EndFault): string {
+  switch (code) {
+    case 'unknown-device':
+      return `No device “${word}” here. There are ${some(choices, 8)}.`;
+    case 'no-terminal':
+      return `Which terminal of ${word}? It has ${some(choices, 12)}.`;
+    case 'unknown-terminal':
+      return `“${word}” is not a terminal. There are ${some(choices, 12)}.`;
+  }
+}
+interface EndFault {
+  readonly code: 'unknown-device' | 'no-terminal' | 'unknown-terminal';
+  readonly word: string;
+  readonly choices: readonly string[];
 }
 
 /** The first few of a list, and how many more there are. */

@@ -25,7 +25,8 @@ const EXAMPLE: Readonly<Record<Asked, string>> = {
   m: '14 m or 46 ft',
 };
 
-const figure = (value: number, asked: Asked): string => {
+/** A figure with the unit it is asked for in. */
+export const figureWords = (value: number, asked: Asked): string => {
   switch (asked) {
     case 'Ω':
       return formatOhms(value);
@@ -36,7 +37,7 @@ const figure = (value: number, asked: Asked): string => {
     case 'm':
       return formatLength(value);
     case 's':
-      return `${value} s`;
+      return `${value.toFixed(1)} s`;
   }
 };
 
@@ -59,6 +60,6 @@ export function quantityFaultWords(fault: QuantityFault, asked: Asked): string {
     case 'open-not-here':
       return `Open circuit is a reading in ohms; ${wanted} are asked for here.`;
     case 'out-of-range':
-      return `Out of range: ${figure(fault.least, asked)} to ${figure(fault.most, asked)}.`;
+      return `Out of range: ${figureWords(fault.least, asked)} to ${figureWords(fault.most, asked)}.`;
   }
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { areaOf, awg, celsius, conductorResistance, metres, mm2, parseGauge, parseLength } from './index';
+import { areaOf, awg, celsius, conductorResistance, metres, mm2, parseGauge } from './index';
 
 describe('conductorResistance', () => {
   it('follows IEC 60228 class 5 at 20 °C', () => {
@@ -26,13 +26,4 @@ describe('parseGauge', () => {
     ['#22', '22AWG'],
   ])('reads %s', (text, canonical) => expect(parseGauge(text)).toBe(canonical));
   it.each(['', 'thick', '99AWG', '-1', '200'])('refuses %s', (text) => expect(parseGauge(text)).toBeNull());
-});
-
-describe('parseLength', () => {
-  it('reads metres and feet', () => {
-    expect(parseLength('14m')).toBe(14);
-    expect(parseLength('10ft')).toBeCloseTo(3.048, 9);
-    expect(parseLength('14')).toBe(14);
-  });
-  it.each(['m', '14km', '9999m'])('refuses %s', (text) => expect(parseLength(text)).toBeNull());
 });

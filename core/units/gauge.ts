@@ -1,4 +1,4 @@
-import { celsius, METRES_PER_FOOT, metres, ohms, type Celsius, type Metres, type Ohms } from './quantities';
+import { celsius, ohms, type Celsius, type Metres, type Ohms } from './quantities';
 
 /**
  * A conductor's size in canonical text: `0.75mm2` or `18AWG`. Text survives JSON and SQLite, and reads the
@@ -70,14 +70,4 @@ export function conductorResistance(gauge: Gauge, length: Metres, temperature: C
     : (COPPER_OHM_MM2_PER_KM * STRANDING) / area;
   const cold = (perKm / 1000) * length;
   return ohms(Math.max(0.001, cold * (1 + COPPER_PER_KELVIN * (temperature - 20))));
-}
-
-/** Reads `14m`, `14 m`, `46ft`, `46'`, or a plain number of metres. Null where it is not a length. */
-export function parseLength(text: string): Metres | null {
-  const match = /^(\d+(?:\.\d+)?)\s*(m|ft|')?$/i.exec(text.trim());
-  if (!match) return null;
-  const value = Number(match[1]);
-  const inFeet = match[2] !== undefined && match[2].toLowerCase() !== 'm';
-  const length = inFeet ? value * METRES_PER_FOOT : value;
-  return length <= 2000 ? metres(length) : null;
 }

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useEffect, useId, useRef, useState } from 'react';
 import { METRES_PER_FOOT, readQuantity, type LengthUnit } from '#core/units/index';
 import { quantityFaultWords } from '#words/quantities';
 import { cx } from './cx';
@@ -20,6 +20,11 @@ export function LengthInput({ label, length, unit, className, onKeep }: Props) {
   const [draft, setDraft] = useState<string | null>(null);
   const [why, setWhy] = useState<string | null>(null);
   const id = useId();
+  const message = useRef<HTMLSpanElement>(null);
+  // In a table that scrolls sideways it may stand outside of what is seen.
+  useEffect(() => {
+    if (why !== null) message.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [why]);
   const leave = () => {
     setDraft(null);
     setWhy(null);
@@ -54,7 +59,7 @@ export function LengthInput({ label, length, unit, className, onKeep }: Props) {
       />
       {unit}
       {why !== null && (
-        <span role="alert" id={id} className={css['why']}>
+        <span role="alert" id={id} className={css['why']} ref={message}>
           {why} {shown} {unit} stands.
         </span>
       )}

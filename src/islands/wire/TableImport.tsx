@@ -121,11 +121,11 @@ export function TableImport({
                   <tr>
                     <th scope="col">Line</th>
                     {doors.size > 1 && <th scope="col">Door</th>}
+                    <th scope="col">What it does</th>
                     <th scope="col">Read as</th>
                     <th scope="col">Colour</th>
                     <th scope="col">Size</th>
                     <th scope="col">Length</th>
-                    <th scope="col">What it does</th>
                   </tr>
                 </thead>
                 <tbody>
@@ -133,10 +133,10 @@ export function TableImport({
                     <tr key={row.line}>
                       <td className={table['figures']}>{row.line}</td>
                       {doors.size > 1 && <td>{row.door ?? '—'}</td>}
-                      <ReadCells plan={plan} row={row} unit={unit} />
-                      <td className={cx(row.outcome.kind === 'fault' && css['fault'])}>
+                      <td className={cx(css['does'], row.outcome.kind === 'fault' && css['fault'])}>
                         {outcomeWords(row)}
                       </td>
+                      <ReadCells plan={plan} row={row} unit={unit} />
                     </tr>
                   ))}
                 </tbody>
