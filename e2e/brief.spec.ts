@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDoor, ownCopy, saved, verdicts } from './help';
+import { openDoor, ownCopy, ready, saved, verdicts } from './help';
 
 test('overriding the dead state asks for a reason and keeps it', async ({ page }) => {
   const site = await ownCopy(page);
@@ -54,4 +54,30 @@ test('a removed door comes back whole with one undo', async ({ page }) => {
   await expect(page.locator('[data-loop="lock-power"]')).toBeVisible();
   await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
   await saved(page);
+});
+
+test('a door that was removed before a reload is brought back from the log, with what has changed since asked about', async ({
+  page,
+}) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D02', 'brief', site);
+  await page.getByRole('button', { name: 'Remove this door' }).click();
+  await page.getByRole('button', { name: 'Remove D02', exact: true }).click();
+  await saved(page);
+  await page.reload();
+  await ready(page);
+  const ledger = page.getByRole('navigation', { name: 'Doors' });
+  await expect(ledger.getByText('Reading room')).toHaveCount(0);
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await page.getByRole('button', { name: /^Take back Door D02 removed/ }).click();
+  await expect(ledger.getByText('Reading room')).toHaveCount(1);
+  await saved(page);
+  // It is a change like any other, and a line of its own.
+  await expect(page.getByRole('button', { name: /^Take back / })).toHaveCount(2);
+  await page.getByRole('button', { name: /^Take back Door D02 removed/ }).click();
+  await expect(page.getByText(/Nothing was changed\./)).toBeVisible();
+  await page.reload();
+  await ready(page);
+  await ledger.getByRole('link', { name: /Reading room/ }).click();
+  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
 });

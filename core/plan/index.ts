@@ -30,6 +30,15 @@ export * from './wireLine';
 export * from './types';
 export * from './colourScheme';
 export * from './secrets';
-export { applyDelta, changedEntries, planDelta, type Changed, type PlanDelta } from './planDelta';
+export {
+  applyDelta,
+  changedEntries,
+  editBack,
+  planDelta,
+  type Changed,
+  type EditBack,
+  type PlanDelta,
+} from './planDelta';
 export { changedIds } from './lineage';
+export { sameContent } from './sameContent';
 export { staleDoors, touchedDoors } from './touchedDoors';

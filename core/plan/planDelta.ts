@@ -1,4 +1,5 @@
 import { COLLECTIONS, type Collection } from './kinds/index';
+import type { Edit } from './edit';
 import { changedIds, madeFrom } from './lineage';
 import type { Plan } from './plan';
 
@@ -48,6 +49,22 @@ export interface Changed<C extends Collection = Collection> {
   readonly before: Plan[C][string] | null;
   readonly after: Plan[C][string] | null;
 }
+
+/** What takes a change back, and what the change left behind: who takes it back later sees what has changed since. */
+export interface EditBack {
+  readonly inverse: Edit;
+  readonly left: readonly Pick<Changed, 'collection' | 'id' | 'after'>[];
+}
+
+/** What is to be kept of a change for as long as somebody may take it back. */
+export const editBack = (before: Plan, after: Plan, inverse: Edit): EditBack => ({
+  inverse,
+  left: changedEntries(before, after).map(({ collection, id, after: left }) => ({
+    collection,
+    id,
+    after: left,
+  })),
+});
 
 /** Every entry that differs, collection by collection. The site itself is not among them. */
 export function changedEntries(before: Plan, after: Plan): Changed[] {

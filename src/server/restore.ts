@@ -23,6 +23,7 @@ const TABLES = [
   'keypad_memories',
   'readings',
   'edits',
+  'edit_backs',
 ] as const;
 
 /**

@@ -1,9 +1,11 @@
 import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
+import type { EditBack } from '#core/plan/index';
 import { editWords } from '#words/edits';
+import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { LongBody } from '../../ui/LongBody';
-import { usePlan, useSite } from '../store/context';
+import { usePlan, useSite, useStore } from '../store/context';
 import table from '../../ui/DataTable.module.css';
 import css from './SitePages.module.css';
 
@@ -13,13 +15,28 @@ interface Line {
   readonly author: string;
   readonly doors: readonly string[];
   readonly body: unknown;
+  /** True where it can be taken back from here. */
+  readonly back: boolean;
 }
+
+const NO_ANSWER = 'The server does not answer. Nothing was changed.';
 
 /** Every change of the site, newest first, with who made it. Codes are never in it. */
 export function LogPage() {
   const plan = usePlan();
-  const { status } = useSite();
+  const { status, complete, ready } = useSite();
+  const store = useStore();
   const [lines, setLines] = useState<readonly Line[] | null>(null);
+  const takeBack = async ({ revision, body }: Line) => {
+    try {
+      const response = await fetch(`/api/sites/${encodeURIComponent(id)}/edits/${revision}/back`);
+      const answer = (await response.json()) as EditBack & { error?: { message: string } };
+      if (!response.ok) store.say(answer.error?.message ?? NO_ANSWER);
+      else store.takeBackLogged(answer, editWords(body));
+    } catch {
+      store.say(NO_ANSWER);
+    }
+  };
   const [problem, setProblem] = useState<string | null>(null);
   const { id } = plan.site;
   useEffect(() => {
@@ -52,6 +69,9 @@ export function LogPage() {
             <th scope="col" className={table['right']}>
               Revision
             </th>
+            <th scope="col">
+              <span className="hush">Take back</span>
+            </th>
           </tr>
         </thead>
         <LongBody rows={lines} keyOf={({ revision }) => String(revision)}>
@@ -62,6 +82,18 @@ export function LogPage() {
               <td className={table['figures']}>{line.doors.join(' ') || '—'}</td>
               <td>{editWords(line.body)}</td>
               <td className={`${table['right']} ${table['figures']}`}>{line.revision}</td>
+              <td className={table['right']}>
+                {line.back && (
+                  <Button
+                    size="s"
+                    aria-label={`Take back ${editWords(line.body)}, revision ${line.revision}`}
+                    disabled={!complete || !ready}
+                    onClick={() => void takeBack(line)}
+                  >
+                    Take back
+                  </Button>
+                )}
+              </td>
             </tr>
           )}
         </LongBody>

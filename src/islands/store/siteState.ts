@@ -1,5 +1,5 @@
 import type * as Admission from '#core/admission/index';
-import type { Changed, DoorId, Edit, Plan } from '#core/plan/index';
+import type { Changed, DoorId, Edit, EditBack, Plan } from '#core/plan/index';
 import type { Keep } from './keep';
 import type { Aside, Status } from './saving';
 
@@ -37,7 +37,7 @@ export interface StepBack {
   readonly label: string;
   readonly inverse: Edit;
   /** What the edit left behind: an undo that finds something else says so first. */
-  readonly left: readonly Changed[];
+  readonly left: EditBack['left'];
 }
 
 export interface StoreOptions {

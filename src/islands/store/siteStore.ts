@@ -1,9 +1,11 @@
 import type * as Admission from '#core/admission/index';
 import {
   changedEntries,
+  sameContent,
   SECRET_COLLECTIONS,
   type Changed,
   type Edit,
+  type EditBack,
   type Plan,
   type SecretTables,
 } from '#core/plan/index';
@@ -83,6 +85,26 @@ export class SiteStore {
     this.#publish();
     if (said !== undefined) this.#options.tell(said, () => this.#takeBack(done));
     return true;
+  }
+
+  /** Says something that nobody can see on the sheet. */
+  say(text: string): void {
+    this.#options.tell(text);
+  }
+
+  /** Takes a line of the log back, whoever made it and when, as a new change; what has changed since is asked about first. */
+  takeBackLogged({ inverse, left }: EditBack, label: string): void {
+    const result = this.#admission?.admit(this.#state.plan, inverse);
+    if (result && !result.ok) {
+      this.#options.tell(`${refusalWords(result.refusal)} Nothing was changed.`);
+      return;
+    }
+    if (result && changesNothing(this.#state.plan, result.plan)) {
+      this.#options.tell('This has been taken back already. Nothing was changed.');
+      return;
+    }
+    this.#undo.push({ label, inverse, left });
+    this.undo();
   }
 
   /** Undoes this change, whatever has been done since; what that would overwrite is asked about first, as with any undo. */
@@ -352,10 +374,12 @@ export class SiteStore {
 }
 
 /** True where an entry still is what the edit left: read anew from the server it is another object with the same in it. */
-const isAsLeft = (plan: Plan, { collection, id, after }: Changed): boolean => {
-  const now = plan[collection][id] ?? null;
-  return now === after || JSON.stringify(now) === JSON.stringify(after);
-};
+const isAsLeft = (plan: Plan, { collection, id, after }: EditBack['left'][number]): boolean =>
+  sameContent(plan[collection][id] ?? null, after);
+
+const changesNothing = (before: Plan, after: Plan): boolean =>
+  sameContent(before.site, after.site) &&
+  changedEntries(before, after).every((one) => sameContent(one.before, one.after));
 
 /** A name for an edit that no other edit has. Browsers offer no UUID on plain HTTP, but random bytes. */
 function newId(): string {

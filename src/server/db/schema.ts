@@ -9,7 +9,7 @@ import {
   text,
   uniqueIndex,
 } from 'drizzle-orm/sqlite-core';
-import type { Brief, DeadStateChoice, Device, Door, KeypadRecord, Site } from '#core/plan/index';
+import type { Brief, DeadStateChoice, Device, Door, EditBack, KeypadRecord, Site } from '#core/plan/index';
 
 /** Rows of a site. JSON columns hold only what Zod has typed: briefs, settings, keypad memories, edits. */
 
@@ -185,6 +185,20 @@ export const edits = sqliteTable(
     index('edits_at').on(t.site, t.at),
     uniqueIndex('edits_id').on(t.site, t.editId),
   ],
+);
+
+/**
+ * What takes each change back: apart from the log, because it holds what stood there before, codes among it. A line of an
+ * older version has none.
+ */
+export const editBacks = sqliteTable(
+  'edit_backs',
+  {
+    site: siteColumn(),
+    revision: integer('revision').notNull(),
+    body: text('body', { mode: 'json' }).$type<EditBack>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.revision] })],
 );
 
 /** Names of edits that were refused or taken back by their sender: a copy that arrives late is not kept any more. */

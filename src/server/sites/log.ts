@@ -1,4 +1,5 @@
-import { and, desc, eq, gt, inArray } from 'drizzle-orm';
+import { and, desc, eq, gt, inArray, sql } from 'drizzle-orm';
+import type { EditBack } from '#core/plan/index';
 import type { Reader } from '../db/open';
 import * as schema from '../db/schema';
 
@@ -9,14 +10,21 @@ export interface LoggedEdit {
   readonly author: string;
   readonly doors: readonly string[];
   readonly body: unknown;
+  /** True where what takes it back is kept. */
+  readonly back: boolean;
 }
 
+/** Whether a line can be taken back is part of it: nobody is offered what is not there. */
 const columns = {
   revision: schema.edits.revision,
   at: schema.edits.at,
   author: schema.edits.author,
   doors: schema.edits.doors,
   body: schema.edits.body,
+  // Named by hand: the query has one table, and its builder leaves the names of tables out.
+  back: sql<number>`exists (select 1 from edit_backs b where b.site = edits.site and b.revision = edits.revision)`.mapWith(
+    Boolean,
+  ),
 };
 
 /** Log lines after a revision, oldest first. */
@@ -38,6 +46,14 @@ export const recentEdits = (db: Reader, site: string, limit: number): LoggedEdit
     .orderBy(desc(schema.edits.revision))
     .limit(limit)
     .all();
+
+/** What takes a line of the log back; null where the line is not there, or is older than the keeping of this. */
+export const backOf = (db: Reader, site: string, revision: number): EditBack | null =>
+  db
+    .select({ body: schema.editBacks.body })
+    .from(schema.editBacks)
+    .where(and(eq(schema.editBacks.site, site), eq(schema.editBacks.revision, revision)))
+    .get()?.body ?? null;
 
 /** Which of these edits are never to be kept: refused, or taken back by their sender. */
 export function withdrawnIds(db: Reader, site: string, ids: readonly string[]): Set<string> {

@@ -1,5 +1,12 @@
 import { admit } from '#core/admission/index';
-import { changedEntries, redactEdit, touchedDoors, type EditRefusal, type Plan } from '#core/plan/index';
+import {
+  changedEntries,
+  editBack,
+  redactEdit,
+  touchedDoors,
+  type EditRefusal,
+  type Plan,
+} from '#core/plan/index';
 import type { Db } from '../db/open';
 import { savePlan } from '../db/planRepository';
 import * as schema from '../db/schema';
@@ -107,6 +114,8 @@ export function submitEdits(
             body: redactEdit(result.edit!),
           })
           .run();
+        const back = editBack(plan, result.plan, result.inverse);
+        tx.insert(schema.editBacks).values({ site, revision, body: back }).run();
         plan = result.plan;
         steps.push(plan);
         known.set(id, revision);
