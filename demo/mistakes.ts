@@ -74,6 +74,7 @@ export const MISTAKES: readonly DemoMistake[] = [
           length: metres(0.1),
           cable: '',
           origin: 'hand',
+          assumed: [],
         },
       },
     ],

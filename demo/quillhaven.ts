@@ -48,10 +48,11 @@ function addDoor(plan: Plan, { id, name, set, brief, run, notes, extra }: DemoDo
       id,
       order,
       name,
-      brief: { ...EMPTY_BRIEF, ...brief },
+      brief: { ...EMPTY_BRIEF, assumed: [], ...brief },
       deadState: hardware ? { state: hardware.deadState, overrideReason: null, by: 'I. Calloway' } : null,
       schools: {},
       notes: notes ?? '',
+      lastWire: 0,
     },
   });
   if (!hardware) return next;
@@ -134,6 +135,9 @@ function commission(plan: Plan): Plan {
         by: 'I. Calloway',
         at,
         note: '',
+        meter: '',
+        serial: '',
+        withdrawn: null,
       };
       next = apply(next, { kind: 'addReading', reading });
     });

@@ -27,7 +27,7 @@ export const REASONS: Record<BriefReason, string> = {
   'needs-exit-and-break': 'It needs an exit device, an emergency break in the lock power and a fire release.',
 };
 
-export const QUESTIONS: Record<keyof Brief, { label: string; hint: string }> = {
+export const QUESTIONS: Record<Exclude<keyof Brief, 'assumed'>, { label: string; hint: string }> = {
   protects: { label: 'What does it protect?', hint: 'Decides whether a power cut may open it.' },
   escapeRoute: { label: 'Is it on an escape route?', hint: 'If so, a door that can trap people is a stop.' },
   mechanicalEgress: {

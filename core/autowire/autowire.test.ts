@@ -26,6 +26,7 @@ const hand = (from: string, to: string, number = 'W90'): Edit => ({
     length: metres(4),
     cable: '',
     origin: 'hand',
+    assumed: [],
   },
 });
 const bad = (plan: Plan, door = 'D01') =>
@@ -131,6 +132,7 @@ describe('autowire', () => {
     length: metres(9),
     cable: '',
     origin: 'hand',
+    assumed: [],
   });
 
   it('never asks for a terminal that is not there, whatever hardware stands at the door', () => {
@@ -161,6 +163,7 @@ describe('autowire', () => {
             deadState: null,
             schools: {},
             notes: '',
+            lastWire: 0,
           },
         });
         for (const type of chosen)

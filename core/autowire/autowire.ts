@@ -15,6 +15,7 @@ import {
   type Edit,
   type Plan,
   type TerminalId,
+  nextWireNumber,
 } from '../plan/index';
 import { openLedger } from './capacity';
 import { doorParts, cableBetween, lengthBetween } from '../door/index';
@@ -40,14 +41,14 @@ export interface Wiring {
 /**
  * Wires a door from its hardware and its schools: takes out what a template laid and no longer wants, keeps what
  * a person laid, and adds what the loops still lack. A wire that is still wanted keeps its number. `run` is the
- * cable run from the enclosure to the door.
+ * cable run from the enclosure to the door; where nobody entered it, the lengths are assumed and say so.
  */
-export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12)): Wiring {
-  const usual = lay(plan, door, run, null);
+export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12), entered = true): Wiring {
+  const usual = lay(plan, door, run, entered, null);
   if (holdsLocks(plan, door, usual.edit)) return usual;
   // The lock's own run is laid thicker, until the lock gets what it needs.
   for (const gauge of LOCK_SIZES) {
-    const thicker = lay(plan, door, run, gauge);
+    const thicker = lay(plan, door, run, entered, gauge);
     if (holdsLocks(plan, door, thicker.edit)) return thicker;
   }
   return usual;
@@ -80,7 +81,7 @@ function thickened(plan: Plan, want: Run, gauge: Gauge | null): Run {
   return takes(want.from) && takes(want.to) ? { ...want, gauge } : want;
 }
 
-function lay(plan: Plan, door: DoorId, run: Metres, lockGauge: Gauge | null): Wiring {
+function lay(plan: Plan, door: DoorId, run: Metres, entered: boolean, lockGauge: Gauge | null): Wiring {
   const present = conductorsOf(plan, door);
   const kept = present.filter((conductor) => conductor.origin !== 'aldaba');
   const elsewhere = allConductors(plan).filter((conductor) => conductor.door !== door);
@@ -106,10 +107,10 @@ function lay(plan: Plan, door: DoorId, run: Metres, lockGauge: Gauge | null): Wi
     const same = own.find((wire) => joins(wire, want) && ![...stays.values()].includes(wire));
     if (same) stays.set(want, same);
   }
-  const numbers = numberer([...kept, ...stays.values()]);
+  const numbers = numberer(plan, door);
   const drafts = runs.map((want) => ({
     want,
-    conductor: conductorFor(plan, door, want, stays.get(want)?.number ?? numbers(), run),
+    conductor: conductorFor(plan, door, want, stays.get(want)?.number ?? numbers(), run, entered),
   }));
   const { conductors, cables } = planCables(plan, door, drafts, kept);
   const unchanged = new Set(stays.values());
@@ -154,6 +155,7 @@ function changes(old: Conductor, next: Conductor): Partial<Omit<Conductor, 'id' 
     ...(old.gauge !== next.gauge ? { gauge: next.gauge } : {}),
     ...(old.length !== next.length ? { length: next.length } : {}),
     ...(old.cable !== next.cable ? { cable: next.cable } : {}),
+    ...(old.assumed.join() !== next.assumed.join() ? { assumed: next.assumed } : {}),
   };
   return Object.keys(patch).length > 0 ? patch : null;
 }
@@ -172,20 +174,24 @@ function cableEdits(plan: Plan, door: DoorId, cables: readonly Cable[]): Edit[] 
 const joins = (wire: Pick<Conductor, 'from' | 'to'>, run: Pick<Run, 'from' | 'to'>): boolean =>
   (wire.from === run.from && wire.to === run.to) || (wire.from === run.to && wire.to === run.from);
 
-function numberer(taken: readonly Conductor[]): () => string {
-  const numbers = new Set(taken.map((conductor) => conductor.number));
-  let n = 0;
+/** Numbers for new wires, one after the other; what a wire that is taken out leaves behind is not given again. */
+function numberer(plan: Plan, door: DoorId): () => string {
+  const taken = new Set<string>();
   return () => {
-    let text: string;
-    do {
-      n += 1;
-      text = `W${String(n).padStart(2, '0')}`;
-    } while (numbers.has(text));
-    return text;
+    const number = nextWireNumber(plan, door, taken);
+    taken.add(number);
+    return number;
   };
 }
 
-function conductorFor(plan: Plan, door: DoorId, want: Run, number: string, distance: Metres): Conductor {
+function conductorFor(
+  plan: Plan,
+  door: DoorId,
+  want: Run,
+  number: string,
+  distance: Metres,
+  entered: boolean,
+): Conductor {
   const from = plan.devices[deviceOf(want.from)];
   const to = plan.devices[deviceOf(want.to)];
   return {
@@ -199,5 +205,7 @@ function conductorFor(plan: Plan, door: DoorId, want: Run, number: string, dista
     length: lengthBetween(from, to, distance),
     cable: cableBetween(from, to),
     origin: 'aldaba',
+    // Colour and size are Aldaba's to choose; how far it is, somebody must have said.
+    assumed: entered ? [] : ['length'],
   };
 }

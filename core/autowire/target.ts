@@ -1,5 +1,5 @@
 import { autowire } from './autowire';
-import { runOf } from '../door/index';
+import { isRunEntered, runOf } from '../door/index';
 import { intercomSets, wireIntercom, type IntercomSet } from '../intercom/index';
 import { allConductors, deviceOf, type Conductor, type DoorId, type Plan } from '../plan/index';
 import { metres } from '../units/index';
@@ -40,7 +40,7 @@ export function targetOf(plan: Plan, door: DoorId): Target {
     origin === 'set' && inSets.has(deviceOf(from)) && inSets.has(deviceOf(to));
   const isOwn = (wire: Conductor) => wire.door === door && (wire.origin !== 'set' || isSet(wire));
   const bare = without(isOwn);
-  const { added, settings } = autowire(bare, door, runOf(plan, door) ?? metres(12));
+  const { added, settings } = autowire(bare, door, runOf(plan, door) ?? metres(12), isRunEntered(plan, door));
   const laid = sets.flatMap((set) => {
     const wiring = wireIntercom(bare, set);
     return wiring.ok ? wiring.added.filter((wire) => wire.door === door) : [];

@@ -22,7 +22,7 @@ export interface DeadStateOption {
 }
 
 export type DeadStateAdvice =
-  | { readonly ok: false; readonly missing: readonly (keyof Brief)[] }
+  | { readonly ok: false; readonly missing: readonly (typeof DECIDING)[number][] }
   | { readonly ok: true; readonly recommended: DeadState; readonly options: readonly DeadStateOption[] };
 
 /** Answers without which no dead state can be recommended. */

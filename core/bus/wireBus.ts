@@ -71,6 +71,7 @@ export function wireBus(plan: Plan, controller: DeviceId, order: readonly Device
         length: lengthBetween(ends[0], ends[1], metres(12)),
         cable: cableBetween(ends[0], ends[1]),
         origin: 'set',
+        assumed: ['length'],
       };
       edits.push({ kind: 'connect', conductor });
       added += 1;

@@ -25,6 +25,7 @@ const wire = (number: string, from: string, to: string): Edit => ({
     length: metres(3),
     cable: '',
     origin: 'hand',
+    assumed: [],
   },
 });
 const move = (
@@ -234,6 +235,18 @@ describe('runChecks', () => {
     ],
     ['brief-open', 'a brief with a question open', magnet, [brief(magnet, { fireDoor: null })]],
     ['factory-code', 'the factory programming code', strike, []],
+    [
+      'brief-assumed',
+      'a brief with an answer that nobody gave',
+      magnet,
+      [brief(magnet, { assumed: ['readerDistance'] })],
+    ],
+    [
+      'wires-assumed',
+      'a wire whose length nobody entered',
+      magnet,
+      [{ kind: 'setConductor', id: 'D01/W03', patch: { assumed: ['length'] } }],
+    ],
   ];
   it.each(cautions)('mentions %s: %s', (code, _what, plan, edits) => {
     expect(findingsOf(plan, ...edits).map((one) => one.code)).toContain(code);

@@ -74,6 +74,9 @@ describe('readings', () => {
     by: '',
     at,
     note: '',
+    meter: '',
+    serial: '',
+    withdrawn: null,
   });
   it('the newest of a check counts, whatever the order of taking', () => {
     const later = mustApply(

@@ -1,6 +1,10 @@
 export { doorParts, lockDeadState, placed, type DoorParts, type Placed } from './doorParts';
 export { doorTimes, LEAST_SECONDS, type DoorTimes, type TimeRole } from './doorTimes';
-export { cableBetween, lengthBetween, runOf } from './lengths';
+export { copyDoor, type CopyWish, type LeftOut } from './copyDoor';
+export { exchangeType, type Exchange } from './exchangeType';
+export { moveDevice } from './moveDevice';
+export { renumberDoor } from './renumberDoor';
+export { cableBetween, isRunEntered, lengthBetween, runOf } from './lengths';
 export { fireLineFor, isFireLine, type FireLine } from './fireLine';
 export { deciders, doorDevices, entries, exits, type Populated } from './doorDevices';
 export { inputsOf, type InputAt, type InputPurpose } from './inputs';

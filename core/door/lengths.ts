@@ -18,7 +18,8 @@ const AT_DOOR = 3;
 /** The lead of a part that sits on another device's terminals, or a link between two terminals of one device. */
 const LEAD = 0.2;
 
-const inEnclosure = (device: Device | undefined) => device === undefined || device.place === 'enclosure';
+export const inEnclosure = (device: Device | undefined) =>
+  device === undefined || device.place === 'enclosure';
 
 /** Length of a conductor between two devices, from where they stand. */
 export function lengthBetween(from: Device | undefined, to: Device | undefined, run: Metres): Metres {
@@ -56,6 +57,11 @@ const betweenDoors = (from: Device | undefined, to: Device | undefined): boolean
   );
 
 const isSmall = ({ type }: Device): boolean => findType(type)?.family === 'suppression';
+
+/** True where somebody has said how far it is: a run that was assumed is no measure for another. */
+export const isRunEntered = (plan: Pick<Plan, 'devices' | 'conductors'>, door: DoorId): boolean =>
+  runOf(plan, door) !== null &&
+  conductorsOf(plan, door).every(({ origin, assumed }) => origin !== 'aldaba' || !assumed.includes('length'));
 
 /** The run that the wires of a door were laid for: what is left of the longest one between enclosure and door; null where none is. */
 export function runOf(plan: Pick<Plan, 'devices' | 'conductors'>, door: DoorId): Metres | null {

@@ -125,6 +125,7 @@ describe('the diagram of a door', () => {
         length: metres(4),
         cable: '',
         origin: 'hand',
+        assumed: [],
       },
     });
     const after = await lay(more, before);

@@ -36,6 +36,9 @@ const plan = mustApply(
       by: 'A. Tester',
       at: '2026-11-01T10:00:00.000Z',
       note: '',
+      meter: '',
+      serial: '',
+      withdrawn: null,
     },
   },
 );

@@ -174,6 +174,7 @@ function number(plan: Plan, set: IntercomSet, leads: readonly Lead[], run: Metre
         length: metres(Math.max(run, lengthBetween(from, to, run))),
         cable: lead.use === 'release' ? `${base}r` : base,
         origin: 'set',
+        assumed: ['length'],
       },
     };
   });

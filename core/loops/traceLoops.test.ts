@@ -83,6 +83,7 @@ describe('traceLoops', () => {
       length: metres(5),
       cable: '',
       origin: 'hand' as const,
+      assumed: [],
     };
     const loops = traceLoops(mustApply(magnetDoor(), { kind: 'connect', conductor: wire }), 'D01');
     expect(loops.at(-1)).toMatchObject({ kind: 'other', lines: [{ conductor: 'D01/W99' }] });

@@ -84,7 +84,7 @@ describe('parseWireLine', () => {
   it('reads terminals, colour, size and length in any order', () => {
     expect(parseWireLine(plan, 'D01', 'ps1.+v k1.com1 14m BK 1.0')).toEqual({
       ok: true,
-      line: { from: 'D01/PS1.+V', to: 'D01/K1.COM1', colour: 'BK', gauge: mm2(1), length: 14 },
+      line: { from: 'D01/PS1.+V', to: 'D01/K1.COM1', colour: 'BK', gauge: mm2(1), length: 14, assumed: [] },
     });
     expect(parseWireLine(plan, 'D01', 'PS1.0V L1.- 18AWG 10ft')).toMatchObject({
       ok: true,

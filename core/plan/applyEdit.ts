@@ -51,7 +51,12 @@ function add<C extends Collection>(plan: Plan, collection: C, edit: KindEdit): E
   const problem = isFull(plan, collection) ?? entityProblem(plan, collection, entity);
   if (problem) return refuse(problem);
   const { remove } = kind.verbs as { remove: string };
-  return done(put(plan, collection, id, entity), asEdit({ kind: remove, id }));
+  const after = put(plan, collection, id, entity);
+  const back = asEdit({ kind: remove, id });
+  // What is taken back was never there: it leaves nothing to remember.
+  const left = kind.leaves?.(after, entity);
+  const marked = left ? applyEdit(after, asEdit({ ...left })) : null;
+  return done(after, marked?.ok ? flat('', [back, marked.inverse]) : back);
 }
 
 function set<C extends Collection>(plan: Plan, collection: C, edit: KindEdit): EditResult {
@@ -59,7 +64,8 @@ function set<C extends Collection>(plan: Plan, collection: C, edit: KindEdit): E
   const id = edit['id'] as string;
   const entity = findIn(plan[collection] as Record<string, Entities[C]>, id);
   if (entity === undefined) return refuse({ reason: 'missing', what: kind.word, id });
-  const patch = edit['patch'] as object;
+  const said = edit['patch'] as Partial<Entities[C]>;
+  const patch = { ...kind.implied?.(entity, said), ...said };
   const next = { ...entity, ...patch };
   const problem = entityProblem(plan, collection, next, entity);
   // What was wrong before (in a file of an older version) does not keep anybody from changing something else.
@@ -92,7 +98,8 @@ function remove(plan: Plan, collection: Collection, edit: KindEdit): EditResult 
   const id = edit['id'] as string;
   const entity = findIn(tableOf(plan, collection), id);
   if (entity === undefined) return refuse({ reason: 'missing', what: kind.word, id });
-  const parts: Edit[] = [];
+  const left = kind.leaves?.(plan, entity as never);
+  const parts: Edit[] = left ? [asEdit({ ...left })] : [];
   for (const other of [...COLLECTIONS].reverse()) {
     const found = dependents(plan, other, collection, id);
     if (found === null) return refuse({ reason: 'in-use', id });

@@ -39,6 +39,9 @@ export {
   type EditBack,
   type PlanDelta,
 } from './planDelta';
+export { countedNumber, writtenNumber } from './countedNumber';
+export { ASSUMABLE, type Assumable } from './schemas/conductor';
+export { ASSUMED_ANSWERS, type AssumedAnswer } from './schemas/door';
 export { changedIds } from './lineage';
 export { sameContent } from './sameContent';
 export { staleDoors, touchedDoors } from './touchedDoors';

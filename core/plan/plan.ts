@@ -31,6 +31,7 @@ export const EMPTY_BRIEF: Brief = {
   outdoors: false,
   slowWalkers: false,
   readerDistance: 1.5 as Metres,
+  assumed: ['outdoors', 'slowWalkers', 'readerDistance'],
 };
 
 /** Aldaba's choice where nobody says otherwise. */

@@ -62,6 +62,9 @@ function everything(): Plan {
         by: 'x',
         at: '2026-11-01T10:00:00.000Z',
         note: '',
+        meter: '',
+        serial: '',
+        withdrawn: null,
       },
     },
   );

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { MAGNET_BRIEF, magnetDoor, mustApply, wiredDoor } from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
 import {
+  applyEdit,
   conductorsOf,
   devicesOf,
   doorsInOrder,
@@ -36,6 +37,7 @@ describe('scopeOf', () => {
         length: metres(5),
         cable: '',
         origin: 'hand',
+        assumed: [],
       },
     });
     expect(scopeOf(joined, 'D02').devices.map(({ id }) => id)).toContain('D01/L1');
@@ -60,8 +62,29 @@ describe('numbers and tags', () => {
     expect(nextWireNumber(two, 'D02')).toBe('W19');
     expect(nextDoorId(two)).toBe('D03');
     expect(nextDoorId(emptyPlan('s', 's'))).toBe('D01');
+  });
+  it('are never those of something that was taken out: they stand on labels and drawings', () => {
     const gap = mustApply(two, { kind: 'disconnect', id: 'D02/W05' });
-    expect(nextWireNumber(gap, 'D02')).toBe('W05');
+    expect(nextWireNumber(gap, 'D02')).toBe('W19');
+    const shorter = mustApply(two, { kind: 'disconnect', id: 'D02/W18' });
+    expect(nextWireNumber(shorter, 'D02')).toBe('W19');
+    const bare = mustApply(
+      two,
+      { kind: 'removeDevice', id: 'D02/K1' },
+      { kind: 'removeDevice', id: 'D02/PS1' },
+    );
+    expect(nextWireNumber(bare, 'D02')).toBe('W19');
+    const one = mustApply(two, { kind: 'removeDoor', id: 'D02' });
+    expect(nextDoorId(one)).toBe('D03');
+    expect(nextDoorId(one, ['D03', 'D07'])).toBe('D08');
+  });
+  it('are free again where the thing was only ever taken back', () => {
+    const before = mustApply(two, { kind: 'disconnect', id: 'D02/W18' });
+    const conductor = { ...two.conductors['D02/W18']!, id: 'D02/W40', number: 'W40' };
+    const laid = applyEdit(before, { kind: 'connect', conductor });
+    const back = laid.ok ? applyEdit(laid.plan, laid.inverse) : laid;
+    expect(back.ok && back.plan).toEqual(before);
+    expect(back.ok && nextWireNumber(back.plan, 'D02')).toBe('W19');
   });
   it('stand in the order a person counts', () => {
     expect(conductorsOf(two, 'D02').map(({ number }) => number)[9]).toBe('W10');

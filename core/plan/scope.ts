@@ -5,7 +5,8 @@ import type { Device } from './schemas/device';
 import type { Door } from './schemas/door';
 import { deviceOf, pinOf, type TerminalId } from './kinds/terminal';
 import { conductorsOf, devicesOf, inSiteOrder, wiresInSiteOrder, wiresOn } from './siteIndex';
-import type { DeviceId, DoorId, Plan } from './plan';
+import { countedNumber, writtenNumber } from './countedNumber';
+import { findIn, type DeviceId, type DoorId, type Plan } from './plan';
 
 const natural = new Intl.Collator('en', { numeric: true }).compare;
 
@@ -80,19 +81,16 @@ export function nextTag(plan: Plan, door: DoorId | null, prefix: string): string
   return `${prefix}${n}`;
 }
 
-/** The next free wire number at a door: W01, W02... */
+/** The next wire number at a door, W01, W02...: beyond every one that is or was there, for it may stand on a label. */
 export function nextWireNumber(plan: Plan, door: DoorId, taken: ReadonlySet<string> = new Set()): string {
-  const used = new Set([...conductorsOf(plan, door).map((conductor) => conductor.number), ...taken]);
-  let n = 1;
-  const text = () => `W${String(n).padStart(2, '0')}`;
-  while (used.has(text())) n += 1;
-  return text();
+  const used = [...conductorsOf(plan, door).map(({ number }) => number), ...taken];
+  const highest = used.reduce((most, number) => Math.max(most, countedNumber(number, 'W')), 0);
+  return writtenNumber('W', Math.max(highest, findIn(plan.doors, door)?.lastWire ?? 0) + 1);
 }
 
-/** The next free door id: D01, D02... */
-export function nextDoorId(plan: Plan): DoorId {
-  let n = Object.keys(plan.doors).length + 1;
-  const text = () => `D${String(n).padStart(2, '0')}`;
-  while (plan.doors[text()]) n += 1;
-  return text();
+/** The next door id, D01, D02...: beyond every one that is or was there, for it may stand on a drawing. */
+export function nextDoorId(plan: Plan, taken: Iterable<DoorId> = []): DoorId {
+  const used = [...Object.keys(plan.doors), ...taken];
+  const highest = used.reduce((most, id) => Math.max(most, countedNumber(id, 'D')), plan.site.lastDoor);
+  return writtenNumber('D', highest + 1);
 }

@@ -31,6 +31,7 @@ describe('a wire typed as people write it', () => {
       colour: 'RD',
       gauge: '1mm2',
       length: 12,
+      assumed: [],
     });
   });
   it.each([
@@ -43,6 +44,11 @@ describe('a wire typed as people write it', () => {
     ['green-yellow', { colour: 'GNYE' }],
   ])('reads %s', (word, part) => {
     expect(laid(`PS1.+V K1.COM1 ${word}`)).toMatchObject(part);
+  });
+  it('says what of it was not typed', () => {
+    expect(laid('PS1.+V K1.COM1').assumed).toEqual(['length', 'colour', 'gauge']);
+    expect(laid('PS1.+V K1.COM1 12 m').assumed).toEqual(['colour', 'gauge']);
+    expect(laid('PS1.+V K1.COM1 red 18 AWG').assumed).toEqual(['length']);
   });
   it.each([
     ['PS1.+V to', 'no-second'],

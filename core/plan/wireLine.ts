@@ -10,6 +10,7 @@ import {
   type Gauge,
   type Metres,
 } from '../units/index';
+import { ASSUMABLE, type Assumable } from './schemas/conductor';
 import type { Device } from './schemas/device';
 import { terminalId, type TerminalId } from './kinds/terminal';
 import type { DoorId, Plan } from './plan';
@@ -23,6 +24,8 @@ export interface WireLine {
   readonly colour: ColourCode;
   readonly gauge: Gauge;
   readonly length: Metres;
+  /** What of these was not typed. */
+  readonly assumed: readonly Assumable[];
 }
 
 /** What could not be read, where: `start` and `end` are offsets into the line. */
@@ -147,7 +150,9 @@ export function parseWireLine(plan: Plan, door: DoorId, text: string): WireLineR
       gauge = size;
     } else return fault('unknown-word', word, COLOUR_CODES);
   }
-  return { ok: true, line: { from, to, ...WIRE_DEFAULTS, ...clean({ colour, gauge, length }) } };
+  const said = clean({ colour, gauge, length });
+  const assumed = ASSUMABLE.filter((what) => !(what in said));
+  return { ok: true, line: { from, to, ...WIRE_DEFAULTS, ...said, assumed } };
 }
 
 /** A length with its unit behind it; null for what is none. */

@@ -60,6 +60,7 @@ describe('the fire relays of a door', () => {
           length: metres(4),
           cable: '',
           origin: 'hand',
+          assumed: [],
         },
       },
     );

@@ -18,6 +18,7 @@ function operated(types: readonly string[], brief: Brief = MAGNET_BRIEF): Plan {
     deadState: null,
     schools: {},
     notes: '',
+    lastWire: 0,
   };
   const bare = mustApply(emptyPlan('s', 'A gate'), { kind: 'addDoor', door });
   const equipped = types.reduce(

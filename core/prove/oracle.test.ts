@@ -75,6 +75,7 @@ const bridges = (plan: Plan): Edit[] =>
         length: metres(0.1),
         cable: '',
         origin: 'hand',
+        assumed: [],
       },
     }));
   });

@@ -14,6 +14,7 @@ export function mustApply(plan: Plan, ...edits: Edit[]): Plan {
 
 export const MAGNET_BRIEF: Brief = {
   ...EMPTY_BRIEF,
+  assumed: [],
   protects: 'general',
   escapeRoute: true,
   mechanicalEgress: false,
@@ -23,6 +24,7 @@ export const MAGNET_BRIEF: Brief = {
 
 export const STRIKE_BRIEF: Brief = {
   ...EMPTY_BRIEF,
+  assumed: [],
   protects: 'valuables',
   escapeRoute: true,
   mechanicalEgress: true,
@@ -47,6 +49,7 @@ export function wiredDoor(
     deadState: { state: set.deadState, overrideReason: null, by: 'test' },
     schools: {},
     notes: '',
+    lastWire: 0,
   };
   const withDoor = mustApply(plan, { kind: 'addDoor', door });
   const equipped = mustApply(withDoor, hardwareEdit(withDoor, id, set));

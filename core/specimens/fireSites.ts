@@ -21,6 +21,7 @@ const lay = (door: string, number: string, from: string, to: string): Edit => ({
     length: metres(6),
     cable: '',
     origin: 'hand',
+    assumed: [],
   },
 });
 const between = (plan: Plan, one: TerminalId, two: TerminalId): string => {

@@ -35,6 +35,7 @@ export const wire = (
     length: metres(over.length ?? 2),
     cable: over.cable ?? '',
     origin: 'hand',
+    assumed: [],
   },
 });
 export const id = (plan: Plan, one: string, two: string) => wireBetween(plan, one, two);

@@ -19,7 +19,16 @@ function circuit(type: string, ...wires: string[]) {
   const plan: Plan = {
     ...base,
     doors: {
-      D01: { id: 'D01', order: 1, name: '', brief: EMPTY_BRIEF, deadState: null, schools: {}, notes: '' },
+      D01: {
+        id: 'D01',
+        order: 1,
+        name: '',
+        brief: EMPTY_BRIEF,
+        deadState: null,
+        schools: {},
+        notes: '',
+        lastWire: 0,
+      },
     },
     devices: {
       'D01/P': device('P', type),
@@ -43,6 +52,7 @@ function circuit(type: string, ...wires: string[]) {
             length: metres(1),
             cable: '',
             origin: 'hand',
+            assumed: [],
           },
         ];
       }),

@@ -135,7 +135,16 @@ export function benchPlan(
     ...base,
     types: { [type.id]: type, [SOURCE]: benchSource(applied) },
     doors: {
-      D01: { id: 'D01', order: 1, name: '', brief: EMPTY_BRIEF, deadState: null, schools: {}, notes: '' },
+      D01: {
+        id: 'D01',
+        order: 1,
+        name: '',
+        brief: EMPTY_BRIEF,
+        deadState: null,
+        schools: {},
+        notes: '',
+        lastWire: 0,
+      },
     },
     devices: {
       [UNDER_TEST]: device,
@@ -155,6 +164,7 @@ export function benchPlan(
           length: metres(0.2),
           cable: '',
           origin: 'hand' as const,
+          assumed: [],
         },
       ]),
     ),

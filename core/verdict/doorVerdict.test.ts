@@ -27,6 +27,7 @@ describe('doorVerdict', () => {
       deadState: null,
       schools: {},
       notes: '',
+      lastWire: 0,
     };
     const verdict = doorVerdict(mustApply(emptyPlan('s', 's'), { kind: 'addDoor', door }), 'D01');
     expect(verdict.summary).toMatchObject({ begun: false });

@@ -87,6 +87,8 @@ import { noBattery } from './no-battery';
 import { batteryShort } from './battery-short';
 import { batterySound } from './battery-sound';
 import { briefOpen } from './brief-open';
+import { briefAssumed } from './brief-assumed';
+import { wiresAssumed } from './wires-assumed';
 import { deadStateOpen } from './dead-state-open';
 import { deadStateOverridden } from './dead-state-overridden';
 import { deadStateDiffers } from './dead-state-differs';
@@ -227,6 +229,8 @@ export const RULES = [
   batteryShort,
   batterySound,
   briefOpen,
+  briefAssumed,
+  wiresAssumed,
   deadStateOpen,
   deadStateOverridden,
   deadStateDiffers,

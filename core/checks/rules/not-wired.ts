@@ -1,5 +1,5 @@
 import { autowire } from '../../autowire/index';
-import { runOf } from '../../door/index';
+import { isRunEntered, runOf } from '../../door/index';
 import { metres } from '../../units/index';
 import { doorSubject } from '../analyses/doorSubject';
 import { notWired as isNotWired } from '../analyses/notWired';
@@ -11,7 +11,12 @@ const unwired: Analysis = (context) => {
   if (!isNotWired(context)) return [];
   const values = { count: parts.all.filter(({ device }) => device.door === door.id).length };
   if (trial) return [hit('not-wired', doorSubject(context), values)];
-  const { edit, added } = autowire(plan, door.id, runOf(plan, door.id) ?? metres(12));
+  const { edit, added } = autowire(
+    plan,
+    door.id,
+    runOf(plan, door.id) ?? metres(12),
+    isRunEntered(plan, door.id),
+  );
   return [hit('not-wired', doorSubject(context), values, added.length > 0 ? { remedy: edit } : {})];
 };
 

@@ -32,7 +32,16 @@ describe('readWireRows', () => {
   it('takes an installation as found, devices and wires, and the door is judged at once', () => {
     const empty = mustApply(emptyPlan('s', 's'), {
       kind: 'addDoor',
-      door: { id: 'D01', order: 1, name: '', brief: EMPTY_BRIEF, deadState: null, schools: {}, notes: '' },
+      door: {
+        id: 'D01',
+        order: 1,
+        name: '',
+        brief: EMPTY_BRIEF,
+        deadState: null,
+        schools: {},
+        notes: '',
+        lastWire: 0,
+      },
     });
     const found = readWireRows(
       empty,

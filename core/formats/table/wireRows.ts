@@ -1,6 +1,7 @@
 import { findType } from '../../devices/index';
 import {
   allDevices,
+  ASSUMABLE,
   applyEdit,
   conductorsOf,
   doorsInOrder,
@@ -290,6 +291,7 @@ function newRow(
     length: read.length === null ? WIRE_DEFAULTS.length : metres(read.length),
     cable,
     origin: 'hand',
+    assumed: ASSUMABLE.filter((what) => read[what] === null),
   };
   if (!keep({ kind: 'connect', conductor }))
     return { kind: 'fault', fault: { code: 'refused', word: fresh } };

@@ -1,4 +1,5 @@
 import { findType } from '../../devices/index';
+import { countedNumber } from '../countedNumber';
 import { findIn, type Plan } from '../plan';
 import { describe } from './kind';
 import { deviceOf, pinOf, type TerminalId } from './terminal';
@@ -37,6 +38,20 @@ export const CONDUCTORS = describe('conductors', {
     for (const at of ENDS)
       if (!hasTerminal(plan, wire[at])) return { reason: 'unknown-terminal', id: wire[at], at };
     return wire.from === wire.to ? { reason: 'same-terminal', id: wire.from, at: 'to' } : null;
+  },
+  implied(wire, patch) {
+    const still = wire.assumed.filter((what) => !(what in patch));
+    return still.length < wire.assumed.length ? { assumed: still } : {};
+  },
+  // The highest number alone could be given again: what is below it is not asked for any more.
+  leaves(plan, { id, door: at, number }) {
+    const door = findIn(plan.doors, at);
+    const n = countedNumber(number, 'W');
+    if (!door || n <= door.lastWire) return null;
+    const last = Object.values(plan.conductors).every(
+      (other) => other.door !== at || other.id === id || countedNumber(other.number, 'W') < n,
+    );
+    return last ? { kind: 'setDoor', id: at, patch: { lastWire: n } } : null;
   },
   secrets: {},
   doors: (wire, plan) => [

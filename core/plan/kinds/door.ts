@@ -1,3 +1,4 @@
+import { countedNumber } from '../countedNumber';
 import { describe } from './kind';
 
 export const DOORS = describe('doors', {
@@ -9,6 +10,11 @@ export const DOORS = describe('doors', {
   fixed: ['id'],
   most: 2000,
   refs: [],
+  leaves(plan, { id }) {
+    const n = countedNumber(id, 'D');
+    const last = Object.keys(plan.doors).every((other) => other === id || countedNumber(other, 'D') < n);
+    return last && n > plan.site.lastDoor ? { kind: 'setSite', patch: { lastDoor: n } } : null;
+  },
   secrets: {},
   doors: (door) => [door.id],
 });

@@ -60,6 +60,10 @@ export interface Kind<
   readonly refs: readonly Ref<Entities[C]>[];
   /** What else must hold in this plan; `before` is the entity as it stood, where there was one. */
   problem?(plan: Plan, entity: Entities[C], before?: Entities[C]): EditRefusal | null;
+  /** What a patch changes besides what it says: what was assumed is so no more once somebody has said it. */
+  implied?(entity: Entities[C], patch: Partial<Entities[C]>): Partial<Entities[C]>;
+  /** What is to be remembered of one that is taken out, as an edit to make before; edits are typed from the kinds, not here. */
+  leaves?(plan: Plan, entity: Entities[C]): { readonly kind: string } | null;
   /** Fields that are secret, with what stands in their place in an export; `all` leaves the entity out. */
   readonly secrets: Readonly<Partial<Record<keyof Entities[C], unknown>>> | 'all';
   /** Doors it is part of. */

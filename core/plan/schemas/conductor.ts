@@ -7,6 +7,10 @@ const terminal = line(130, 3)
   .regex(/^[^\s.][^.]*\.[^.]+$/, 'must be a device, a dot and a terminal')
   .transform((value) => value as TerminalId);
 
+/** What of a wire Aldaba assumes where nobody says it. */
+export const ASSUMABLE = ['length', 'colour', 'gauge'] as const;
+export type Assumable = (typeof ASSUMABLE)[number];
+
 export const conductorSchema = z.strictObject({
   id: innerId(),
   door: addressId,
@@ -21,6 +25,8 @@ export const conductorSchema = z.strictObject({
   cable: line(40).default(''),
   /** Laid by a loop template, for an intercom set or a bus as a whole, or by a person. */
   origin: z.enum(['aldaba', 'set', 'hand']).default('hand'),
+  /** What nobody entered: it stands at what Aldaba assumes, and is said to be so wherever it shows. */
+  assumed: z.array(z.enum(ASSUMABLE)).max(3).default([]),
 });
 
 export type Conductor = Frozen<z.output<typeof conductorSchema>>;

@@ -3,6 +3,10 @@ import { addressId, length, line, lines, whole } from '../../fields/index';
 import { metres } from '../../units/index';
 import type { Frozen } from './frozen';
 
+/** Answers of a brief that stand at something before anybody has answered. */
+export const ASSUMED_ANSWERS = ['outdoors', 'slowWalkers', 'readerDistance'] as const;
+export type AssumedAnswer = (typeof ASSUMED_ANSWERS)[number];
+
 /** Answers about a door; null means nobody has answered yet, and what hangs on it is not proven. */
 const briefSchema = z.strictObject({
   protects: z.enum(['people', 'valuables', 'equipment', 'general']).nullable().default(null),
@@ -17,6 +21,8 @@ const briefSchema = z.strictObject({
   slowWalkers: z.boolean().default(false),
   /** From the reader or keypad to the handle, in metres. */
   readerDistance: length(200).default(metres(1.5)),
+  /** Answers that nobody gave: what stands there is Aldaba's assumption. */
+  assumed: z.array(z.enum(ASSUMED_ANSWERS)).max(3).default([]),
 });
 
 /** The dead state somebody chose, with the reason when it is not the recommended one. */
@@ -58,6 +64,8 @@ export const doorSchema = z.strictObject({
   /** How this door is wired where practitioners differ; what is not said follows the default. */
   schools: schoolsSchema.default({}),
   notes: lines(5000).default(''),
+  /** Highest number of a wire that was taken off: it is on labels and drawings, and is not given again. */
+  lastWire: whole(0, 1_000_000).default(0),
 });
 
 export type Door = Frozen<z.output<typeof doorSchema>>;

@@ -19,6 +19,14 @@ export const readingSchema = z.strictObject({
   /** ISO 8601. */
   at: z.iso.datetime(),
   note: lines(5000).default(''),
+  /** Meter that it was taken with, and its serial number. */
+  meter: line(120).default(''),
+  serial: line(120).default(''),
+  /** Who said that it does not count, when and why: a reading is never wiped out. */
+  withdrawn: z
+    .strictObject({ by: line(200), at: z.iso.datetime(), reason: line(500) })
+    .nullable()
+    .default(null),
 });
 
 export type Reading = Frozen<z.output<typeof readingSchema>>;

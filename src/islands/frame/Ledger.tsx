@@ -24,7 +24,16 @@ export function useAddDoor(): () => void {
     const { plan } = store.getState();
     const id = nextDoorId(plan);
     const order = Math.max(0, ...Object.values(plan.doors).map((door) => door.order)) + 1;
-    const door: Door = { id, order, name: '', brief: EMPTY_BRIEF, deadState: null, schools: {}, notes: '' };
+    const door: Door = {
+      id,
+      order,
+      name: '',
+      brief: EMPTY_BRIEF,
+      deadState: null,
+      schools: {},
+      notes: '',
+      lastWire: 0,
+    };
     if (store.dispatch({ kind: 'addDoor', door }, 'add a door'))
       go({ kind: 'door', door: id, station: 'brief' });
   };

@@ -51,6 +51,9 @@ export function TestStation({ door }: { door: Door }) {
       by: name.trim(),
       at: new Date().toISOString(),
       note: '',
+      meter: '',
+      serial: '',
+      withdrawn: null,
     };
     return dispatch({ kind: 'addReading', reading }, 'enter a reading');
   };

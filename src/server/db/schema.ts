@@ -9,7 +9,17 @@ import {
   text,
   uniqueIndex,
 } from 'drizzle-orm/sqlite-core';
-import type { Brief, DeadStateChoice, Device, Door, EditBack, KeypadRecord, Site } from '#core/plan/index';
+import type {
+  Brief,
+  Conductor,
+  DeadStateChoice,
+  Device,
+  Door,
+  EditBack,
+  KeypadRecord,
+  Reading,
+  Site,
+} from '#core/plan/index';
 
 /** Rows of a site. JSON columns hold only what Zod has typed: briefs, settings, keypad memories, edits. */
 
@@ -21,6 +31,10 @@ export const sites = sqliteTable('sites', {
   units: text('units').notNull().default('metric'),
   notes: text('notes').notNull().default(''),
   colours: text('colours', { mode: 'json' }).$type<Site['colours']>().notNull().default({}),
+  company: text('company').notNull().default(''),
+  contact: text('contact').notNull().default(''),
+  reference: text('reference').notNull().default(''),
+  lastDoor: integer('last_door').notNull().default(0),
   revision: integer('revision').notNull().default(0),
 });
 
@@ -40,6 +54,7 @@ export const doors = sqliteTable(
     deadState: text('dead_state', { mode: 'json' }).$type<DeadStateChoice | null>(),
     schools: text('schools', { mode: 'json' }).$type<Door['schools']>().notNull().default({}),
     notes: text('notes').notNull(),
+    lastWire: integer('last_wire').notNull().default(0),
   },
   (t) => [primaryKey({ columns: [t.site, t.id] })],
 );
@@ -78,6 +93,7 @@ export const conductors = sqliteTable(
     length: real('length_m').notNull(),
     cable: text('cable').notNull(),
     origin: text('origin').notNull(),
+    assumed: text('assumed', { mode: 'json' }).$type<Conductor['assumed']>().notNull().default([]),
   },
   (t) => [
     primaryKey({ columns: [t.site, t.id] }),
@@ -159,6 +175,9 @@ export const readings = sqliteTable(
     by: text('by').notNull(),
     at: text('at').notNull(),
     note: text('note').notNull(),
+    meter: text('meter').notNull().default(''),
+    serial: text('serial').notNull().default(''),
+    withdrawn: text('withdrawn', { mode: 'json' }).$type<Reading['withdrawn']>(),
   },
   (t) => [
     primaryKey({ columns: [t.site, t.id] }),

@@ -38,6 +38,8 @@ import { batteryShort } from './battery-short';
 import { batterySound } from './battery-sound';
 import { noBattery } from './no-battery';
 import { briefOpen } from './brief-open';
+import { briefAssumed } from './brief-assumed';
+import { wiresAssumed } from './wires-assumed';
 import { deadStateOpen } from './dead-state-open';
 import { trapsPeople } from './traps-people';
 import { deadStateOverridden } from './dead-state-overridden';
@@ -174,6 +176,8 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'battery-sound': batterySound,
   'no-battery': noBattery,
   'brief-open': briefOpen,
+  'brief-assumed': briefAssumed,
+  'wires-assumed': wiresAssumed,
   'dead-state-open': deadStateOpen,
   'traps-people': trapsPeople,
   'dead-state-overridden': deadStateOverridden,

@@ -1,0 +1,11 @@
+import { assumed } from '../analyses/assumed';
+import { rule } from '../hit';
+
+export const briefAssumed = rule({
+  code: 'brief-assumed',
+  family: 'R',
+  station: 'brief',
+  severity: 'caution',
+  basis: 'practice',
+  find: assumed,
+});

@@ -1,0 +1,76 @@
+import {
+  allConductors,
+  conductorsOf,
+  deviceOf,
+  devicesOf,
+  type Device,
+  type DoorId,
+  type Edit,
+  type Plan,
+} from '../plan/index';
+import { renamedCable, renamedEnd, renamedSlots, renamedWire, renaming, type Renaming } from './renamed';
+
+/**
+ * The same door under another number, as one edit: everything of it goes along, its readings and keypad memories too, and
+ * wires of other doors end where they did.
+ */
+export function renumberDoor(plan: Plan, from: DoorId, to: DoorId): Edit {
+  const door = plan.doors[from];
+  if (!door) throw new Error(`no door "${from}" in the plan`);
+  const devices = devicesOf(plan, from);
+  const names = renaming(plan, devices, to);
+  const of = (id: string) => names.get(id) ?? id;
+  const readings = Object.values(plan.readings).filter((reading) => reading.door === from);
+  return {
+    kind: 'batch',
+    label: `renumber ${from} to ${to}`,
+    edits: [
+      { kind: 'addDoor', door: { ...door, id: to } },
+      ...devices.map((device): Edit => ({
+        kind: 'addDevice',
+        device: { ...device, id: of(device.id), door: to } satisfies Device,
+      })),
+      ...conductorsOf(plan, from).map((wire): Edit => ({
+        kind: 'connect',
+        conductor: renamedWire(names, wire, from, to),
+      })),
+      ...othersWires(plan, from, names),
+      ...Object.values(plan.cables)
+        .filter((cable) => cable.door === from)
+        .map((cable): Edit => {
+          const name = renamedCable(cable.name, from, to);
+          const id = `${to}/${name}`;
+          return { kind: 'setCable', id, cable: { ...cable, id, door: to, name } };
+        }),
+      ...Object.values(plan.memories)
+        .filter(({ device }) => names.has(device))
+        .map((memory): Edit => {
+          const device = of(memory.device);
+          return { kind: 'setMemory', device, memory: { ...memory, device } };
+        }),
+      ...Object.values(plan.people)
+        .filter(({ doors, slots }) => doors.includes(from) || Object.keys(slots).some((id) => names.has(id)))
+        .map(({ id, doors, slots }): Edit => ({
+          kind: 'setPerson',
+          id,
+          patch: { doors: doors.map((one) => (one === from ? to : one)), slots: renamedSlots(names, slots) },
+        })),
+      { kind: 'removeDoor', id: from },
+      // A reading keeps its name, which is free again only now.
+      ...readings.map((reading): Edit => ({
+        kind: 'addReading',
+        reading: { ...reading, door: to, check: reading.check.replaceAll(`${from}/`, `${to}/`) },
+      })),
+    ],
+  };
+}
+
+/** Wires of other doors that end at one of these devices: they end at it under its new name. */
+const othersWires = (plan: Plan, from: DoorId, names: Renaming): Edit[] =>
+  allConductors(plan)
+    .filter((wire) => wire.door !== from && [wire.from, wire.to].some((end) => names.has(deviceOf(end))))
+    .map((wire) => ({
+      kind: 'setConductor',
+      id: wire.id,
+      patch: { from: renamedEnd(names, wire.from), to: renamedEnd(names, wire.to) },
+    }));

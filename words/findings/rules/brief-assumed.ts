@@ -1,0 +1,19 @@
+import { list, type Words } from '../text';
+
+const ANSWERS: Readonly<Record<string, string>> = {
+  outdoors: 'the outer side is dry',
+  slowWalkers: 'nobody walks slowly',
+  readerDistance: 'the reader is 1.5 m from the handle',
+};
+
+export const briefAssumed: Words = {
+  title: (v) =>
+    list(v['answers']).length > 1
+      ? 'Some answers of the brief are assumed'
+      : 'One answer of the brief is assumed',
+  reason: (v) =>
+    `Nobody has answered; Aldaba takes it that ${list(v['answers'])
+      .map((one) => ANSWERS[one] ?? one)
+      .join(', ')}. The unlock time and the devices outside rest on it.`,
+  remedy: () => 'It is so',
+};
