@@ -1,3 +1,3 @@
 export type { CheckItem, CheckTask, CheckUnit, Phase } from './checkItem';
 export { checkSheet } from './checkSheet';
-export { isStale, judgeReading, latestReadings } from './readings';
+export { isStale, judgeReading, latestReadings, readingsOf } from './readings';

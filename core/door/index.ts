@@ -3,6 +3,7 @@ export { doorTimes, LEAST_SECONDS, type DoorTimes, type TimeRole } from './doorT
 export { copyDoor, type CopyWish, type LeftOut } from './copyDoor';
 export { exchangeType, type Exchange } from './exchangeType';
 export { moveDevice } from './moveDevice';
+export { newDoors, type NewDoor, type NewDoorFault, type NewDoors } from './newDoors';
 export { renumberDoor } from './renumberDoor';
 export { cableBetween, isRunEntered, lengthBetween, runOf } from './lengths';
 export { fireLineFor, isFireLine, type FireLine } from './fireLine';

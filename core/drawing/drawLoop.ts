@@ -1,5 +1,5 @@
-import { findTypeIn, type Plan } from '../plan/index';
-import { COLOURS, formatLength, type LengthUnit } from '../units/index';
+import { findTypeIn, shownLength, type Plan } from '../plan/index';
+import { COLOURS, type LengthUnit } from '../units/index';
 import type { Leg, LegStep, Loop, RoundLoop, BundleLoop } from '../loops/index';
 import { mergeColumns, planLeg, type LegPlan } from './legPlan';
 import { boxOf, figures, passKind, passOf, pin, THROUGH } from './boxes';
@@ -159,7 +159,7 @@ function wireLabel(plan: Plan, id: string, room: number, unit?: LengthUnit): str
   const wire = plan.conductors[id];
   if (!wire) return [];
   if (wire.length < 1) return [wire.number];
-  const length = formatLength(wire.length, unit);
+  const length = shownLength(wire, unit);
   const together = `${wire.number} ${length}`;
   return together.length * FIGURE_WIDTH <= room - 8 ? [together] : [wire.number, length];
 }

@@ -5,4 +5,5 @@ export type { ReadNote } from './aldaba/differences';
 export { spiceDeck, type SpiceDeck } from './spice/spiceDeck';
 export { wiresCsv } from './table/wiresCsv';
 export { readWireRows, type WireRow, type WireRowOutcome, type WireRows } from './table/wireRows';
+export { readDoorRows, type DoorRow, type DoorRowFault } from './table/doorRows';
 export { loopsSvg, type LoopSvg } from './svg/loopsSvg';

@@ -40,8 +40,8 @@ export {
   type PlanDelta,
 } from './planDelta';
 export { countedNumber, writtenNumber } from './countedNumber';
-export { ASSUMABLE, type Assumable } from './schemas/conductor';
-export { ASSUMED_ANSWERS, type AssumedAnswer } from './schemas/door';
+export * from './assumable';
 export { changedIds } from './lineage';
+export { ASSUMED_SIGN, shownColour, shownGauge, shownLength } from './shownWire';
 export { sameContent } from './sameContent';
 export { staleDoors, touchedDoors } from './touchedDoors';

@@ -10,7 +10,7 @@ import {
   type Gauge,
   type Metres,
 } from '../units/index';
-import { ASSUMABLE, type Assumable } from './schemas/conductor';
+import { ASSUMABLE, type Assumable } from './assumable';
 import type { Device } from './schemas/device';
 import { terminalId, type TerminalId } from './kinds/terminal';
 import type { DoorId, Plan } from './plan';

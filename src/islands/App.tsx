@@ -234,7 +234,9 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
               </main>
             ) : route.kind === 'page' ? (
               <main className={css['main']}>
-                <SitePageView page={route.page} sites={sites} summaries={summaries} />
+                <Boundary of={`${route.page} ${version}`} what="This page">
+                  <SitePageView page={route.page} sites={sites} summaries={summaries} />
+                </Boundary>
               </main>
             ) : door ? (
               <Boundary of={`${door.id} ${version}`}>

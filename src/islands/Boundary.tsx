@@ -4,6 +4,8 @@ import { Empty } from '../ui/Empty';
 interface Props {
   /** What is shown inside; another one, or another state of it, gets another try. */
   readonly of: string;
+  /** What cannot be shown then. */
+  readonly what?: string;
   readonly children: ReactNode;
 }
 interface State {
@@ -26,7 +28,7 @@ export class Boundary extends Component<Props, State> {
     const { failed } = this.state;
     if (failed === null) return this.props.children;
     return (
-      <Empty title="This door cannot be shown">
+      <Empty title={`${this.props.what ?? 'This door'} cannot be shown`}>
         {failed}. Nothing is known about it, least of all that it is sound. What was saved is kept, and other
         doors are not touched.
       </Empty>

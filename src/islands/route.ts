@@ -1,7 +1,7 @@
 import type { StationId } from '#core/checks/index';
 import { STATIONS } from '#core/checks/stations';
 
-export const SITE_PAGES = ['supplies', 'release', 'sets', 'people', 'types', 'log', 'pack'] as const;
+export const SITE_PAGES = ['doors', 'supplies', 'release', 'sets', 'people', 'types', 'log', 'pack'] as const;
 export type SitePage = (typeof SITE_PAGES)[number];
 
 /** Where somebody is. A door without an id means the first one. */

@@ -19,4 +19,18 @@ export function applyTheme(theme: Theme): void {
 /** Name under which edits and readings are kept. */
 export const storedName = (): string =>
   typeof localStorage === 'undefined' ? '' : (localStorage.getItem(NAME) ?? '');
+const METER = 'aldaba.meter';
+
+/** The meter that readings are taken with, and its serial number. */
+export interface Meter {
+  readonly meter: string;
+  readonly serial: string;
+}
+export function storedMeter(): Meter {
+  const text = typeof localStorage === 'undefined' ? null : localStorage.getItem(METER);
+  const [meter = '', serial = ''] = (text ?? '').split('\n');
+  return { meter, serial };
+}
+export const storeMeter = ({ meter, serial }: Meter): void =>
+  localStorage.setItem(METER, `${meter}\n${serial}`);
 export const storeName = (name: string): void => localStorage.setItem(NAME, name);

@@ -1,11 +1,22 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { doorParts } from '#core/door/index';
 import { settingValue } from '#core/devices/index';
-import { checkSheet, latestReadings, type Phase } from '#core/commission/index';
 import { loopsSvg } from '#core/formats/index';
-import { conductorsOf, terminalLabel, type Door, type Plan } from '#core/plan/index';
-import { COLOURS, formatAmps, formatGauge, formatHours, formatLength, formatVolts } from '#core/units/index';
+import {
+  ASSUMED_SIGN,
+  conductorsOf,
+  shownColour,
+  shownGauge,
+  shownLength,
+  terminalLabel,
+  type AssumedAnswer,
+  type Door,
+  type Plan,
+} from '#core/plan/index';
+import { formatAmps, formatHours, formatLength, formatVolts } from '#core/units/index';
 import { doorVerdict } from '#core/verdict/index';
+import { GREY, h2, head, INK, LAYOUT, mono } from './packDress';
+import { tests } from './packTests';
 import { paperFonts, pdfOf } from './pdf';
 import {
   cellReason,
@@ -14,16 +25,12 @@ import {
   LAW,
   loopName,
   outcomeWords,
-  PHASES,
   PROTECTS,
   QUESTIONS,
-  rangeWords,
   SEVERITY_NAMES,
   situationName,
   STATE_NAMES,
   STATE_SENTENCES,
-  taskWords,
-  valueWords,
   verdictWords,
 } from '#words/index';
 import { openWords } from '#words/marks';
@@ -31,25 +38,6 @@ import { openWords } from '#words/marks';
 const PAGE_WIDTH = 515;
 /** A heading lower than this goes to the next page, with what it heads; points from the top. */
 const LOWEST_HEADING = 640;
-const INK = '#1b2230';
-const GREY = '#555c69';
-
-/** Hairlines between rows only, as a printed schedule has them. */
-const LAYOUT = {
-  hLineWidth: (i: number) => (i <= 1 ? 0.8 : 0.3),
-  vLineWidth: () => 0,
-  hLineColor: () => '#8b8f97',
-  paddingTop: () => 3,
-  paddingBottom: () => 3,
-  paddingLeft: (i: number) => (i === 0 ? 0 : 5),
-  paddingRight: () => 3,
-};
-
-const head = (...names: string[]): TableCell[] =>
-  names.map((text) => ({ text, bold: true, color: GREY, fontSize: 8 }));
-const mono = (text: string): TableCell => ({ text, font: 'Mono', fontSize: 7.5 });
-const h2 = (text: string): Content => ({ text, style: 'h2', headlineLevel: 1 });
-
 /** The pack of one door as a PDF, for whoever runs it from now on. Codes are never in it. */
 export const doorPack = (plan: Plan, door: Door, printedAt: Date): Promise<Buffer> =>
   pdfOf(definition(plan, door, printedAt));
@@ -91,18 +79,34 @@ export function definition(plan: Plan, door: Door, printedAt: Date): TDocumentDe
   };
 }
 
+/** Who it is for and who it is from, as far as that is known. */
+const headLine = ({ site }: Plan): string =>
+  [site.name, site.reference && `Job ${site.reference}`, site.company, site.contact]
+    .filter(Boolean)
+    .join(' · ');
+
 function sheet(plan: Plan, door: Door): Content[] {
   const { brief, deadState } = door;
   const { findings, marks } = doorVerdict(plan, door.id);
   const unready = openWords(marks);
   const yes = (value: boolean | null) => (value === null ? 'not answered' : value ? 'yes' : 'no');
+  const assumedOr = (question: AssumedAnswer, answer: string) =>
+    brief.assumed.includes(question) ? `not answered; ${answer} is assumed` : answer;
   const answers: [string, string][] = [
     [QUESTIONS.protects.label, brief.protects ? PROTECTS[brief.protects] : 'not answered'],
     [QUESTIONS.escapeRoute.label, yes(brief.escapeRoute)],
     [QUESTIONS.mechanicalEgress.label, yes(brief.mechanicalEgress)],
     [QUESTIONS.rescuers.label, yes(brief.rescuers)],
     [QUESTIONS.fireDoor.label, yes(brief.fireDoor)],
-    [QUESTIONS.slowWalkers.label, yes(brief.slowWalkers)],
+    [QUESTIONS.outdoors.label, assumedOr('outdoors', yes(brief.outdoors))],
+    [QUESTIONS.slowWalkers.label, assumedOr('slowWalkers', yes(brief.slowWalkers))],
+    [
+      QUESTIONS.readerDistance.label,
+      assumedOr(
+        'readerDistance',
+        formatLength(brief.readerDistance, plan.site.units === 'american' ? 'ft' : 'm'),
+      ),
+    ],
     [
       'Dead state',
       deadState ? `${STATE_NAMES[deadState.state]}: ${STATE_SENTENCES[deadState.state]}` : 'not chosen',
@@ -115,7 +119,7 @@ function sheet(plan: Plan, door: Door): Content[] {
     ]);
   const open = findings.filter(({ severity }) => severity !== 'sound');
   return [
-    { text: plan.site.name, style: 'small' },
+    { text: headLine(plan), style: 'small' },
     { text: `${door.id} ${door.name}`, style: 'h1' },
     {
       text: [plan.site.address, door.notes].filter(Boolean).join(' · '),
@@ -216,16 +220,25 @@ function wires(plan: Plan, door: Door): Content[] {
             mono(wire.number),
             mono(terminalLabel(plan, wire.from, door.id)),
             mono(terminalLabel(plan, wire.to, door.id)),
-            `${wire.colour} ${COLOURS[wire.colour].name}`,
-            mono(formatGauge(wire.gauge).replace('mm²', 'mm2')),
-            mono(formatLength(wire.length, unit)),
+            shownColour(wire),
+            mono(shownGauge(wire).replace('mm²', 'mm2')),
+            mono(shownLength(wire, unit)),
             wire.cable || '-',
           ]),
         ],
       },
     },
+    ...(rows.some(({ assumed }) => assumed.length > 0)
+      ? [
+          {
+            text: `${ASSUMED_SIGN} Nobody has entered it: it is assumed, and what is said of voltages and battery rests on it. Measure it.`,
+            style: 'small',
+            margin: [0, 5, 0, 0] as [number, number, number, number],
+          },
+        ]
+      : []),
     {
-      text: 'Leave about 300 mm of slack at the device. Strip about 5 mm. Ferrules or lever connectors pushed home and tug-tested. Insulate every joint before power. Cap unused conductors each on its own.',
+      text: `${unit === 'ft' ? 'Leave about 12 in of slack at the device. Strip about 3/16 in.' : 'Leave about 300 mm of slack at the device. Strip about 5 mm.'} Ferrules or lever connectors pushed home and tug-tested. Insulate every joint before power. Cap unused conductors each on its own.`,
       style: 'small',
       margin: [0, 5, 0, 0],
     },
@@ -316,56 +329,5 @@ function proof(plan: Plan, door: Door): Content[] {
     ...verdict.budget.voltages.map((fed): Content => ({
       text: `${fed.tag}: ${formatVolts(fed.rest)} at rest, lowest ${formatVolts(fed.lowest ?? fed.released)}, needs ${formatVolts(fed.needsVolts)}.`,
     })),
-  ];
-}
-
-function tests(plan: Plan, door: Door): Content[] {
-  const items = checkSheet(plan, door.id);
-  const latest = latestReadings(plan, door.id);
-  const rows = (phase: Phase): TableCell[][] =>
-    items
-      .filter((item) => item.phase === phase)
-      .map((item) => {
-        const reading = latest.get(item.id);
-        return [
-          {
-            text: [
-              taskWords(item),
-              { text: item.where.length > 0 ? `\n${item.where.join(' to ')}` : '', fontSize: 7, color: GREY },
-            ],
-          },
-          mono(rangeWords(item).replaceAll('Ω', 'ohm')),
-          mono(reading ? valueWords(item.unit, reading.value).replaceAll('Ω', 'ohm') : ''),
-          reading ? (reading.passed ? 'pass' : 'out of range') : '',
-          reading ? `${reading.at.slice(0, 10)} ${reading.by}` : '',
-        ];
-      });
-  return [
-    { text: 'Test sheet', style: 'h2', headlineLevel: 1, pageBreak: 'before' },
-    {
-      layout: LAYOUT,
-      table: {
-        widths: ['*', 92, 54, 52, 122],
-        headerRows: 1,
-        dontBreakRows: true,
-        body: [
-          head('Check', 'Should read', 'Reading', 'Result', 'Date, name'),
-          ...(Object.keys(PHASES) as Phase[]).flatMap((phase): TableCell[][] => [
-            [{ text: PHASES[phase].name, bold: true, colSpan: 5, margin: [0, 5, 0, 0] }, '', '', '', ''],
-            ...rows(phase),
-          ]),
-        ],
-      },
-    },
-    {
-      margin: [0, 26, 0, 0],
-      unbreakable: true,
-      columns: ['Installer', 'Received by'].map((who) => ({
-        stack: [
-          { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 220, y2: 0, lineWidth: 0.6 }] },
-          { text: `${who}: name, date, signature`, style: 'small', margin: [0, 3, 0, 0] },
-        ],
-      })),
-    },
   ];
 }

@@ -1,7 +1,7 @@
 import { decimalOf, type DecimalSign, type LengthUnit } from '../../units/index';
 
 /** What a column of a table of wires is there for. */
-export type Column = 'door' | 'number' | 'from' | 'to' | 'colour' | 'size' | 'length' | 'cable';
+export type Column = 'door' | 'number' | 'from' | 'to' | 'colour' | 'size' | 'length' | 'cable' | 'assumed';
 
 /** Headings by what they may be called in English and German, so that a table from elsewhere is read by its own columns. */
 const HEADINGS: Readonly<Record<Column, RegExp>> = {
@@ -13,6 +13,7 @@ const HEADINGS: Readonly<Record<Column, RegExp>> = {
   size: /^(size|gauge|mm2|mm²|awg|querschnitt|quers\.?)/i,
   length: /^(length|länge|laenge)/i,
   cable: /^(cable|kabel)/i,
+  assumed: /^(assumed|angenommen)$/i,
 };
 const PLAIN: readonly Column[] = ['from', 'to', 'colour', 'size', 'length', 'cable'];
 

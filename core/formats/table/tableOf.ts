@@ -2,13 +2,13 @@ import Papa from 'papaparse';
 
 /**
  * Cells of pasted text or a file: columns by tab, semicolon or comma, whichever the text is made with, quoted cells as RFC 4180
- * has them; else by two spaces or more, else by any space. A comma inside figures makes no column.
+ * has them; else by two spaces or more, else by any space, or as `apart` says. A comma inside figures makes no column.
  */
-export function tableOf(text: string): string[][] {
+export function tableOf(text: string, apart: RegExp = /\s{2,}|\s/): string[][] {
   const plain = text.replace(/^\uFEFF/, '');
   const sign = separatorOf(plain);
   if (sign !== null) return Papa.parse<string[]>(plain, { delimiter: sign, skipEmptyLines: false }).data;
-  return plain.split(/\r?\n/).map((line) => line.trim().split(/\s{2,}|\s/));
+  return plain.split(/\r?\n/).map((line) => line.trim().split(apart));
 }
 
 function separatorOf(text: string): '\t' | ';' | ',' | null {

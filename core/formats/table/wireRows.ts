@@ -236,7 +236,7 @@ function wireRow(
   const old = conductorsOf(plan, door).find((wire) => wire.number === number);
   return old
     ? { read, outcome: changedRow(plan, door, old, read, cable, keep) }
-    : { read, outcome: newRow(plan, door, number, read, cable ?? '', keep) };
+    : { read, outcome: newRow(plan, door, number, read, cable ?? '', wordsOf(cell('assumed')), keep) };
 }
 
 function changedRow(
@@ -270,6 +270,7 @@ function newRow(
   number: string,
   read: ReadWire,
   cable: string,
+  assumed: ReadonlySet<string>,
   keep: (edit: Edit) => boolean,
 ): WireRowOutcome {
   const own = number !== '' && number.length <= 12;
@@ -291,13 +292,16 @@ function newRow(
     length: read.length === null ? WIRE_DEFAULTS.length : metres(read.length),
     cable,
     origin: 'hand',
-    assumed: ASSUMABLE.filter((what) => read[what] === null),
+    assumed: ASSUMABLE.filter((what) => read[what] === null || assumed.has(what)),
   };
   if (!keep({ kind: 'connect', conductor }))
     return { kind: 'fault', fault: { code: 'refused', word: fresh } };
   const name = (terminal: TerminalId) => terminalLabel(plan, terminal, door);
   return { kind: 'new', number: fresh, from: name(read.from), to: name(read.to) };
 }
+
+/** A table that Aldaba wrote says itself what of it nobody had entered. */
+const wordsOf = (cell: string): ReadonlySet<string> => new Set(cell.toLowerCase().split(/\W+/));
 
 function changeWords(plan: Plan, door: DoorId, patch: Partial<Conductor>): string[] {
   return [

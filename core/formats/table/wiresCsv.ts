@@ -27,6 +27,7 @@ const columns = (unit: LengthUnit): string[] => [
   `length ${unit}`,
   'cable',
   'laid by',
+  'assumed',
 ];
 
 /** A field that a spreadsheet would take for a formula is made plain text by an apostrophe. */
@@ -60,6 +61,7 @@ export function wiresCsv(
         figure(unit === 'ft' ? wire.length / METRES_PER_FOOT : wire.length, 2),
         wire.cable,
         wire.origin === 'aldaba' ? 'Aldaba' : 'hand',
+        wire.assumed.join(' '),
       ].map(plain),
     ),
   );

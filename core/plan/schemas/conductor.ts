@@ -1,15 +1,12 @@
 import * as z from 'zod';
 import { addressId, colour, gauge, innerId, length, line } from '../../fields/index';
+import { ASSUMABLE } from '../assumable';
 import type { TerminalId } from '../kinds/terminal';
 import type { Frozen } from './frozen';
 
 const terminal = line(130, 3)
   .regex(/^[^\s.][^.]*\.[^.]+$/, 'must be a device, a dot and a terminal')
   .transform((value) => value as TerminalId);
-
-/** What of a wire Aldaba assumes where nobody says it. */
-export const ASSUMABLE = ['length', 'colour', 'gauge'] as const;
-export type Assumable = (typeof ASSUMABLE)[number];
 
 export const conductorSchema = z.strictObject({
   id: innerId(),

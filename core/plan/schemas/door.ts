@@ -1,11 +1,8 @@
 import * as z from 'zod';
 import { addressId, length, line, lines, whole } from '../../fields/index';
 import { metres } from '../../units/index';
+import { ASSUMED_ANSWERS } from '../assumable';
 import type { Frozen } from './frozen';
-
-/** Answers of a brief that stand at something before anybody has answered. */
-export const ASSUMED_ANSWERS = ['outdoors', 'slowWalkers', 'readerDistance'] as const;
-export type AssumedAnswer = (typeof ASSUMED_ANSWERS)[number];
 
 /** Answers about a door; null means nobody has answered yet, and what hangs on it is not proven. */
 const briefSchema = z.strictObject({

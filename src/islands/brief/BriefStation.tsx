@@ -1,26 +1,18 @@
 import { useState } from 'react';
 import { recommendDeadState, type DeadStateOption } from '#core/brief/index';
-import {
-  conductorsOf,
-  devicesOf,
-  wiresOn,
-  type Brief,
-  type Door,
-  type DoorId,
-  type Plan,
-} from '#core/plan/index';
+import type { AssumedAnswer, Brief, Door } from '#core/plan/index';
 import { metres, METRES_PER_FOOT, readQuantity, type LengthUnit } from '#core/units/index';
 import { PROTECTS, QUESTIONS, REASONS, STATE_NAMES, STATE_SENTENCES } from '#words/brief';
 import { quantityFaultWords } from '#words/quantities';
 import { Button } from '../../ui/Button';
-import { Dialog } from '../../ui/Dialog';
 import { ChoiceField, TextField, YesNo } from '../../ui/Field';
 import { DeadStateGlyph } from '../../ui/glyphs';
 import { cx } from '../../ui/cx';
+import { RemoveDoorDialog } from '../doors/RemoveDoor';
 import { StationFrame } from '../frame/StationFrame';
 import { useNavigate } from '../navigation';
 import { storedName } from '../settings';
-import { useDispatch, usePlan, useUnit } from '../store/context';
+import { useDispatch, useUnit } from '../store/context';
 import css from './BriefStation.module.css';
 
 const YES_NO = ['escapeRoute', 'mechanicalEgress', 'rescuers', 'fireDoor'] as const;
@@ -30,8 +22,13 @@ export function BriefStation({ door }: { door: Door }) {
   const dispatch = useDispatch();
   const unit = useUnit();
   const { brief } = door;
-  const answer = (patch: Partial<Brief>) =>
-    dispatch({ kind: 'setDoor', id: door.id, patch: { brief: { ...brief, ...patch } } }, 'answer the brief');
+  const answer = (patch: Partial<Brief>) => {
+    const assumed = brief.assumed.filter((one) => !(one in patch));
+    dispatch(
+      { kind: 'setDoor', id: door.id, patch: { brief: { ...brief, ...patch, assumed } } },
+      'answer the brief',
+    );
+  };
   return (
     <StationFrame door={door}>
       <div className={css['brief']}>
@@ -56,17 +53,20 @@ export function BriefStation({ door }: { door: Door }) {
           ))}
           <YesNo
             {...QUESTIONS.outdoors}
-            value={brief.outdoors}
+            {...assumedAs(brief, 'outdoors', 'no')}
+            value={brief.assumed.includes('outdoors') ? null : brief.outdoors}
             onChange={(outdoors) => answer({ outdoors })}
           />
           <YesNo
             {...QUESTIONS.slowWalkers}
-            value={brief.slowWalkers}
+            {...assumedAs(brief, 'slowWalkers', 'no')}
+            value={brief.assumed.includes('slowWalkers') ? null : brief.slowWalkers}
             onChange={(slowWalkers) => answer({ slowWalkers })}
           />
           <DistanceField
-            key={brief.readerDistance}
+            key={`${brief.readerDistance} ${brief.assumed.length}`}
             distance={brief.readerDistance}
+            assumed={brief.assumed.includes('readerDistance')}
             unit={unit}
             onKeep={(distance) => answer({ readerDistance: metres(distance) })}
           />
@@ -78,6 +78,12 @@ export function BriefStation({ door }: { door: Door }) {
     </StationFrame>
   );
 }
+
+/** The hint of a question that nobody has answered says what is taken until somebody does. */
+const assumedAs = (brief: Brief, question: AssumedAnswer, as: string): { hint?: string } =>
+  brief.assumed.includes(question)
+    ? { hint: `${QUESTIONS[question].hint} Assumed until answered: ${as}.` }
+    : {};
 
 function NameField({ door }: { door: Door }) {
   const dispatch = useDispatch();
@@ -107,9 +113,12 @@ const FARTHEST = 200;
 function DistanceField({
   distance,
   unit,
+  assumed,
   onKeep,
 }: {
   distance: number;
+  /** Nobody has entered it: what stands there is kept as it is by leaving the field with Enter. */
+  assumed: boolean;
   unit: LengthUnit;
   onKeep(metres: number): void;
 }) {
@@ -117,18 +126,22 @@ function DistanceField({
   const [text, setText] = useState(String(inUnit(distance)));
   const read = readQuantity(text, 'm', { bare: unit });
   const value = read.kind === 'value' && read.value <= FARTHEST ? read.value : null;
-  const keep = () => value !== null && inUnit(value) !== inUnit(distance) && onKeep(value);
+  const keep = (said = false) =>
+    value !== null && ((said && assumed) || inUnit(value) !== inUnit(distance)) && onKeep(value);
   const why =
     read.kind === 'fault' ? quantityFaultWords(read.fault, 'm') : `At most ${inUnit(FARTHEST)} ${unit}.`;
   return (
     <TextField
       {...QUESTIONS.readerDistance}
+      {...(assumed
+        ? { hint: `${QUESTIONS.readerDistance.hint} Assumed until you enter it; Enter keeps it as it is.` }
+        : {})}
       unit={unit}
       value={text}
       error={value === null ? why : null}
       onChange={(event) => setText(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => event.key === 'Enter' && keep()}
+      onBlur={() => keep()}
+      onKeyDown={(event) => event.key === 'Enter' && keep(true)}
     />
   );
 }
@@ -151,56 +164,21 @@ function NotesField({ door }: { door: Door }) {
   );
 }
 
-/** What goes with a door, in words: `6 devices, 18 wires and 31 readings`. */
-function goesWith(plan: Plan, door: DoorId): string {
-  const wires = new Set(conductorsOf(plan, door));
-  for (const { id } of devicesOf(plan, door)) for (const wire of wiresOn(plan, id)) wires.add(wire);
-  const readings = Object.values(plan.readings).filter((reading) => reading.door === door).length;
-  const parts = [
-    [devicesOf(plan, door).length, 'device'],
-    [wires.size, 'wire'],
-    [readings, 'reading'],
-  ] as const;
-  const said = parts.filter(([n]) => n > 0).map(([n, what]) => `${n} ${what}${n === 1 ? '' : 's'}`);
-  return said.length > 1 ? `${said.slice(0, -1).join(', ')} and ${said.at(-1)}` : (said[0] ?? '');
-}
-
-/** Takes the door out with all that belongs to it, once somebody has read what that is. */
+/** Leads to what takes the door out. */
 function RemoveDoor({ door }: { door: Door }) {
-  const plan = usePlan();
-  const dispatch = useDispatch();
   const go = useNavigate();
   const [asking, setAsking] = useState(false);
-  const along = goesWith(plan, door.id);
-  const remove = () => {
-    const said = `${door.id} removed${along ? ` with ${along}` : ''}.`;
-    if (dispatch({ kind: 'removeDoor', id: door.id }, `remove ${door.id}`, said))
-      go({ kind: 'door', door: null, station: 'wire' });
-  };
   return (
     <>
       <Button size="s" look="quiet" className={css['remove']} onClick={() => setAsking(true)}>
         Remove this door
       </Button>
-      <Dialog
+      <RemoveDoorDialog
+        door={door}
         open={asking}
         onOpenChange={setAsking}
-        title={`Remove ${door.id}${door.name ? ` ${door.name}` : ''}?`}
-        description={
-          along
-            ? `${along} of ${door.id} go with it. Undo brings everything back.`
-            : 'Nothing is planned at it yet. Undo brings it back.'
-        }
-      >
-        <p className={css['acts']}>
-          <Button data-first onClick={() => setAsking(false)}>
-            Keep it
-          </Button>
-          <Button look="main" onClick={remove}>
-            Remove {door.id}
-          </Button>
-        </p>
-      </Dialog>
+        onRemoved={() => go({ kind: 'door', door: null, station: 'wire' })}
+      />
     </>
   );
 }

@@ -39,7 +39,8 @@ export function useAddDoor(): () => void {
   };
 }
 
-function Verdict({ summary }: { summary: DoorSummary | undefined }) {
+/** What the ledger says of a door: a figure to settle, a tick, or that it is being judged. */
+export function DoorMark({ summary }: { summary: DoorSummary | undefined }) {
   if (summary && !summary.judged)
     return (
       <span className={css['bad']} aria-label="could not be judged">
@@ -93,7 +94,7 @@ export function Ledger({ door, station, summaries }: Props) {
               <span className={css['name']}>{one.name || 'Unnamed door'}</span>
               <DeadStateGlyph state={one.deadState?.state ?? null} />
               <span className={css['verdict']}>
-                <Verdict summary={summaries[one.id]} />
+                <DoorMark summary={summaries[one.id]} />
               </span>
             </a>
           </li>
@@ -103,6 +104,17 @@ export function Ledger({ door, station, summaries }: Props) {
         <Button size="s" look="quiet" icon={<Plus aria-hidden />} onClick={add}>
           Add a door
         </Button>
+        <a
+          className={css['all']}
+          href={routePath(plan.site.id, { kind: 'page', page: 'doors' })}
+          onClick={(event) => {
+            if (event.metaKey || event.ctrlKey) return;
+            event.preventDefault();
+            go({ kind: 'page', page: 'doors' });
+          }}
+        >
+          All doors
+        </a>
       </div>
       <p className={css['legend']}>
         <DeadStateGlyph state="fail-safe" /> opens when dead

@@ -11,6 +11,7 @@ import { SaveStatus } from './SaveStatus';
 import css from './TopBar.module.css';
 
 export const PAGE_NAMES: Record<SitePage, string> = {
+  doors: 'All doors',
   supplies: 'Supplies',
   release: 'Release',
   sets: 'Intercom and buses',
@@ -81,8 +82,12 @@ export function TopBar({ route, who, sites, onFind, onShortcuts, onName, onLedge
         ]}
       />
       <nav className={css['nav']} aria-label="Site">
-        {link({ kind: 'door', door: null, station: 'wire' }, 'Doors', route.kind === 'door')}
-        {SITE_PAGES.map((page) =>
+        {link(
+          { kind: 'door', door: null, station: 'wire' },
+          'Doors',
+          route.kind === 'door' || route.page === 'doors',
+        )}
+        {SITE_PAGES.filter((page) => page !== 'doors').map((page) =>
           link({ kind: 'page', page }, PAGE_NAMES[page], route.kind === 'page' && route.page === page),
         )}
       </nav>

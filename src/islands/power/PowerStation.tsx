@@ -268,6 +268,7 @@ function Wires({ door, budget }: { door: Door; budget: PowerBudget }) {
                     className={css['figure']}
                     length={wire.length}
                     unit={unit}
+                    assumed={wire.assumed.includes('length')}
                     onKeep={(length) =>
                       dispatch(
                         { kind: 'setConductor', id: wire.id, patch: { length: metres(length) } },

@@ -14,6 +14,7 @@ export interface SitePageProps {
 
 /** The view of every page of the site, fetched when it is first opened: the door bench stays light. */
 export const PAGE_VIEWS: Record<SitePage, LazyView<SitePageProps>> = {
+  doors: lazily(() => import('../doors/DoorsPage').then((it) => it.DoorsPage)),
   supplies: lazily(() => import('./SuppliesPage').then((it) => it.SuppliesPage)),
   release: lazily(() => import('./ReleasePage').then((it) => it.ReleasePage)),
   sets: lazily(() => import('../sets/SetsPage').then((it) => it.SetsPage)),

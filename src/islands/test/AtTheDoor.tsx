@@ -13,6 +13,7 @@ interface Props {
   readonly latest: ReadonlyMap<string, Reading>;
   state(item: CheckItem): 'passed' | 'failed' | 'stale' | 'open';
   onRecord(item: CheckItem, value: number): boolean;
+  onReadings(item: CheckItem): void;
 }
 
 const WORDS = {
@@ -23,7 +24,7 @@ const WORDS = {
 };
 
 /** One check at a time, with targets for a thumb: for a phone on a ladder. */
-export function AtTheDoor({ items, latest, state, onRecord }: Props) {
+export function AtTheDoor({ items, latest, state, onRecord, onReadings }: Props) {
   const first = items.findIndex((item) => state(item) !== 'passed');
   const [index, setIndex] = useState(Math.max(0, first));
   const item = items[Math.min(index, items.length - 1)];
@@ -55,6 +56,7 @@ export function AtTheDoor({ items, latest, state, onRecord }: Props) {
         {WORDS[now]}
         {reading && `: ${valueWords(item.unit, reading.value)}`}
       </p>
+      {reading && <Button onClick={() => onReadings(item)}>Note, or withdraw it</Button>}
       <div className={css['moves']}>
         <Button
           size="l"

@@ -5,20 +5,24 @@ import {
   isStale,
   judgeReading,
   latestReadings,
+  readingsOf,
   type CheckItem,
   type Phase,
 } from '#core/commission/index';
 import type { Door, Reading } from '#core/plan/index';
 import { PHASES, rangeWords, taskWords, valueWords } from '#words/checkTasks';
+import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { TextField } from '../../ui/Field';
 import { useNarrow } from '../../ui/useNarrow';
 import { cx } from '../../ui/cx';
 import { StationFrame } from '../frame/StationFrame';
-import { storedName, storeName } from '../settings';
+import { storedMeter, storedName, storeName } from '../settings';
 import { useDispatch, usePlan } from '../store/context';
 import { AtTheDoor } from './AtTheDoor';
+import { MeterDialog } from './MeterDialog';
 import { ReadingEntry } from './ReadingEntry';
+import { ReadingsDialog } from './ReadingsDialog';
 import css from './TestStation.module.css';
 
 /** The check sheet in working order, with what the engine expects. */
@@ -30,6 +34,8 @@ export function TestStation({ door }: { door: Door }) {
   const items = useMemo(() => checkSheet(plan, door.id), [devices, conductors, door]);
   const latest = latestReadings(plan, door.id);
   const [name, setName] = useState(storedName);
+  const [meter, setMeter] = useState(storedMeter);
+  const [asking, setAsking] = useState<CheckItem | 'meter' | null>(null);
 
   const [nameless, setNameless] = useState(false);
   const by = useRef<HTMLInputElement>(null);
@@ -51,8 +57,7 @@ export function TestStation({ door }: { door: Door }) {
       by: name.trim(),
       at: new Date().toISOString(),
       note: '',
-      meter: '',
-      serial: '',
+      ...meter,
       withdrawn: null,
     };
     return dispatch({ kind: 'addReading', reading }, 'enter a reading');
@@ -88,10 +93,37 @@ export function TestStation({ door }: { door: Door }) {
       onBlur={() => storeName(name.trim())}
     />
   );
+  const meterButton = (
+    <Button size="s" look="quiet" onClick={() => setAsking('meter')}>
+      {meter.meter || meter.serial ? `Meter: ${meter.meter || meter.serial}` : 'Meter…'}
+    </Button>
+  );
+  const dialogs = (
+    <>
+      <MeterDialog
+        meter={meter}
+        open={asking === 'meter'}
+        onOpenChange={(open) => setAsking(open ? 'meter' : null)}
+        onKeep={setMeter}
+      />
+      {asking !== null && asking !== 'meter' && (
+        <ReadingsDialog door={door.id} item={asking} open onOpenChange={(open) => !open && setAsking(null)} />
+      )}
+    </>
+  );
   if (narrow) {
     return (
-      <StationFrame door={door} tools={nameField}>
-        <AtTheDoor items={items} latest={latest} state={state} onRecord={record} />
+      <StationFrame
+        door={door}
+        tools={
+          <>
+            {nameField}
+            {meterButton}
+          </>
+        }
+      >
+        <AtTheDoor items={items} latest={latest} state={state} onRecord={record} onReadings={setAsking} />
+        {dialogs}
       </StationFrame>
     );
   }
@@ -105,9 +137,11 @@ export function TestStation({ door }: { door: Door }) {
             {count('failed') > 0 && <b className={css['bad']}>, {count('failed')} out of range</b>}
           </p>
           {nameField}
+          {meterButton}
         </>
       }
     >
+      {dialogs}
       {(Object.keys(PHASES) as Phase[]).map((phase) => (
         <section key={phase} className={css['phase']}>
           <h2>
@@ -145,13 +179,21 @@ export function TestStation({ door }: { door: Door }) {
                                 ? 'pass'
                                 : 'out of range'}
                           </b>
-                          <small>
+                          <button
+                            type="button"
+                            className={css['more']}
+                            aria-label={`Readings of: ${taskWords(item)}`}
+                            onClick={() => setAsking(item)}
+                          >
                             {valueWords(item.unit, reading.value)} · {reading.by || 'no name'} ·{' '}
                             {format(new Date(reading.at), 'd MMM yyyy')}
-                          </small>
+                          </button>
                         </>
                       ) : (
-                        <small>no reading</small>
+                        <NoReading
+                          any={readingsOf(plan, door.id, item.id).length > 0}
+                          onMore={() => setAsking(item)}
+                        />
                       )}
                     </span>
                   </li>
@@ -163,3 +205,13 @@ export function TestStation({ door }: { door: Door }) {
     </StationFrame>
   );
 }
+
+/** Nothing counts here; what was withdrawn can still be read. */
+const NoReading = ({ any, onMore }: { any: boolean; onMore(): void }) =>
+  any ? (
+    <button type="button" className={css['more']} onClick={onMore}>
+      withdrawn: no reading that counts
+    </button>
+  ) : (
+    <small>no reading</small>
+  );

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { autowire } from '#core/autowire/index';
-import { runOf } from '#core/door/index';
+import { isRunEntered, runOf } from '#core/door/index';
 import {
   type TerminalId,
   applyEdit,
@@ -11,7 +11,8 @@ import {
   type Edit,
   type Schools,
 } from '#core/plan/index';
-import { METRES_PER_FOOT, metres } from '#core/units/index';
+import { formatLength, METRES_PER_FOOT, metres, readQuantity } from '#core/units/index';
+import { quantityFaultWords } from '#words/quantities';
 import { SCHOOL_OPTIONS, SCHOOL_QUESTIONS } from '#words/schools';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -47,20 +48,29 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
   const unit = useUnit();
   const dispatch = useDispatch();
   const [schools, setSchools] = useState<Partial<Schools>>(door.schools);
+  // Left empty, nobody has entered a run: lengths are assumed, and said to be.
   const [run, setRun] = useState(() => {
-    const laid = runOf(plan, door.id);
-    if (laid === null) return unit === 'ft' ? '40' : '12';
+    const laid = isRunEntered(plan, door.id) ? runOf(plan, door.id) : null;
+    if (laid === null) return '';
     return String(Math.round((unit === 'ft' ? laid / METRES_PER_FOOT : laid) * 10) / 10);
   });
-  const distance = Number(run.replace(',', '.')) * (unit === 'ft' ? METRES_PER_FOOT : 1);
-  const valid = Number.isFinite(distance) && distance > 0 && distance <= 500;
+  const read = run.trim() === '' ? null : readQuantity(run, 'm', { bare: unit });
+  const usual = runOf(plan, door.id) ?? metres(unit === 'ft' ? 40 * METRES_PER_FOOT : 12);
+  const distance = read === null ? usual : read.kind === 'value' ? metres(read.value) : null;
+  const valid = distance !== null && distance > 0 && distance <= 500;
+  const whyNot = valid
+    ? null
+    : read?.kind === 'fault'
+      ? quantityFaultWords(read.fault, 'm')
+      : 'A length between 0 and 500 m.';
+  const entered = read !== null;
   const whole = schoolsOf({ schools });
   const wiring = useMemo(() => {
-    if (!valid) return null;
+    if (!valid || distance === null) return null;
     const setting: Edit = { kind: 'setDoor', id: door.id, patch: { schools } };
     const chosen = applyEdit(plan, setting);
-    return chosen.ok ? { setting, result: autowire(chosen.plan, door.id, metres(distance)) } : null;
-  }, [plan, door.id, schools, distance, valid]);
+    return chosen.ok ? { setting, result: autowire(chosen.plan, door.id, distance, entered) } : null;
+  }, [plan, door.id, schools, distance, entered, valid]);
   const lay = () => {
     if (!wiring) return;
     const edit: Edit = { kind: 'batch', label: 'wire the door', edits: [wiring.setting, wiring.result.edit] };
@@ -92,12 +102,12 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
         ))}
         <TextField
           label="Cable run from the enclosure to the door"
-          hint="Lengths and cables follow from it."
+          hint="Lengths and cables follow from it. Leave it empty while nobody has measured it."
+          placeholder={`assumed ${formatLength(usual, unit)}`}
           unit={unit}
-          inputMode="decimal"
           value={run}
           onChange={(event) => setRun(event.target.value)}
-          error={valid ? null : 'A length between 0 and 500 m.'}
+          error={whyNot}
         />
       </div>
       {wiring && (

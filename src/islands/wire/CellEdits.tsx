@@ -13,6 +13,7 @@ import {
   type Gauge,
   type LengthUnit,
 } from '#core/units/index';
+import { Assumed } from '../../ui/Assumed';
 import { LengthInput } from '../../ui/LengthInput';
 import { useDispatch } from '../store/context';
 import css from './CellEdits.module.css';
@@ -47,6 +48,7 @@ export function ColourEdit({ wire }: { wire: Conductor }) {
           </option>
         ))}
       </select>
+      {wire.assumed.includes('colour') && <Assumed />}
     </span>
   );
 }
@@ -54,18 +56,21 @@ export function ColourEdit({ wire }: { wire: Conductor }) {
 export function GaugeEdit({ wire }: { wire: Conductor }) {
   const patch = usePatch(wire);
   return (
-    <select
-      aria-label={`Size of ${wire.number}`}
-      className={css['cell']}
-      value={wire.gauge}
-      onChange={(event) => patch({ gauge: event.target.value as Gauge })}
-    >
-      {gaugeChoices(wire.gauge).map((gauge) => (
-        <option key={gauge} value={gauge}>
-          {formatGauge(gauge)}
-        </option>
-      ))}
-    </select>
+    <>
+      <select
+        aria-label={`Size of ${wire.number}`}
+        className={css['cell']}
+        value={wire.gauge}
+        onChange={(event) => patch({ gauge: event.target.value as Gauge })}
+      >
+        {gaugeChoices(wire.gauge).map((gauge) => (
+          <option key={gauge} value={gauge}>
+            {formatGauge(gauge)}
+          </option>
+        ))}
+      </select>
+      {wire.assumed.includes('gauge') && <Assumed />}
+    </>
   );
 }
 
@@ -76,6 +81,7 @@ export function LengthEdit({ wire, unit }: { wire: Conductor; unit: LengthUnit }
       label={`Length of ${wire.number}`}
       length={wire.length}
       unit={unit}
+      assumed={wire.assumed.includes('length')}
       onKeep={(length) => patch({ length: metres(length) })}
     />
   );

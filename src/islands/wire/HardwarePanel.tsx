@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Plus, Trash2 } from 'lucide-react';
+import { MoreHorizontal, Plus, Trash2 } from 'lucide-react';
 import { settingValue, type Place } from '#core/devices/index';
 import {
   devicesOf,
@@ -12,11 +12,14 @@ import {
   wiresOn,
 } from '#core/plan/index';
 import { Button } from '../../ui/Button';
+import { Menu } from '../../ui/Menu';
 import { SelectField } from '../../ui/Field';
 import { Symbol } from '../../ui/Symbol';
 import { cx } from '../../ui/cx';
 import { useHighlight } from '../navigation';
 import { useDispatch, usePlan } from '../store/context';
+import { ExchangeDialog } from './ExchangeDialog';
+import { MoveDeviceDialog } from './MoveDeviceDialog';
 import { CatalogueDialog } from './CatalogueDialog';
 import { SettingField } from './SettingField';
 import { TypeUpdateDialog } from './TypeUpdateDialog';
@@ -53,6 +56,7 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
   const dispatch = useDispatch();
   const { id: lit } = useHighlight();
   const [updating, setUpdating] = useState(false);
+  const [asking, setAsking] = useState<'exchange' | 'move' | null>(null);
   const type = typeIn(plan, device);
   const newer = newerVersion(plan, device.type);
   const landed = (terminal: string) =>
@@ -63,6 +67,21 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
         <Symbol id={type.symbol} />
         <TagField device={device} />
         <span>{type.name}</span>
+        <Menu
+          label={device.tag}
+          trigger={
+            <Button
+              size="s"
+              look="quiet"
+              aria-label={`More for ${device.tag}`}
+              icon={<MoreHorizontal aria-hidden />}
+            />
+          }
+          items={[
+            { id: 'exchange', label: 'Another type in its place…', onSelect: () => setAsking('exchange') },
+            { id: 'move', label: 'Move to another door…', onSelect: () => setAsking('move') },
+          ]}
+        />
         <Button
           size="s"
           look="quiet"
@@ -81,6 +100,16 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
         />
       </header>
       <p>{type.description}</p>
+      <ExchangeDialog
+        device={device}
+        open={asking === 'exchange'}
+        onOpenChange={(open) => setAsking(open ? 'exchange' : null)}
+      />
+      <MoveDeviceDialog
+        device={device}
+        open={asking === 'move'}
+        onOpenChange={(open) => setAsking(open ? 'move' : null)}
+      />
       {newer && (
         <p className={css['newer']}>
           Version {newer.version} of this type is there; {device.tag} keeps version {type.version}.

@@ -69,6 +69,7 @@ export function WireBar({ wire, isCut, onRemove, onCut, onClose }: Props) {
         label="Length"
         length={wire.length}
         unit={unit}
+        assumed={wire.assumed.includes('length')}
         onKeep={(length) => patch({ length: metres(length) })}
       />
       <span className={css['acts']}>

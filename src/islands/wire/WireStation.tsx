@@ -24,6 +24,7 @@ const WireTable = lazy(() => import('./WireTable').then((it) => ({ default: it.W
 const HardwarePanel = lazy(() => import('./HardwarePanel').then((it) => ({ default: it.HardwarePanel })));
 const TableImport = lazy(() => import('./TableImport').then((it) => ({ default: it.TableImport })));
 const ProposalView = lazy(() => import('./ProposalView').then((it) => ({ default: it.ProposalView })));
+const AssumedDialog = lazy(() => import('./AssumedDialog').then((it) => ({ default: it.AssumedDialog })));
 const AutowireDialog = lazy(() => import('./AutowireDialog').then((it) => ({ default: it.AutowireDialog })));
 
 type View = 'loops' | 'diagram' | 'terminals' | 'cables' | 'list' | 'hardware';
@@ -50,6 +51,7 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
   const [view, setView] = useState<View>('loops');
   const [asking, setAsking] = useState(false);
   const [importing, setImporting] = useState(false);
+  const [entering, setEntering] = useState(false);
   const [spoken, setSpoken] = useState(false);
   const { cause: proposed } = useProposal();
   // A proposal is drawn on the loops.
@@ -58,6 +60,7 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
   }, [proposed]);
   const devices = devicesOf(plan, door.id);
   const wires = conductorsOf(plan, door.id);
+  const assumed = wires.filter((wire) => wire.assumed.length > 0).length;
   const chosen = wiring.chosenWire === null ? undefined : plan.conductors[wiring.chosenWire];
   // The dialog outlives the empty door: rows that could not be read stay in it while the others are taken in.
   const asFound = importing && (
@@ -84,6 +87,11 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
               <Button size="s" icon={<Wand2 aria-hidden />} onClick={() => setAsking(true)}>
                 Wire it
               </Button>
+              {assumed > 0 && (
+                <Button size="s" title="What nobody has entered" onClick={() => setEntering(true)}>
+                  {assumed} assumed…
+                </Button>
+              )}
               {view === 'loops' && wires.length > 0 && (
                 <Button
                   size="s"
@@ -171,6 +179,11 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
           </Suspense>
         )}
       </TabRoot>
+      {entering && (
+        <Suspense>
+          <AssumedDialog door={door} open={entering} onOpenChange={setEntering} />
+        </Suspense>
+      )}
       {asFound}
     </>
   );

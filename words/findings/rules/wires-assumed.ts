@@ -12,5 +12,5 @@ export const wiresAssumed: Words = {
     return text.charAt(0).toUpperCase() + text.slice(1);
   },
   reason: () =>
-    'Nobody has entered them. The voltages, the drop along the cable and the battery rest on them: a longer run gives the lock less. Press “Assumed” at Wire and enter what was measured.',
+    'Nobody has entered them, here or at a door that is joined to this one. The voltages, the drop along the cable and the battery rest on them: a longer run gives the lock less. Press “Assumed” at Wire and enter what was measured.',
 };
