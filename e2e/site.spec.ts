@@ -87,7 +87,7 @@ test('find, shortcuts and the log', async ({ page }) => {
   await page.getByRole('button', { name: 'Latch F1' }).click();
   await saved(page);
   await page.getByRole('link', { name: 'Log' }).click();
-  await expect(page.getByRole('cell', { name: 'D03/F1: latch = latching' })).toBeVisible();
+  await expect(page.getByRole('cell', { name: 'D03/F1: latch = latching', exact: true })).toBeVisible();
   await expect(page.getByRole('main')).not.toContainText('480216');
 });
 

@@ -95,7 +95,7 @@ describe('wiresCsv', () => {
   it('writes a row a wire and disarms formulas', () => {
     const lines = wiresCsv(plan, ['D01']).split('\r\n');
     expect(lines).toHaveLength(Object.keys(plan.conductors).length + 1);
-    expect(lines[1]).toBe('D01,W01,PS1.+V,K1.COM,RD,red,1.0 mm²,1,15,K1,Aldaba');
+    expect(lines[1]).toBe('D01,W01,PS1.+V,K1.COM,RD,red,1.0 mm²,1,15,K1,Aldaba,');
     const odd = mustApply(plan, { kind: 'setConductor', id: 'D01/W01', patch: { cable: '=cmd()' } });
     expect(wiresCsv(odd, ['D01'])).toContain("'=cmd()");
   });

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Cause } from '#core/causes/index';
 import { doorsInOrder, findIn, type DoorId, type Plan } from '#core/plan/index';
 import { STATIONS } from '#core/checks/stations';
@@ -11,12 +11,16 @@ import { DoorSheet } from './DoorSheet';
 import type { FindDialog } from './frame/FindDialog';
 import { Ledger, useAddDoor } from './frame/Ledger';
 import { TopBar } from './frame/TopBar';
+import { useDrawerFocus } from './frame/drawerFocus';
+import { useFocusRule } from './frame/focusRule';
+import { SkipLinks } from './frame/SkipLinks';
 import { useShortcuts } from './frame/shortcuts';
 import { useTypedAhead } from './frame/typedAhead';
 import { VerdictMargin } from './frame/VerdictMargin';
 import { HighlightContext, NavigationContext } from './navigation';
 import { ProposalContext } from './proposal';
 import { preload } from './preload';
+import { titleOf } from './title';
 import { parseRoute, routePath, type Route } from './route';
 import { storedName } from './settings';
 import { StoreProvider, useSite, useStore } from './store/context';
@@ -173,6 +177,12 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
   }, [store, plan.site.id]);
 
   useEffect(() => setDrawer(null), [doorId, route]);
+  const title = titleOf(route, plan.site.name, doorId);
+  useEffect(() => {
+    document.title = title;
+  }, [title]);
+  useFocusRule(`${title} ${plan.site.id}`);
+  useDrawerFocus(drawer, () => setDrawer(null));
 
   const step = (by: number) => {
     const index = doors.findIndex(({ id }) => id === doorId);
@@ -214,6 +224,10 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
             className={cx(css['frame'], route.kind === 'page' && css['plain'])}
             data-saved={store.getState().status}
           >
+            <SkipLinks />
+            <p className="hush" role="status">
+              {title}
+            </p>
             <TopBar
               route={route}
               who={who}
@@ -223,7 +237,7 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
               onName={() => setNaming(true)}
               onLedger={() => setDrawer(drawer === 'ledger' ? null : 'ledger')}
             />
-            <aside className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
+            <aside data-drawer="ledger" className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
               <Ledger door={doorId} station={station} summaries={summaries} />
             </aside>
             {whole !== null && (route.kind === 'page' || (doorId !== null && !whole.includes(doorId))) ? (
@@ -249,7 +263,10 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
                   wireFocus={wireFocus}
                   onVerdicts={() => setDrawer(drawer === 'verdicts' ? null : 'verdicts')}
                   margin={
-                    <aside className={cx(css['margin'], drawer === 'verdicts' && css['open'])}>
+                    <aside
+                      data-drawer="verdicts"
+                      className={cx(css['margin'], drawer === 'verdicts' && css['open'])}
+                    >
                       <VerdictMargin
                         verdict={verdict}
                         causes={causes}
@@ -292,6 +309,11 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
 function NoDoor({ missing }: { missing: string | null }) {
   const { plan } = useSite();
   const add = useAddDoor();
+  const first = useRef<HTMLButtonElement>(null);
+  // There is nothing else to do here: whoever goes by keyboard stands on it.
+  useEffect(() => {
+    if (document.activeElement === document.body) first.current?.focus();
+  }, []);
   if (missing !== null) {
     return (
       <Empty title={`There is no door ${missing}`}>
@@ -303,7 +325,7 @@ function NoDoor({ missing }: { missing: string | null }) {
     <Empty
       title={`${plan.site.name} has no doors yet`}
       action={
-        <Button look="main" size="l" onClick={add}>
+        <Button look="main" size="l" ref={first} data-start onClick={add}>
           Plan the first door
         </Button>
       }

@@ -10,6 +10,7 @@ import { Alive } from './Alive';
 import { Bench } from './bench/Bench';
 import { useBench } from './bench/useBench';
 import { JobLine } from './frame/JobLine';
+import { SaidVerdict } from './frame/SaidVerdict';
 import { STATION_VIEWS } from './stations';
 import { usePlan } from './store/context';
 import { useWiring } from './wire/useWiring';
@@ -54,6 +55,7 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
   return (
     <div className={css['desk']}>
       <main className={css['main']}>
+        <SaidVerdict verdict={verdict} />
         <JobLine door={door.id} station={station} marks={verdict?.marks ?? null} />
         <div className={css['narrow']}>
           <Button size="s" look={open > 0 ? 'stop' : 'plain'} onClick={onVerdicts}>

@@ -4,6 +4,17 @@ import { STATIONS } from '#core/checks/stations';
 export const SITE_PAGES = ['doors', 'supplies', 'release', 'sets', 'people', 'types', 'log', 'pack'] as const;
 export type SitePage = (typeof SITE_PAGES)[number];
 
+export const PAGE_NAMES: Record<SitePage, string> = {
+  doors: 'All doors',
+  supplies: 'Supplies',
+  release: 'Release',
+  sets: 'Intercom and buses',
+  people: 'People',
+  types: 'Types',
+  log: 'Log',
+  pack: 'Pack',
+};
+
 /** Where somebody is. A door without an id means the first one. */
 export type Route =
   | { readonly kind: 'door'; readonly door: string | null; readonly station: StationId }

@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes, ReactNode } from 'react';
+import type { ButtonHTMLAttributes, ReactNode, Ref } from 'react';
 import { cx } from './cx';
 import css from './Button.module.css';
 
@@ -7,8 +7,11 @@ interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
   readonly look?: 'plain' | 'main' | 'stop' | 'quiet' | 'frame';
   readonly size?: 's' | 'm' | 'l';
   readonly icon?: ReactNode;
+  readonly ref?: Ref<HTMLButtonElement>;
   /** Has the focus when its dialog opens. */
   readonly 'data-first'?: boolean;
+  /** Has the focus when its page opens: see `frame/focusRule.ts`. */
+  readonly 'data-start'?: boolean;
 }
 
 export const Button = ({

@@ -39,7 +39,12 @@ const FieldShell = ({ id, label, hint, error, bare, unit, children }: ShellProps
 );
 
 type InputProps = Shell &
-  InputHTMLAttributes<HTMLInputElement> & { readonly unit?: string; readonly ref?: Ref<HTMLInputElement> };
+  InputHTMLAttributes<HTMLInputElement> & {
+    readonly unit?: string;
+    readonly ref?: Ref<HTMLInputElement>;
+    /** Has the focus when its page opens: see `frame/focusRule.ts`. */
+    readonly 'data-start'?: boolean;
+  };
 
 /** A labelled text or number field; hint and error are read out with it. */
 export function TextField({ label, hint, error, bare, unit, className, id, ...rest }: InputProps) {

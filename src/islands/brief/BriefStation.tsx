@@ -96,6 +96,7 @@ function NameField({ door }: { door: Door }) {
   return (
     <TextField
       label="Name of the door"
+      data-start
       hint="One that a stranger understands."
       value={name ?? door.name}
       maxLength={80}

@@ -30,7 +30,10 @@ export function JobLine({ door, station, marks }: Props) {
   const line = useRef<HTMLElement>(null);
   // At phone width the line scrolls: the present station must be in sight.
   useEffect(() => {
-    line.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+    const now = line.current?.querySelector<HTMLElement>('[aria-current]');
+    // Not by `scrollIntoView`: Tab would begin behind it, and no longer at the head of the page.
+    if (line.current && now)
+      line.current.scrollLeft = now.offsetLeft - (line.current.clientWidth - now.offsetWidth) / 2;
   }, [station]);
   return (
     <nav aria-label="Stations" className={css['line']} ref={line}>

@@ -5,7 +5,7 @@ import type { DoorSummary } from '#core/verdict/index';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { DeadStateGlyph } from '../../ui/glyphs';
-import { routePath } from '../route';
+import { PAGE_NAMES, routePath, SITE_PAGES } from '../route';
 import { useNavigate } from '../navigation';
 import { usePlan, useStore } from '../store/context';
 import css from './Ledger.module.css';
@@ -116,6 +116,22 @@ export function Ledger({ door, station, summaries }: Props) {
           All doors
         </a>
       </div>
+      <ul className={css['pages']} aria-label="Pages of the site">
+        {SITE_PAGES.filter((page) => page !== 'doors').map((page) => (
+          <li key={page}>
+            <a
+              href={routePath(plan.site.id, { kind: 'page', page })}
+              onClick={(event) => {
+                if (event.metaKey || event.ctrlKey) return;
+                event.preventDefault();
+                go({ kind: 'page', page });
+              }}
+            >
+              {PAGE_NAMES[page]}
+            </a>
+          </li>
+        ))}
+      </ul>
       <p className={css['legend']}>
         <DeadStateGlyph state="fail-safe" /> opens when dead
         <br />

@@ -3,23 +3,12 @@ import { cx } from '../../ui/cx';
 import { Knocker } from '../../ui/glyphs';
 import { Kbd } from '../../ui/Kbd';
 import { Menu } from '../../ui/Menu';
-import { routePath, SITE_PAGES, type Route, type SitePage } from '../route';
+import { PAGE_NAMES, routePath, SITE_PAGES, type Route } from '../route';
 import { useNavigate } from '../navigation';
 import { applyTheme, type Theme } from '../settings';
 import { useSite, useStore } from '../store/context';
 import { SaveStatus } from './SaveStatus';
 import css from './TopBar.module.css';
-
-export const PAGE_NAMES: Record<SitePage, string> = {
-  doors: 'All doors',
-  supplies: 'Supplies',
-  release: 'Release',
-  sets: 'Intercom and buses',
-  people: 'People',
-  types: 'Types',
-  log: 'Log',
-  pack: 'Pack',
-};
 
 interface Props {
   readonly route: Route;

@@ -145,6 +145,8 @@ export function VerdictMargin({
         </span>
       </h2>
       <div
+        data-focus-home
+        tabIndex={-1}
         className={css['list']}
         onFocus={() => (within.current = true)}
         onBlur={({ relatedTarget }) => (within.current = relatedTarget === null && within.current)}

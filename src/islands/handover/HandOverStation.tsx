@@ -31,6 +31,7 @@ export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVe
     <li>
       <a
         href={href}
+        data-start={href.endsWith('pack.pdf') || undefined}
         className={cx(buttons['button'], buttons['m'], buttons[main ? 'main' : 'plain'])}
         download
       >

@@ -1,9 +1,8 @@
 import { Suspense } from 'react';
 import type { DoorSummary } from '#core/verdict/index';
 import { Alive } from '../Alive';
-import { PAGE_NAMES } from '../frame/TopBar';
 import { lazily, type LazyView } from '../lazily';
-import type { SitePage } from '../route';
+import { PAGE_NAMES, type SitePage } from '../route';
 import css from './SitePages.module.css';
 
 /** What a page about the whole site is given; each takes what it needs. */

@@ -108,6 +108,7 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
           value={run}
           onChange={(event) => setRun(event.target.value)}
           error={whyNot}
+          autoFocus
         />
       </div>
       {wiring && (

@@ -29,18 +29,20 @@ export function HardwareChoice({ door, onFound }: { door: Door; onFound(): void 
           Everything can be added to, changed and taken out afterwards.
         </p>
         <ul>
-          {[...proposeHardware(door.brief, state), ...proposeHardware(door.brief, other)].map((set) => (
-            <li key={set.id}>
-              <button type="button" onClick={() => choose(set)}>
-                <b>{set.name}</b>
-                <span>{set.description}</span>
-                <em>
-                  {STATE_NAMES[set.deadState]}: {STATE_SENTENCES[set.deadState]}
-                  {known && set.deadState !== state && ' · not what is recommended here'}
-                </em>
-              </button>
-            </li>
-          ))}
+          {[...proposeHardware(door.brief, state), ...proposeHardware(door.brief, other)].map(
+            (set, index) => (
+              <li key={set.id}>
+                <button type="button" data-start={index === 0 || undefined} onClick={() => choose(set)}>
+                  <b>{set.name}</b>
+                  <span>{set.description}</span>
+                  <em>
+                    {STATE_NAMES[set.deadState]}: {STATE_SENTENCES[set.deadState]}
+                    {known && set.deadState !== state && ' · not what is recommended here'}
+                  </em>
+                </button>
+              </li>
+            ),
+          )}
         </ul>
         <p className={css['found']}>
           Already wired?{' '}

@@ -128,7 +128,13 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
               <Empty
                 title="No wires yet"
                 action={
-                  <Button look="main" size="l" icon={<Wand2 aria-hidden />} onClick={() => setAsking(true)}>
+                  <Button
+                    look="main"
+                    size="l"
+                    data-start
+                    icon={<Wand2 aria-hidden />}
+                    onClick={() => setAsking(true)}
+                  >
                     Wire it
                   </Button>
                 }
