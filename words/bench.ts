@@ -1,4 +1,4 @@
-import type { Effect, LaneSample, LockStatus } from '#core/simulate/index';
+import type { Effect, LaneSample, LockStatus, Standing, WhyFree } from '#core/simulate/index';
 import type { Means } from '#core/prove/index';
 import { formatAmps, formatVolts } from '#core/units/index';
 import { meansWords } from './situations';
@@ -80,4 +80,39 @@ export function effectWords(effect: Effect): string | null {
     case 'no-answer':
       return 'The keypad does not answer: it has no power';
   }
+}
+
+/** How a bench calls what stands, and what ends it; `tag` is the device's or the wire's. */
+const STANDING: Readonly<Record<Standing['kind'], (tag: string) => readonly [by: string, until: string]>> = {
+  'break-glass': (tag) => [`break glass ${tag}`, `until ${tag} is reset`],
+  fire: () => ['the fire alarm', 'until the panel and the relay are reset'],
+  power: () => ['missing power', 'until the power is back'],
+  cut: (tag) => [`cut wire ${tag}`, `until ${tag} is mended`],
+  switch: (tag) => [`switch ${tag}`, `until ${tag} is turned back`],
+  failed: (tag) => [`failed ${tag}`, `until ${tag} is replaced`],
+};
+
+/** Why the door is free, in words: `Free by break glass EB1, until EB1 is reset`. `at` writes a moment of the bench's clock. */
+export function whyFreeWords(
+  { by, together, until }: WhyFree,
+  tagOf: (id: string) => string,
+  at: (ms: number) => string,
+): string {
+  const words = by.map(({ kind, id }) => STANDING[kind](id === null ? '' : tagOf(id)));
+  if (words.length === 0)
+    return until === null
+      ? 'Free at rest: nothing that was done here frees it'
+      : `Locks again at ${at(until)}`;
+  const names = words.map(([name]) => name).join(together ? ' and ' : ', or ');
+  const ends = together ? 'until all of it is undone' : (words[0]?.[1] ?? '');
+  return words.length === 1
+    ? `Free by ${names}, ${ends}`
+    : `Free by ${names}${together ? ` together, ${ends}` : ''}`;
+}
+
+/** A moment of the bench's clock: `0:04.2`. */
+export function clockWords(ms: number): string {
+  const tenths = Math.round(ms / 100);
+  const seconds = (tenths % 600) / 10;
+  return `${Math.floor(tenths / 600)}:${seconds < 10 ? '0' : ''}${seconds.toFixed(1)}`;
 }

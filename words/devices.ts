@@ -2,7 +2,7 @@ import type { BehaviourKind, Family, PartKind, TypeChange, TypeProblem } from '#
 
 export const FAMILY_LABELS: Record<Family, string> = {
   lock: 'Locks',
-  supply: 'Power supplies',
+  supply: 'Supplies',
   controller: 'Controllers',
   keypad: 'Keypads and terminals',
   reader: 'Readers',

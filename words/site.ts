@@ -1,3 +1,4 @@
+import type { Region } from '#core/plan/index';
 import type { SiteFinding } from '#core/site/index';
 
 /** What is said of a site as a whole. */
@@ -9,3 +10,21 @@ const SITE_WORDS: Readonly<Record<SiteFinding['code'], { title: string; reason: 
   },
 };
 export const siteFindingWords = ({ code }: SiteFinding) => SITE_WORDS[code];
+
+/** Regions, with the standards that a pack points to: named for whoever looks them up, never a substitute for local code. */
+export const REGIONS: Readonly<Record<Region, { readonly name: string; readonly standards: string }>> = {
+  europe: {
+    name: 'Europe',
+    standards:
+      'EN 179 and EN 1125 (exit devices), EN 13637 (electrically controlled exits), EN 60839-11 (access control)',
+  },
+  uk: {
+    name: 'United Kingdom',
+    standards: 'BS 7273-4 (release of doors in a fire), BS EN 179, BS EN 1125, BS EN 60839-11',
+  },
+  'north-america': {
+    name: 'North America',
+    standards: 'NFPA 101, NFPA 80, IBC chapter 10, UL 294, UL 1034',
+  },
+  other: { name: 'Elsewhere', standards: 'the standards of the place' },
+};

@@ -16,7 +16,11 @@ import {
 } from '../plan/index';
 import { metres } from '../units/index';
 import { doorVerdict } from '../verdict/index';
-import { copyDoor, exchangeType, isRunEntered, moveDevice, renumberDoor, runOf } from './index';
+import { copyDoor } from './copyDoor';
+import { exchangeType } from './exchangeType';
+import { isRunEntered, runOf } from './index';
+import { moveDevice } from './moveDevice';
+import { renumberDoor } from './renumberDoor';
 
 const demo = quillhaven();
 const DOORS = Object.keys(demo.doors);

@@ -7,4 +7,6 @@ export {
   type TerminalCard,
 } from './terminalCards';
 export { cableSchedule, cutList, type CableRow, type CutRow } from './cableSchedule';
+export { orderCsv } from './orderCsv';
+export { orderList, type OrderRow } from './orderList';
 export { billOfMaterials, wireLabels, type BillRow, type WireLabel } from './bill';

@@ -3,5 +3,6 @@ export * from './gauge';
 export * from './colours';
 export * from './format';
 export * from './cables';
+export { formatInches } from './formatInches';
 export { decimalOf, readNumber, type DecimalSign, type NumberFault } from './readNumber';
 export { readQuantity, type Asked, type QuantityFault, type QuantityResult } from './readQuantity';

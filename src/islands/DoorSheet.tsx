@@ -1,16 +1,17 @@
 import { Suspense, useEffect, useMemo, type ReactNode } from 'react';
 import type { StationId } from '#core/checks/index';
 import { liveView } from '#core/drawing/index';
-import type { Door } from '#core/plan/index';
+import { findIn, type Door } from '#core/plan/index';
 import { lockStatuses } from '#core/simulate/index';
 import type { DoorVerdict } from '#core/verdict/index';
 import { HOLD_SHORT } from '#words/bench';
 import { Button } from '../ui/Button';
 import { Alive } from './Alive';
-import { Bench } from './bench/Bench';
+import { Bench } from './bench/benchView';
 import { useBench } from './bench/useBench';
 import { JobLine } from './frame/JobLine';
 import { SaidVerdict } from './frame/SaidVerdict';
+import { usePointedAt } from './pointedAt';
 import { STATION_VIEWS } from './stations';
 import { usePlan } from './store/context';
 import { useWiring } from './wire/useWiring';
@@ -38,6 +39,7 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
     [world, state],
   );
   const { chosenWire, remove } = wiring;
+  usePointedAt((id) => findIn(plan.conductors, id) && wiring.chooseWire(id), `${door.id} ${station}`);
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const typing =
@@ -68,7 +70,11 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
         </Suspense>
       </main>
       {margin}
-      {benchShown && <Bench bench={bench} plan={plan} />}
+      {benchShown && (
+        <Suspense fallback={<section className={css['benchRoom']} aria-label="Bench" />}>
+          <Bench bench={bench} plan={plan} />
+        </Suspense>
+      )}
     </div>
   );
 }

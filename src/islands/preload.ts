@@ -1,3 +1,4 @@
+import { Bench } from './bench/benchView';
 import type { Route } from './route';
 import { PAGE_VIEWS } from './site/SitePageView';
 import { STATION_VIEWS } from './stations';
@@ -8,4 +9,6 @@ export async function preload(route: Route): Promise<void> {
   const view = route.kind === 'page' ? PAGE_VIEWS[route.page] : STATION_VIEWS[route.station];
   if ('preload' in view) await view.preload();
   if (route.kind === 'door' && route.station === 'wire') await HardwareChoice.preload();
+  // The browser fetches the bench behind the sheet; the server draws both.
+  if (route.kind === 'door' && typeof window === 'undefined') await Bench.preload();
 }

@@ -34,6 +34,7 @@ import {
   verdictWords,
 } from '#words/index';
 import { openWords } from '#words/marks';
+import { REGIONS } from '#words/site';
 
 const PAGE_WIDTH = 515;
 /** A heading lower than this goes to the next page, with what it heads; points from the top. */
@@ -124,7 +125,12 @@ function sheet(plan: Plan, door: Door): Content[] {
     {
       text: [plan.site.address, door.notes].filter(Boolean).join(' · '),
       style: 'small',
-      margin: [0, 2, 0, 8],
+      margin: [0, 2, 0, 2],
+    },
+    {
+      text: `Look up: ${REGIONS[plan.site.region].standards}. Local code decides.`,
+      style: 'small',
+      margin: [0, 0, 0, 8],
     },
     {
       layout: LAYOUT,

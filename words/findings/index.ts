@@ -11,11 +11,11 @@ export const findingSample = (code: FindingCode): string =>
 
 /** What the one-click fix is called on its button. */
 export const remedyName = (finding: Finding): string =>
-  FINDINGS[finding.code].remedy?.(finding.values) ?? 'Put right';
+  FINDINGS[finding.code].remedy?.(finding.values) ?? 'Settle it';
 
 export const SEVERITY_NAMES: Record<Severity, string> = {
   stop: 'Stop',
-  fix: 'Put right',
+  fix: 'To settle',
   caution: 'Caution',
   note: 'Note',
   sound: 'Sound',
@@ -35,6 +35,16 @@ export const FAMILY_NAMES: Record<FamilyLetter, string> = {
   D: 'Data',
   T: 'Timing',
   C: 'Credentials',
+};
+
+/** What happens to a person where a finding of a family is left as it is. */
+export const WHAT_HAPPENS: Record<FamilyLetter, string> = {
+  W: 'Left so, the door does not do what the plan says: somebody may be kept in, or let in.',
+  P: 'Left so, the lock may hold too weakly, or not let go, when the power is low or everything draws at once.',
+  R: 'Left so, people may not get out in an emergency, or anybody may come in.',
+  D: 'Left so, a card or code may not open the door, or what happens at it is not seen.',
+  T: 'Left so, people may stand before a door that is locked again, or it stays unlocked too long.',
+  C: 'Left so, the wrong person may open the door, or the right one may not.',
 };
 
 export const STATION_NAMES: Record<StationId, string> = {

@@ -10,6 +10,9 @@ export interface Words {
 export type Values = Readonly<Record<string, string | number>>;
 
 export const num = (v: Values, key: string): number => Number(v[key]);
+/** A figure with so many decimals; a value that is left open, as in a list of rules, stays as it is written. */
+export const figure = (v: Values, key: string, digits: number): string =>
+  Number.isFinite(num(v, key)) ? num(v, key).toFixed(digits) : String(v[key]);
 export const volts = (v: Values, key: string) => formatVolts(num(v, key));
 export const amps = (v: Values, key: string) => formatAmps(num(v, key));
 export const list = (text: unknown) => String(text).split(',').filter(Boolean);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { quillhaven } from '#demo/quillhaven';
-import { newDoors } from '../../door/index';
+import { newDoors } from '../../door/newDoors';
 import { applyEdit, conductorsOf } from '../../plan/index';
 import { readDoorRows } from './doorRows';
 import { tableOf } from './tableOf';

@@ -1,15 +1,16 @@
 import { useMemo, useState } from 'react';
-import { ChevronsRight, RotateCcw } from 'lucide-react';
+import { ChevronsRight, Pause, Play, RotateCcw, ScrollText } from 'lucide-react';
 import { conductorsOf, terminalLabel, type Plan } from '#core/plan/index';
 import { waysOut } from '#core/prove/index';
-import { doorHold, lockStatuses } from '#core/simulate/index';
-import { effectWords, holdWords, insideWords, lockFigures } from '#words/index';
+import { doorHold, lockStatuses, whyFree } from '#core/simulate/index';
+import { clockWords, effectWords, holdWords, insideWords, lockFigures, whyFreeWords } from '#words/bench';
 import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
 import { Menu } from '../../ui/Menu';
 import { cx } from '../../ui/cx';
 import { Lanes } from './Lanes';
 import { triggersOf } from './triggers';
-import type { Bench as BenchState } from './useBench';
+import { SPEEDS, type Bench as BenchState, type Line } from './useBench';
 import css from './Bench.module.css';
 
 /** The bench: what somebody does at the left, what happens over time in the middle, the lock in words at the right. */
@@ -19,10 +20,11 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
   const { world, state, act, skip, reset } = bench;
   const locks = lockStatuses(world, state.point);
   const ways = useMemo(() => waysOut(world, state), [world, state]);
-  const news = bench.effects
-    .map(effectWords)
-    .filter((text) => text !== null)
-    .slice(-2);
+  const why = useMemo(() => whyFree(world, state), [world, state]);
+  const tagOf = (id: string) =>
+    plan.conductors[id]?.number ?? plan.devices[id.split(':')[0] ?? id]?.tag ?? id;
+  const last = bench.journal.at(-1);
+  const [journal, setJournal] = useState(false);
   const wires = conductorsOf(plan, world.door.id);
   return (
     <section className={cx(css['bench'], open && css['open'])} aria-label="Bench">
@@ -30,6 +32,24 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
         <h2>
           Bench
           <span className={css['tools']}>
+            <button
+              type="button"
+              aria-pressed={bench.paused}
+              onClick={() => bench.pause(!bench.paused)}
+              title={bench.paused ? 'Let time run' : 'Stop time'}
+              aria-label="Stop time"
+            >
+              {bench.paused ? <Play size={13} aria-hidden /> : <Pause size={13} aria-hidden />}
+            </button>
+            <button
+              type="button"
+              className={css['speed']}
+              onClick={() => bench.setSpeed(SPEEDS[(SPEEDS.indexOf(bench.speed) + 1) % SPEEDS.length] ?? 1)}
+              title="How fast time runs"
+              aria-label={`Speed: ${bench.speed} times`}
+            >
+              {bench.speed === 0.25 ? '¼' : bench.speed}×
+            </button>
             <button
               type="button"
               onClick={skip}
@@ -42,11 +62,20 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
             <button type="button" onClick={reset} title="Back to rest" aria-label="Back to rest">
               <RotateCcw size={13} aria-hidden />
             </button>
+            <button
+              type="button"
+              onClick={() => setJournal(true)}
+              disabled={bench.journal.length === 0}
+              title="What was done, with its time"
+              aria-label="Journal of the bench"
+            >
+              <ScrollText size={13} aria-hidden />
+            </button>
           </span>
         </h2>
         <div className={css['buttons']}>
           {triggersOf(bench).map(({ id, label, on, stimulus }) => (
-            <Button key={id} look="frame" size="s" aria-pressed={on} onClick={() => act(stimulus)}>
+            <Button key={id} look="frame" size="s" aria-pressed={on} onClick={() => act(stimulus, label)}>
               {label}
             </Button>
           ))}
@@ -68,7 +97,11 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
               checked: state.cut.has(wire.id),
               label: wire.number,
               hint: `${terminalLabel(plan, wire.from, world.door.id)} – ${terminalLabel(plan, wire.to, world.door.id)}`,
-              onSelect: () => act({ kind: state.cut.has(wire.id) ? 'mend' : 'cut', conductor: wire.id }),
+              onSelect: () =>
+                act(
+                  { kind: state.cut.has(wire.id) ? 'mend' : 'cut', conductor: wire.id },
+                  `${state.cut.has(wire.id) ? 'Mend' : 'Cut'} ${wire.number}`,
+                ),
             }))}
           />
         </div>
@@ -90,8 +123,33 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
               .join(', ')}
           </span>
         )}
-        {news.length > 0 && <span className={css['news']}>{news.join('. ')}.</span>}
+        {why && <span className={css['why']}>{whyFreeWords(why, tagOf, clockWords)}</span>}
+        {last && <span className={css['news']}>{lineWords(last, tagOf)}</span>}
       </div>
+      {journal && (
+        <Dialog
+          open={journal}
+          onOpenChange={setJournal}
+          title="Journal of the bench"
+          description="What was done since the door was at rest, and what came of it. Time is the bench's own."
+        >
+          <ol className={css['journal']} aria-label="Journal">
+            {bench.journal.map((line, index) => (
+              <li key={index}>{lineWords(line, tagOf)}</li>
+            ))}
+          </ol>
+        </Dialog>
+      )}
     </section>
   );
+}
+
+/** `0:04.2 Exit. Relay K1 pulled in.` */
+function lineWords({ at, act, effects }: Line, tagOf: (id: string) => string): string {
+  const said = effects.map((effect) =>
+    effect.kind === 'relay'
+      ? `Relay ${tagOf(effect.state)} ${effect.on ? 'pulled in' : 'at rest'}`
+      : effectWords(effect),
+  );
+  return `${clockWords(at)} ${[act, ...said].filter((text) => text !== null).join('. ')}.`;
 }

@@ -2,7 +2,8 @@ import { useEffect, useRef } from 'react';
 import type { Plan } from '#core/plan/index';
 import { relayKeys, type LaneSample } from '#core/simulate/index';
 import { formatSeconds } from '#core/units/index';
-import { LANE_WORDS } from '#words/index';
+import { clockWords, LANE_WORDS } from '#words/bench';
+
 import { cx } from '../../ui/cx';
 import { HORIZON_MS, type Bench } from './useBench';
 import colours from '../../ui/laneColours.module.css';
@@ -98,7 +99,12 @@ export function Lanes({ bench, plan }: { bench: Bench; plan: Plan }) {
         className={css['window']}
         role="img"
         aria-label={rows
-          .map((row) => `${row.name}: ${row.list.map((s) => s.text).join(', then ')}`)
+          .map(
+            (row) =>
+              `${row.name}: ${row.list
+                .map((s) => (s.from <= 0 ? s.text : `${s.text} from ${clockWords(s.from)}`))
+                .join(', then ')}`,
+          )
           .join('. ')}
       >
         <div className={css['track']} ref={track}>

@@ -26,12 +26,34 @@ interface Run {
   readonly past: readonly LaneSample[];
   readonly ahead: readonly LaneSample[];
   readonly effects: readonly Effect[];
+  /** What was done and what came of it, with its time, oldest first. */
+  readonly journal: readonly Line[];
 }
+
+/** One line of the bench's journal. */
+export interface Line {
+  readonly at: number;
+  /** What a person did, by the name on its button; null for what followed. */
+  readonly act: string | null;
+  readonly effects: readonly Effect[];
+}
+
+/** Lines that are kept. */
+const MOST_LINES = 200;
+/** How fast the bench's time runs. */
+export const SPEEDS = [1, 4, 0.25] as const;
+export type Speed = (typeof SPEEDS)[number];
 
 export interface Bench extends Run {
   /** True while the clock runs: something is going to happen by itself. */
   readonly running: boolean;
-  act(stimulus: Stimulus): void;
+  /** True while time stands still: acts happen at this one moment. */
+  readonly paused: boolean;
+  readonly speed: Speed;
+  pause(on: boolean): void;
+  setSpeed(speed: Speed): void;
+  /** Does something to the door; `named` is what the journal calls it. */
+  act(stimulus: Stimulus, named?: string): void;
   /** Jumps to the next thing that happens by itself. */
   skip(): void;
   /** Everything back to rest. */
@@ -42,10 +64,10 @@ export interface Bench extends Run {
 
 const begin = (world: World): Run => {
   const state = atRest(world);
-  return { world, state, past: [sampleLanes(world, state)], ahead: [], effects: [] };
+  return { world, state, past: [sampleLanes(world, state)], ahead: [], effects: [], journal: [] };
 };
 
-function goOn(run: Run, state: SimState, effects: readonly Effect[]): Run {
+function goOn(run: Run, state: SimState, effects: readonly Effect[], named: string | null = null): Run {
   const sample = sampleLanes(run.world, state);
   return {
     ...run,
@@ -53,6 +75,10 @@ function goOn(run: Run, state: SimState, effects: readonly Effect[]): Run {
     past: [...run.past.filter((one, i) => one.at > sample.at - KEEP_MS || i === run.past.length - 1), sample],
     ahead: foresee(run.world, state, state.now + HORIZON_MS),
     effects: [...run.effects, ...effects].slice(-12),
+    journal:
+      named === null && effects.length === 0
+        ? run.journal
+        : [...run.journal, { at: state.now, act: named, effects }].slice(-MOST_LINES),
   };
 }
 
@@ -83,8 +109,11 @@ export function useBench(plan: Plan, door: DoorId): Bench {
   if (current !== run) setRun(current);
 
   const [running, setRunning] = useState(false);
-  // Simulated time = base.sim + (wall − base.wall) while running.
+  const [paused, setPaused] = useState(false);
+  const [speed, setSpeedState] = useState<Speed>(1);
+  // Simulated time = base.sim + (wall − base.wall) · rate while running.
   const base = useRef({ sim: 0, wall: 0 });
+  const rate = useRef({ speed: 1 as Speed, paused: false });
   const latest = useRef(current);
   latest.current = current;
   const runningRef = useRef(false);
@@ -92,26 +121,53 @@ export function useBench(plan: Plan, door: DoorId): Bench {
   const clock = useCallback(
     () =>
       runningRef.current
-        ? base.current.sim + performance.now() - base.current.wall
+        ? base.current.sim + (performance.now() - base.current.wall) * rate.current.speed
         : latest.current.state.now,
     [],
   );
 
   const setClock = useCallback((sim: number, on: boolean) => {
     base.current = { sim, wall: performance.now() };
-    runningRef.current = on;
-    setRunning(on);
+    const runs = on && !rate.current.paused;
+    runningRef.current = runs;
+    setRunning(runs);
   }, []);
 
   useEffect(() => setClock(0, false), [world, setClock]);
 
+  const setSpeed = useCallback(
+    (next: Speed) => {
+      const now = clock();
+      rate.current = { ...rate.current, speed: next };
+      setSpeedState(next);
+      setClock(now, runningRef.current);
+    },
+    [clock, setClock],
+  );
+
+  const pause = useCallback(
+    (on: boolean) => {
+      // What has happened up to now has happened.
+      const now = clock();
+      const { world: at, state } = latest.current;
+      const caught = advance(at, state, now);
+      const next = goOn(latest.current, { ...caught.state, now }, caught.effects);
+      latest.current = next;
+      setRun(next);
+      rate.current = { ...rate.current, paused: on };
+      setPaused(on);
+      setClock(now, !on && isBusy(next.state));
+    },
+    [clock, setClock],
+  );
+
   const act = useCallback(
-    (stimulus: Stimulus) => {
+    (stimulus: Stimulus, named?: string) => {
       const now = clock();
       const { world: at, state } = latest.current;
       const caught = advance(at, state, now);
       const step = stimulate(at, caught.state, stimulus);
-      const next = goOn(latest.current, step.state, [...caught.effects, ...step.effects]);
+      const next = goOn(latest.current, step.state, [...caught.effects, ...step.effects], named);
       latest.current = next;
       setRun(next);
       setClock(step.state.now, true);
@@ -167,5 +223,5 @@ export function useBench(plan: Plan, door: DoorId): Bench {
     return () => cancelAnimationFrame(frame);
   }, [running, world, clock, setClock]);
 
-  return { ...current, running, act, skip, reset, clock };
+  return { ...current, running, paused, speed, pause, setSpeed, act, skip, reset, clock };
 }

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { X } from 'lucide-react';
-import { isRunEntered, newDoors, runOf, type NewDoor } from '#core/door/index';
+import { isRunEntered, runOf, type NewDoor } from '#core/door/index';
+import { newDoors } from '#core/door/newDoors';
 import { readDoorRows } from '#core/formats/table/doorRows';
 import { tableOf } from '#core/formats/table/tableOf';
 import { doorsInOrder, nextDoorId, type DoorId, type Plan } from '#core/plan/index';

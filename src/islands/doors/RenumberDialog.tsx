@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { renumberDoor } from '#core/door/index';
+import { renumberDoor } from '#core/door/renumberDoor';
 import { applyEdit, findIn, type Door } from '#core/plan/index';
 import { refusalWords } from '#words/problems';
 import { Button } from '../../ui/Button';

@@ -1,4 +1,5 @@
-import { editWords, typedWords, whyWords } from '#words/index';
+import { editWords, typedWords } from '#words/edits';
+import { whyWords } from '#words/saving';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { useSite, useStore } from '../store/context';
@@ -33,8 +34,8 @@ export function AsideDialog({ onClose }: { onClose(): void }) {
               )}
               {!fits && (
                 <p className={css['hint']}>
-                  As the site stands it would be refused again. Put right what it names first, or note the
-                  text down and let it go.
+                  As the site stands it would be refused again. Settle what it names first, or note the text
+                  down and let it go.
                 </p>
               )}
               <p className={css['acts']}>

@@ -11,6 +11,7 @@ import {
   remedyName,
   SEVERITY_NAMES,
   STATION_NAMES,
+  WHAT_HAPPENS,
 } from '#words/findings/index';
 import { unexplainedWords } from '#words/causes';
 import { Button } from '../../ui/Button';
@@ -60,11 +61,10 @@ function Note({ finding, door }: { finding: Finding; door: string }) {
           </button>
         </p>
       )}
-      {finding.behind && (
-        <p className={css['basis']}>Shows once the other finding in its way is put right.</p>
-      )}
+      {finding.behind && <p className={css['basis']}>Shows once the other finding in its way is settled.</p>}
       {why && (
         <p className={css['basis']}>
+          {finding.severity !== 'sound' && `${WHAT_HAPPENS[finding.family]} `}
           {SEVERITY_NAMES[finding.severity]} · {FAMILY_NAMES[finding.family]} · {BASIS_NAMES[finding.basis]}.{' '}
           <button
             type="button"

@@ -125,7 +125,7 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
                       )
                     }
                   >
-                    Take off
+                    Remove from {door.id}
                   </Button>
                 </td>
               </tr>

@@ -15,6 +15,7 @@ import { LAW } from '#words/findings/index';
 import { cx } from '../../ui/cx';
 import { Empty } from '../../ui/Empty';
 import { StationFrame } from '../frame/StationFrame';
+import { pointable, pointedHash } from '../pointedAt';
 import css from './ProveStation.module.css';
 
 const MARKS: Record<Cell['verdict'], string> = { pass: '✓', fail: '✕', 'not-proven': '?' };
@@ -66,7 +67,7 @@ export function ProveStation({ door, verdict }: { door: Door; verdict: DoorVerdi
         </thead>
         <tbody>
           {rows.map((row) => (
-            <tr key={row.situation}>
+            <tr key={row.situation} {...pointable('situation', row.situation)}>
               <th scope="row">{situationName(row.situation)}</th>
               {(['outside', 'inside'] as const).map((one) => {
                 const cell = row.cells[one];
@@ -113,6 +114,9 @@ function Reason({ row, side }: { row: ProofRow; side: Side }) {
       {row.path.length > 0 && <p className={css['path']}>Current: {pathWords(row.path)}</p>}
       {row.opened.length > 0 && <p className={css['path']}>Opened by: {pathWords(row.opened)}</p>}
       {row.alarms.length > 0 && <p>Alarm: {row.alarms.join(', ')}</p>}
+      <p>
+        <a href={pointedHash({ kind: 'situation', id: row.situation })}>Link to this situation</a>
+      </p>
     </div>
   );
 }

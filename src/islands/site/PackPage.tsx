@@ -6,8 +6,9 @@ import { TextField } from '../../ui/Field';
 import { cx } from '../../ui/cx';
 import buttons from '../../ui/Button.module.css';
 import { storedName } from '../settings';
-import { useDispatch, usePlan } from '../store/context';
+import { usePlan } from '../store/context';
 import { ColourScheme } from './ColourScheme';
+import { SiteDetails } from './SiteDetails';
 import css from './SitePages.module.css';
 
 interface Summary {
@@ -55,6 +56,15 @@ export function PackPage({ sites }: { sites: readonly { readonly id: string; rea
           ))}
           {link(`${base}/wires.csv`, 'All wires as CSV (0.75, commas between)')}
           {link(`${base}/wires.csv?decimal=comma`, 'All wires as CSV (0,75, semicolons between)')}
+        </section>
+        <section className={css['card']}>
+          <h2>Order list</h2>
+          <p>
+            Devices, cables by the metre, single wire, ferrules and caps of all doors, added up. What is
+            assumed is in it as it is assumed.
+          </p>
+          {link(`${base}/order.csv`, 'Order list as CSV')}
+          {link(`${base}/order.csv?decimal=comma`, 'Order list as CSV, semicolons between')}
         </section>
         <section className={css['card']}>
           <h2>Take the site out</h2>
@@ -192,41 +202,6 @@ function NewSite({ count }: { count: number }) {
         <Button type="submit" disabled={name.trim() === ''}>
           Add it
         </Button>
-      </form>
-    </section>
-  );
-}
-
-function SiteDetails() {
-  const { site } = usePlan();
-  const dispatch = useDispatch();
-  const [name, setName] = useState(site.name);
-  const [address, setAddress] = useState(site.address);
-  return (
-    <section className={css['card']}>
-      <h2>This site</h2>
-      <form onSubmit={(event) => event.preventDefault()}>
-        <TextField
-          label="Name"
-          value={name}
-          maxLength={120}
-          onChange={(event) => setName(event.target.value)}
-          onBlur={() =>
-            name.trim() !== '' &&
-            name.trim() !== site.name &&
-            dispatch({ kind: 'setSite', patch: { name: name.trim() } }, 'rename the site')
-          }
-        />
-        <TextField
-          label="Address"
-          value={address}
-          maxLength={300}
-          onChange={(event) => setAddress(event.target.value)}
-          onBlur={() =>
-            address.trim() !== site.address &&
-            dispatch({ kind: 'setSite', patch: { address: address.trim() } }, 'change the address')
-          }
-        />
       </form>
     </section>
   );

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
 import { storedName } from '../settings';
+import { pointedHash } from '../pointedAt';
 import { useDispatch, usePlan } from '../store/context';
 import css from './Readings.module.css';
 
@@ -30,6 +31,9 @@ export function ReadingsDialog({
       title={taskWords(item)}
       description={`Should read: ${item.unit === 'yes' ? 'yes' : rangeWords(item)}. A reading is never wiped out: one that does not count is withdrawn, with the reason.`}
     >
+      <p>
+        <a href={pointedHash({ kind: 'check', id: item.id })}>Link to this check</a>
+      </p>
       <ol className={css['list']}>
         {readingsOf(plan, door, item.id).map((reading) => (
           <OneReading key={reading.id} item={item} reading={reading} />

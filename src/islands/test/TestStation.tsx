@@ -17,6 +17,7 @@ import { TextField } from '../../ui/Field';
 import { useNarrow } from '../../ui/useNarrow';
 import { cx } from '../../ui/cx';
 import { StationFrame } from '../frame/StationFrame';
+import { pointable } from '../pointedAt';
 import { storedMeter, storedName, storeName } from '../settings';
 import { useDispatch, usePlan } from '../store/context';
 import { AtTheDoor } from './AtTheDoor';
@@ -154,7 +155,12 @@ export function TestStation({ door }: { door: Door }) {
                 const reading = latest.get(item.id);
                 const now = state(item);
                 return (
-                  <li key={item.id} className={cx(css['item'], css[now])} data-check={item.id}>
+                  <li
+                    key={item.id}
+                    className={cx(css['item'], css[now])}
+                    data-check={item.id}
+                    {...pointable('check', item.id)}
+                  >
                     <span className={css['mark']} aria-hidden>
                       {{ passed: '✓', failed: '✕', stale: '↻', open: '' }[now]}
                     </span>

@@ -49,12 +49,17 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
   const dispatch = useDispatch();
   const [schools, setSchools] = useState<Partial<Schools>>(door.schools);
   // Left empty, nobody has entered a run: lengths are assumed, and said to be.
-  const [run, setRun] = useState(() => {
-    const laid = isRunEntered(plan, door.id) ? runOf(plan, door.id) : null;
-    if (laid === null) return '';
-    return String(Math.round((unit === 'ft' ? laid / METRES_PER_FOOT : laid) * 10) / 10);
-  });
-  const read = run.trim() === '' ? null : readQuantity(run, 'm', { bare: unit });
+  const [laid] = useState(() => (isRunEntered(plan, door.id) ? runOf(plan, door.id) : null));
+  const shown =
+    laid === null ? '' : String(Math.round((unit === 'ft' ? laid / METRES_PER_FOOT : laid) * 10) / 10);
+  const [run, setRun] = useState(shown);
+  // What was not touched stays what it is: a door laid in feet is not rounded into metres, nor the other way.
+  const read =
+    run.trim() === ''
+      ? null
+      : laid !== null && run === shown
+        ? ({ kind: 'value', value: laid } as const)
+        : readQuantity(run, 'm', { bare: unit });
   const usual = runOf(plan, door.id) ?? metres(unit === 'ft' ? 40 * METRES_PER_FOOT : 12);
   const distance = read === null ? usual : read.kind === 'value' ? metres(read.value) : null;
   const valid = distance !== null && distance > 0 && distance <= 500;

@@ -1,7 +1,8 @@
 import { useEffect, useMemo, useState } from 'react';
 import { findingKey, toPutRight } from '#core/checks/findingKey';
 import type { Finding } from '#core/checks/index';
-import { doorsAround, exchangeType, type Exchange } from '#core/door/index';
+import { exchangeType } from '#core/door/exchangeType';
+import { doorsAround, type Exchange } from '#core/door/index';
 import { FAMILIES, LIBRARY, type DeviceType } from '#core/devices/index';
 import { applyEdit, typeIn, type Device, type DoorId, type Plan } from '#core/plan/index';
 import { FAMILY_LABELS } from '#words/devices';
@@ -101,7 +102,7 @@ function WhatFits({ device, exchange, to }: { device: Device; exchange: Exchange
       ))}
       {off.map((wire) => (
         <li key={wire.id} className={css['bad']}>
-          {wire.number} is taken off: {to.name} has no such terminal
+          {wire.number} is removed: {to.name} has no such terminal
         </li>
       ))}
       {lost.length > 0 && (

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { moveDevice } from '#core/door/index';
+import { moveDevice } from '#core/door/moveDevice';
 import { doorsInOrder, wiresOn, type Device } from '#core/plan/index';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';

@@ -9,25 +9,26 @@ import {
   type Landing,
   type TerminalCard,
 } from '#core/schedule/index';
-import { COLOURS, formatGauge } from '#core/units/index';
+import { COLOURS, formatGauge, formatInches, type LengthUnit } from '#core/units/index';
 import { Button } from '../../ui/Button';
 import { Symbol } from '../../ui/Symbol';
 import { cx } from '../../ui/cx';
 import { useHighlight } from '../navigation';
-import { usePlan } from '../store/context';
+import { usePlan, useUnit } from '../store/context';
 import type { Wiring } from './useWiring';
 import css from './TerminalsView.module.css';
 
 /** One card a device, to hold beside it: what lands where, in the order its terminals are printed. */
 export function TerminalsView({ door, wiring }: { door: DoorId; wiring: Wiring }) {
   const plan = usePlan();
+  const unit = useUnit();
   const cards = useMemo(() => terminalCards(plan, door), [plan, door]);
   return (
     <div className={css['view']} data-print="cards">
       <p className={css['rule']}>
         <span>
-          Leave {SLACK_MM} mm of slack at every device, take {SHEATH_MM} mm of sheath off, tug every
-          conductor. Cap unused conductors each on its own.
+          Leave {small(SLACK_MM, unit)} of slack at every device, take {small(SHEATH_MM, unit)} of sheath off,
+          tug every conductor. Cap unused conductors each on its own.
         </span>
         <Button
           size="s"
@@ -92,6 +93,7 @@ interface RowProps {
 }
 
 function Rows({ row, card, lit, point, wiring }: RowProps) {
+  const unit = useUnit();
   const { terminal, landings, cap } = row;
   const pin = terminal.id.replace('-', '−');
   const lead = terminal.colour ? ` ${terminal.colour}` : '';
@@ -128,12 +130,15 @@ function Rows({ row, card, lit, point, wiring }: RowProps) {
         {landing.link && <small>link</small>}
         {landing.conductor.cable && <small>{landing.conductor.cable}</small>}
       </td>
-      <td>{prepare(landing)}</td>
+      <td>{prepare(landing, unit)}</td>
     </tr>
   ));
 }
 
-const prepare = ({ stripMm, ferrule, conductor }: Landing): string =>
+/** A length at the bench: millimetres, or inches where the site is American. */
+const small = (mm: number, unit: LengthUnit): string => (unit === 'ft' ? formatInches(mm) : `${mm} mm`);
+
+const prepare = ({ stripMm, ferrule, conductor }: Landing, unit: LengthUnit): string =>
   ferrule
-    ? `${stripMm} mm, ${ferrule.twin ? 'twin ' : ''}ferrule ${formatGauge(conductor.gauge)}`
-    : `${stripMm} mm bare`;
+    ? `${small(stripMm, unit)}, ${ferrule.twin ? 'twin ' : ''}ferrule ${formatGauge(conductor.gauge)}`
+    : `${small(stripMm, unit)} bare`;

@@ -15,6 +15,7 @@ import {
 import { Button } from '../../ui/Button';
 import { LengthInput } from '../../ui/LengthInput';
 import { SelectField } from '../../ui/Field';
+import { pointedHash } from '../pointedAt';
 import { useDispatch, usePlan, useUnit } from '../store/context';
 import css from './WireBar.module.css';
 
@@ -73,6 +74,13 @@ export function WireBar({ wire, isCut, onRemove, onCut, onClose }: Props) {
         onKeep={(length) => patch({ length: metres(length) })}
       />
       <span className={css['acts']}>
+        <a
+          className={css['link']}
+          href={pointedHash({ kind: 'wire', id: wire.id })}
+          title="An address that leads here"
+        >
+          Link
+        </a>
         <Button size="s" icon={<Scissors aria-hidden />} onClick={onCut}>
           {isCut ? 'Mend' : 'Cut'}
         </Button>

@@ -8,6 +8,7 @@ import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
 import type { Bench } from '../bench/useBench';
 import { StationFrame } from '../frame/StationFrame';
 import { useProposal } from '../proposal';
+import { useStoredView } from '../storedView';
 import { usePlan } from '../store/context';
 import { HardwareChoice } from './hardwareChoiceView';
 import { LoopView } from './LoopView';
@@ -48,7 +49,11 @@ interface Props {
 
 export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
   const plan = usePlan();
-  const [view, setView] = useState<View>('loops');
+  const [view, setView] = useStoredView<View>(
+    'wire',
+    'loops',
+    VIEWS.map(({ id }) => id),
+  );
   const [asking, setAsking] = useState(false);
   const [importing, setImporting] = useState(false);
   const [entering, setEntering] = useState(false);
@@ -62,7 +67,7 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
   const wires = conductorsOf(plan, door.id);
   const assumed = wires.filter((wire) => wire.assumed.length > 0).length;
   const chosen = wiring.chosenWire === null ? undefined : plan.conductors[wiring.chosenWire];
-  // The dialog outlives the empty door: rows that could not be read stay in it while the others are taken in.
+  // The dialog outlives the empty door, and stands at one place in both trees: rows that could not be read stay in it while the others are taken in.
   const asFound = importing && (
     <Suspense>
       <TableImport door={door.id} open={importing} onOpenChange={setImporting} />
@@ -185,12 +190,12 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
           </Suspense>
         )}
       </TabRoot>
+      {asFound}
       {entering && (
         <Suspense>
           <AssumedDialog door={door} open={entering} onOpenChange={setEntering} />
         </Suspense>
       )}
-      {asFound}
     </>
   );
 }

@@ -34,6 +34,7 @@ import { SelectField, TextField } from '../../ui/Field';
 import { SortHead } from '../../ui/SortHead';
 import { cx } from '../../ui/cx';
 import { useHighlight } from '../navigation';
+import { useStoredView } from '../storedView';
 import { useDispatch, usePlan, useUnit } from '../store/context';
 import { ColourEdit, GaugeEdit, LengthEdit, TextEdit, gaugeChoices } from './CellEdits';
 import { TableImport } from './TableImport';
@@ -58,7 +59,7 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
   const dispatch = useDispatch();
   const { id: lit, point } = useHighlight();
   const [filter, setFilter] = useState('');
-  const [grouping, setGrouping] = useState<Grouping>('none');
+  const [grouping, setGrouping] = useStoredView<Grouping>('wires', 'none', Object.keys(GROUPS) as Grouping[]);
   const [sorting, setSorting] = useState<SortingState>([]);
   const [selection, setSelection] = useState<RowSelectionState>({});
   const [importing, setImporting] = useState(false);

@@ -1,6 +1,7 @@
-import { num, type Words } from '../text';
+import { figure, type Words } from '../text';
 
 export const batteryShort: Words = {
-  title: (v) => `The battery of ${v['tag']} does not last`,
-  reason: (v) => `${num(v, 'measured').toFixed(1)} h at the end of its life; ${v['limit']} h asked.`,
+  title: (v) => `The battery of ${v['tag']} lasts ${figure(v, 'measured', 1)} h; ${v['limit']} h asked`,
+  reason: () =>
+    'At the end of its life, with the door at rest. After that the door is without power: take a larger battery, or ask for fewer hours.',
 };

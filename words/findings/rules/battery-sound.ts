@@ -1,7 +1,6 @@
-import { num, type Words } from '../text';
+import { figure, type Words } from '../text';
 
 export const batterySound: Words = {
-  title: () => 'The battery lasts',
-  reason: (v) =>
-    `${v['tag']}: ${num(v, 'measured').toFixed(1)} h with an aged battery; ${v['limit']} h asked.`,
+  title: (v) => `Battery lasts ${figure(v, 'measured', 1)} h; ${v['limit']} h asked`,
+  reason: (v) => `${v['tag']}, with a battery at the end of its life and the door at rest.`,
 };

@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const exitDead: Words = {
-  title: (v) => `${v['tag']} releases nothing`,
+  title: (v) => `Exit ${v['tag']} does not open the door`,
   reason: (v) =>
     `Used at rest, ${v['tag']} moves no lock. Check its contact, its supply and the input it lands on.`,
 };

@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const exitHeld: Words = {
-  title: (v) => `${v['terminal']} is asked all the time`,
+  title: (v) => `The exit input ${v['terminal']} reads as pressed all the time`,
   reason: (v) =>
     `The input is set for a normally ${v['form'] === 'NC' ? 'closed' : 'open'} contact and reads as pressed with nobody there. ` +
     (v['sense'] === 'level'

@@ -1,0 +1,40 @@
+import type { SimState, Stimulus } from './simState';
+import type { World } from './world';
+
+/** Something that was done to a door and still stands, with what undoes it. */
+export interface Standing {
+  readonly kind: 'break-glass' | 'fire' | 'power' | 'cut' | 'switch' | 'failed';
+  /** Device or wire it is about; null for what is about the whole door. */
+  readonly id: string | null;
+  /** What a person would do to end it, in order; empty where nobody can on the bench. */
+  readonly undo: readonly Stimulus[];
+}
+
+/** Everything that was done and has not been undone. */
+export function standing(world: World, state: SimState): Standing[] {
+  const found: Standing[] = [];
+  let fire = false;
+  for (const { device, type } of world.inhabitants) {
+    const { behaviour } = type;
+    const on = (name: string) => state.states.has(`${device.id}:${name}`);
+    if (behaviour.kind === 'breakGlass' && on(behaviour.state))
+      found.push({ kind: 'break-glass', id: device.id, undo: [{ kind: 'resetGlass', device: device.id }] });
+    if (behaviour.kind === 'switch' && on(behaviour.state))
+      found.push({ kind: 'switch', id: device.id, undo: [{ kind: 'press', device: device.id }] });
+    if ((behaviour.kind === 'fireRelay' || behaviour.kind === 'fireInput') && on(behaviour.state))
+      fire = true;
+  }
+  if (fire) found.push({ kind: 'fire', id: null, undo: [{ kind: 'fireGone' }, { kind: 'fireReset' }] });
+  if ([...state.feeds.values()].some(({ kind }) => kind !== 'mains'))
+    found.push({
+      kind: 'power',
+      id: null,
+      undo: [
+        { kind: 'dead', on: false },
+        { kind: 'mains', on: true },
+      ],
+    });
+  for (const id of state.cut) found.push({ kind: 'cut', id, undo: [{ kind: 'mend', conductor: id }] });
+  for (const id of state.failed) found.push({ kind: 'failed', id, undo: [] });
+  return found;
+}

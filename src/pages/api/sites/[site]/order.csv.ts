@@ -1,0 +1,22 @@
+import type { APIRoute } from 'astro';
+import { orderCsv } from '#core/schedule/index';
+import { database } from '../../../../server/db/shared';
+import { attachment, handle } from '../../../../server/http';
+import { siteOr404 } from '../../../../server/siteOr404';
+
+export const prerender = false;
+
+/** Everything to order for a site as CSV; with `decimal=comma` parted by semicolons, as spreadsheets of such countries have it. */
+export const GET: APIRoute = ({ params, url }) =>
+  handle(() => {
+    const { plan } = siteOr404(database(), params.site);
+    const decimal = url.searchParams.get('decimal') === 'comma' ? ',' : '.';
+    const unit = plan.site.units === 'american' ? 'ft' : 'm';
+    return new Response(`\uFEFF${orderCsv(plan, { decimal, unit })}`, {
+      headers: {
+        'content-type': 'text/csv; charset=utf-8',
+        'content-disposition': attachment(`${plan.site.id}-order.csv`),
+        'cache-control': 'no-store',
+      },
+    });
+  });
