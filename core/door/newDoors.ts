@@ -1,6 +1,6 @@
 import {
   applyEdit,
-  EMPTY_BRIEF,
+  blankDoor,
   findIn,
   type DoorId,
   type Edit,
@@ -47,7 +47,7 @@ export function newDoors(plan: Plan, wishes: readonly NewDoor[]): NewDoors {
     order += 1;
     const made =
       like === null
-        ? { edit: bareDoor(id, name, order), left: [] }
+        ? { edit: { kind: 'addDoor', door: blankDoor(id, order, name) } as const, left: [] }
         : copyDoor(current, like, { id, name, order, run: wish.run, people: wish.people });
     const result = applyEdit(current, made.edit);
     if (!result.ok) return { code: 'refused', word: id, refusal: result.refusal };
@@ -60,8 +60,3 @@ export function newDoors(plan: Plan, wishes: readonly NewDoor[]): NewDoors {
   const label = made.length === 1 ? `add ${made[0]}` : `add ${made.length} doors`;
   return { edit: edits.length > 0 ? { kind: 'batch', label, edits } : null, faults, left };
 }
-
-const bareDoor = (id: DoorId, name: string, order: number): Edit => ({
-  kind: 'addDoor',
-  door: { id, order, name, brief: EMPTY_BRIEF, deadState: null, schools: {}, notes: '', lastWire: 0 },
-});

@@ -1,5 +1,6 @@
 export * from './plan';
 export * from './edit';
+export { blankDoor } from './blankDoor';
 export { emptyPlan } from './emptyPlan';
 export {
   COLLECTIONS,

@@ -26,6 +26,10 @@ export function tests(plan: Plan, door: Door): Content[] {
           reading ? byWords(reading) : '',
         ];
       });
+  const nameOf = (check: string) => {
+    const item = items.find(({ id }) => id === check);
+    return item ? taskWords(item) : 'a check that the plan no longer asks for';
+  };
   const withdrawn = Object.values(plan.readings).filter((one) => one.door === door.id && one.withdrawn);
   return [
     { text: 'Test sheet', style: 'h2', headlineLevel: 1, pageBreak: 'before' },
@@ -45,7 +49,7 @@ export function tests(plan: Plan, door: Door): Content[] {
       },
     },
     ...withdrawn.map((reading): Content => ({
-      text: `Withdrawn: ${reading.check}, ${reading.at.slice(0, 10)}, ${reading.by}. ${reading.withdrawn?.reason ?? ''}`,
+      text: `Withdrawn: ${nameOf(reading.check)}, ${reading.at.slice(0, 10)}, ${reading.by}. ${reading.withdrawn?.reason ?? ''}`,
       style: 'small',
       margin: [0, 3, 0, 0],
     })),

@@ -1,5 +1,5 @@
 import { Plus } from 'lucide-react';
-import { doorsInOrder, nextDoorId, EMPTY_BRIEF, type Door } from '#core/plan/index';
+import { blankDoor, doorsInOrder, nextDoorId } from '#core/plan/index';
 import type { StationId } from '#core/checks/index';
 import type { DoorSummary } from '#core/verdict/index';
 import { Button } from '../../ui/Button';
@@ -24,17 +24,7 @@ export function useAddDoor(): () => void {
     const { plan } = store.getState();
     const id = nextDoorId(plan);
     const order = Math.max(0, ...Object.values(plan.doors).map((door) => door.order)) + 1;
-    const door: Door = {
-      id,
-      order,
-      name: '',
-      brief: EMPTY_BRIEF,
-      deadState: null,
-      schools: {},
-      notes: '',
-      lastWire: 0,
-    };
-    if (store.dispatch({ kind: 'addDoor', door }, 'add a door'))
+    if (store.dispatch({ kind: 'addDoor', door: blankDoor(id, order) }, 'add a door'))
       go({ kind: 'door', door: id, station: 'brief' });
   };
 }
