@@ -13,6 +13,8 @@ export default defineConfig({
   outputDir: 'test-results',
   use: {
     baseURL: DEMO.url,
+    // What a page keeps in the browser is tried by one test; in the others every request reaches the server.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
     launchOptions: {

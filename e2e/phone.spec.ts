@@ -74,7 +74,7 @@ test('a change that stands aside can be read and let go with a thumb', async ({ 
     .getByLabel('Notes')
     .fill('Shim the keep, then check the latch bolt against the strike lip once more');
   await page.keyboard.press('Tab');
-  await expect(page.getByText('Not saved: no server')).toBeVisible();
+  await expect(page.getByText('Not sent yet')).toBeVisible();
   await elsewhere(page, site, { kind: 'removeDoor', id: 'D08' });
   await page.unroute('**/edits');
   await page.getByRole('button', { name: 'Not saved: 1' }).click({ timeout: 45_000 });

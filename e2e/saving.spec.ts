@@ -19,7 +19,7 @@ test('a change that no longer fits stands aside with its text, and the ones arou
   await page.route('**/edits', (route) => route.abort());
   await page.getByLabel('Notes').fill('Shim the keep');
   await page.keyboard.press('Tab');
-  await expect(page.getByText('Not saved: no server')).toBeVisible();
+  await expect(page.getByText('Not sent yet')).toBeVisible();
   await openDoorInPlace(page, 'D05');
   await page.getByLabel('Name of the door').fill('Bindery');
   await page.keyboard.press('Tab');

@@ -31,7 +31,7 @@ test('what is typed while the server is away is kept and sent when it is back', 
   await page.route('**/edits', (route) => route.abort());
   await page.getByLabel('Notes').fill('Typed in the lift');
   await page.getByLabel('Notes').blur();
-  await expect(page.getByText('Not saved: no server')).toBeVisible();
+  await expect(page.getByText('Not sent yet')).toBeVisible();
   await page.unroute('**/edits');
   await page.reload();
   await ready(page);

@@ -1,6 +1,8 @@
 import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { createRequire } from 'node:module';
+import { dirname, join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 
@@ -63,7 +65,7 @@ export const needsBuild = () =>
   statSync(STAMP).mtimeMs < newestSource();
 
 /** Files worth squeezing, by their ending. */
-const SQUEEZED = /\.(js|css|svg|json|html)$/;
+const SQUEEZED = /\.(js|css|svg|json|html|webmanifest)$/;
 
 /** Writes every text file of the client beside itself in both forms that browsers take, as small as they get. */
 function squeeze(folder) {
@@ -83,10 +85,29 @@ function squeeze(folder) {
   }
 }
 
+/** The service worker, with the name of every file that it keeps: whatever a build changes gives it another name. */
+function buildServiceWorker(client) {
+  // Installed by now, which it is not when this file is first read.
+  const { transformSync } = createRequire(import.meta.url)('esbuild');
+  const files = readdirSync(client, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile())
+    .map((entry) => `/${relative(client, join(entry.parentPath ?? entry.path, entry.name))}`)
+    .sort();
+  const hash = createHash('sha256');
+  for (const file of files) hash.update(file).update(readFileSync(join(client, file)));
+  const { code } = transformSync(readFileSync(join(root, 'src/offline/serviceWorker.ts'), 'utf8'), {
+    loader: 'ts',
+    minify: true,
+    define: { FILES: JSON.stringify(files), BUILD: JSON.stringify(hash.digest('hex').slice(0, 12)) },
+  });
+  writeFileSync(join(client, 'sw.js'), code);
+}
+
 /** Builds the application. */
 export function build() {
   const begun = new Date();
   run('npx', ['astro', 'build'], { quiet: true });
+  buildServiceWorker(join(root, 'dist/client'));
   squeeze(join(root, 'dist/client'));
   writeFileSync(STAMP, `${begun.toISOString()}\n`);
 }

@@ -1,6 +1,9 @@
 import { useEffect } from 'react';
 import { useSite, useStore } from './store/context';
 
+/** When the page has stood for so long the application and the site are kept in the browser, ms. */
+const KEPT_AFTER_MS = 4000;
+
 /**
  * Marks the page once edits can be made and what stands beside it has come alive: listeners are in place, and whoever drives the page by
  * machine may begin. It stands inside the same boundary as parts that are fetched later, and waits with them.
@@ -12,6 +15,19 @@ export function Alive(): null {
   useEffect(() => {
     void store.makeReady().then(() => store.complete());
   }, [store]);
+  useEffect(() => {
+    if (!ready || import.meta.env.DEV) return undefined;
+    let end = () => {};
+    const begin = async () => {
+      end = (await import('../offline/keepOffline')).keepOffline(store);
+    };
+    // Without the network there is nothing to keep yet: the next page tries again.
+    const timer = setTimeout(() => void begin().catch(() => {}), KEPT_AFTER_MS);
+    return () => {
+      clearTimeout(timer);
+      end();
+    };
+  }, [ready, store]);
   useEffect(() => {
     // What can be read and turned over stands earlier.
     document.documentElement.dataset['standing'] = '';

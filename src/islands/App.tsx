@@ -11,6 +11,7 @@ import { DoorSheet } from './DoorSheet';
 import type { FindDialog } from './frame/FindDialog';
 import { Ledger, useAddDoor } from './frame/Ledger';
 import { TopBar } from './frame/TopBar';
+import { NetworkLine } from './frame/NetworkLine';
 import { useDrawerFocus } from './frame/drawerFocus';
 import { useFocusRule } from './frame/focusRule';
 import { SkipLinks } from './frame/SkipLinks';
@@ -27,6 +28,7 @@ import { StoreProvider, useSite, useStore } from './store/context';
 import { SiteStore } from './store/siteStore';
 import { useCauses } from './store/useCauses';
 import { useSummaries } from './store/useSummaries';
+import { browserTabKeep } from './store/tabKeep';
 import { useVerdicts } from './store/useVerdicts';
 import { Alive } from './Alive';
 import { SitePageView } from './site/SitePageView';
@@ -65,6 +67,7 @@ export function App({ plan, doors, revision, path, who, ...given }: Props) {
         complete: false,
         doors,
         admission: () => import('#core/admission/index'),
+        ...(tab ? { keep: tab.keep, left: tab.left } : {}),
         author: () => who || storedName(),
         tell: (text, takeBack) => setTold({ text, takeBack }),
       }),
@@ -82,25 +85,30 @@ export function App({ plan, doors, revision, path, who, ...given }: Props) {
   );
 }
 
+/** What this tab has not saved outlives it. */
+const tab = browserTabKeep();
+
 /** The view that the page opens on is on its way before anything of the page comes alive. */
 if (typeof location !== 'undefined') {
   const opened = parseRoute(location.pathname.split('/').slice(3).join('/'));
   if (opened) void preload(opened);
 }
 
+const HOME: Route = { kind: 'door', door: null, station: 'wire' };
+
 /** Where the browser is, kept in the address bar. */
 function useRoute(site: string, path: string): [Route, (route: Route) => void] {
-  const [route, setRoute] = useState<Route>(
-    () => parseRoute(path) ?? { kind: 'door', door: null, station: 'wire' },
-  );
+  const [route, setRoute] = useState<Route>(() => parseRoute(path) ?? HOME);
   useEffect(() => {
     const back = () => {
       const [, , , ...rest] = location.pathname.split('/');
-      setRoute(parseRoute(rest.join('/')) ?? { kind: 'door', door: null, station: 'wire' });
+      setRoute(parseRoute(rest.join('/')) ?? HOME);
     };
+    // A page that was kept in the browser is the same for every address of its site.
+    if (location.pathname !== routePath(site, parseRoute(path) ?? HOME)) back();
     window.addEventListener('popstate', back);
     return () => window.removeEventListener('popstate', back);
-  }, []);
+  }, [site, path]);
   const go = useCallback(
     (next: Route) => {
       history.pushState(null, '', routePath(site, next));
@@ -113,7 +121,7 @@ function useRoute(site: string, path: string): [Route, (route: Route) => void] {
 
 function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<Props, 'plan' | 'doors'>) {
   const store = useStore();
-  const { plan, version, complete, ready, asking, doors: whole } = useSite();
+  const { plan, version, complete, ready, reachable, asking, doors: whole } = useSite();
   const [route, go] = useRoute(plan.site.id, path);
   const [finding, setFinding] = useState(false);
   const [Find, setFind] = useState<typeof FindDialog | null>(null);
@@ -141,7 +149,13 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
     failure,
     version: judged,
     summaries: worked,
-  } = useVerdicts(plan, version, { complete, revision: store.revision }, doorId, given);
+  } = useVerdicts(
+    plan,
+    version,
+    { complete, alone: !reachable && whole === null, revision: store.revision },
+    doorId,
+    given,
+  );
   // What the page did not know the server goes on judging; what this tab has worked out is newer.
   const filled = useSummaries(plan.site.id, given.summaries.length < Object.keys(given.doors).length);
   const summaries = useMemo(
@@ -169,8 +183,17 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
     window.addEventListener('beforeunload', leaving);
     const events = new EventSource(`/api/sites/${encodeURIComponent(plan.site.id)}/events`);
     events.addEventListener('message', ({ data }) => store.catchUp(Number(data)));
+    events.addEventListener('open', () => store.reach(true));
+    // An answer that is an error ends the stream; without any it is tried again.
+    events.addEventListener('error', () => events.readyState !== EventSource.CLOSED && store.reach(false));
+    // A stream does not notice that the phone has left the network; the browser does.
+    const [lost, back] = [() => store.reach(false), () => store.reach(true)];
+    window.addEventListener('offline', lost);
+    window.addEventListener('online', back);
     return () => {
       events.close();
+      window.removeEventListener('offline', lost);
+      window.removeEventListener('online', back);
       window.removeEventListener('beforeunload', leaving);
       store.close();
     };
@@ -221,7 +244,7 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
       <HighlightContext value={highlight}>
         <ProposalContext value={proposal}>
           <div
-            className={cx(css['frame'], route.kind === 'page' && css['plain'])}
+            className={cx(css['frame'], route.kind === 'page' && css['plain'], !reachable && css['alone'])}
             data-saved={store.getState().status}
           >
             <SkipLinks />
@@ -237,6 +260,7 @@ function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<
               onName={() => setNaming(true)}
               onLedger={() => setDrawer(drawer === 'ledger' ? null : 'ledger')}
             />
+            {!reachable && <NetworkLine />}
             <aside data-drawer="ledger" className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
               <Ledger door={doorId} station={station} summaries={summaries} />
             </aside>

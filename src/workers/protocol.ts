@@ -12,6 +12,8 @@ export type VerdictRequest = {
   readonly door: string | null;
   /** Doors whose summary may have changed. */
   readonly stale: readonly string[];
+  /** False while codes and cards are not there: what hangs on them is not judged. */
+  readonly codes: boolean;
 };
 
 export type VerdictAnswer =

@@ -1,5 +1,5 @@
 import { applyDelta, findIn, type Plan } from '#core/plan/index';
-import { judgeInSteps, summarise } from '#core/verdict/index';
+import { judgeInSteps, summarise, withoutCodes, type Judgement } from '#core/verdict/index';
 import type { VerdictAnswer, VerdictRequest } from './protocol';
 
 const answer = (message: VerdictAnswer) => self.postMessage(message);
@@ -14,7 +14,8 @@ const waiting = new Set<string>();
 
 /** Judges the open door first; the others follow one by one and give way to a newer request. */
 self.addEventListener('message', ({ data }: MessageEvent<VerdictRequest>) => {
-  const { version, change, door, stale } = data;
+  const { version, change, door, stale, codes } = data;
+  const seen = (judgement: Judgement) => (codes ? judgement : withoutCodes(judgement));
   try {
     held = 'plan' in change ? change.plan : held && applyDelta(held, change.delta);
   } catch (error) {
@@ -26,9 +27,9 @@ self.addEventListener('message', ({ data }: MessageEvent<VerdictRequest>) => {
   latest = version;
   if (door !== null && findIn(plan.doors, door)) {
     const { first, complete } = judgeInSteps(plan, door);
-    answer({ kind: 'door', version, judgement: first });
+    answer({ kind: 'door', version, judgement: seen(first) });
     // Remedies are tried before they are offered; a newer change makes them idle.
-    setTimeout(() => version === latest && answer({ kind: 'door', version, judgement: complete() }), 0);
+    setTimeout(() => version === latest && answer({ kind: 'door', version, judgement: seen(complete()) }), 0);
   }
   for (const one of stale) waiting.add(one);
   if (door !== null) waiting.delete(door);

@@ -9,7 +9,7 @@ const AsideDialog = lazy(async () => ({ default: (await import('./AsideDialog'))
 const WORDS: Record<Status, string> = {
   saved: 'Saved',
   saving: 'Saving…',
-  offline: 'Not saved: no server',
+  offline: 'Not sent yet',
   trouble: 'Not saved: trouble there',
   'signed-out': 'Not saved: sign in',
   gone: 'Not saved: site gone',

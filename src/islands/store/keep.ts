@@ -26,7 +26,7 @@ export function keepUnsaved(site: string, { pending, aside }: Unsaved, keep: Kee
 }
 
 /** What an earlier load of this tab could not save; null where there is nothing. */
-export function readKept(site: string, keep: Keep = sessionStorage): Unsaved | null {
+export function readKept(site: string, keep: Pick<Keep, 'getItem'> = sessionStorage): Unsaved | null {
   const kept = parse(keep.getItem(keyOf(site))) as Partial<Unsaved> | null;
   const [pending, aside] = [kept?.pending ?? [], kept?.aside ?? []];
   return pending.length === 0 && aside.length === 0 ? null : { pending, aside };

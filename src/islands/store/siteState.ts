@@ -1,6 +1,7 @@
 import type * as Admission from '#core/admission/index';
 import type { Changed, DoorId, Edit, EditBack, Plan } from '#core/plan/index';
 import type { Keep } from './keep';
+import type { Left } from './tabKeep';
 import type { Aside, Status } from './saving';
 
 export type SaveStatus = Status;
@@ -15,6 +16,8 @@ export interface SiteState {
   readonly aside: readonly Aside[];
   /** False until codes, card numbers and keypad memories have been fetched: until then nothing that holds them changes. */
   readonly complete: boolean;
+  /** False while the server does not answer: what is changed is kept here until it does. */
+  readonly reachable: boolean;
   /** Doors that are whole in the plan so far; null once all of the site is there. */
   readonly doors: readonly DoorId[] | null;
   /** False until edits can be looked at: until then nothing changes at all. */
@@ -52,6 +55,8 @@ export interface StoreOptions {
   author(): string;
   /** Where unsaved changes outlive a reload; the tab's session storage unless it says otherwise. */
   readonly keep?: Keep;
+  /** What tabs before this one left unsaved; nothing unless it says otherwise. */
+  readonly left?: (site: string) => Promise<readonly Left[]>;
   /** Tells a person something that cannot be seen on the sheet; with what takes it back, where something does. */
   tell(message: string, takeBack?: () => void): void;
 }

@@ -13,7 +13,17 @@ import { refusalWords } from '#words/problems';
 import type { SiteState, StepBack, StoreOptions } from './siteState';
 import { asideWords, othersWords } from '#words/saving';
 import { keepUnsaved, readKept, takeOlder, type Unsaved } from './keep';
-import { isUnsaved, startSaving, step, type CatchUp, type Effect, type Event, type Saving } from './saving';
+import {
+  isUnsaved,
+  startSaving,
+  step,
+  type CatchUp,
+  type Effect,
+  type Event,
+  type Item,
+  type Saving,
+} from './saving';
+import type { Left } from './tabKeep';
 
 /** How long an answer may take before it counts as lost, ms. */
 const PATIENCE_MS = 20_000;
@@ -48,6 +58,7 @@ export class SiteStore {
       status: 'saved',
       aside: [],
       complete: options.complete ?? true,
+      reachable: true,
       doors: options.doors ?? null,
       ready: typeof options.admission !== 'function',
       canUndo: null,
@@ -186,7 +197,11 @@ export class SiteStore {
     }
     const left = changedEntries(plan, result.plan);
     if (!complete && left.some(({ collection }) => SECRET_COLLECTIONS.includes(collection))) {
-      this.#options.tell('Codes are still being fetched. Nothing was changed; try again in a moment.');
+      this.#options.tell(
+        this.#state.reachable
+          ? 'Codes are still being fetched. Nothing was changed; try again in a moment.'
+          : 'Codes are not kept without the network. Nothing was changed; people and keypads wait for it.',
+      );
       return null;
     }
     this.#step({ kind: 'edited', item: { id: newId(), edit: result.edit!, label }, plan: result.plan });
@@ -258,6 +273,7 @@ export class SiteStore {
         body: JSON.stringify({ base, author: this.#options.author(), edits, withdraw }),
         signal: AbortSignal.timeout(PATIENCE_MS),
       });
+      this.reach(true);
       const body = (await response.json().catch(() => null)) as
         (Extract<Event, { kind: 'answered' }> & { error?: { message?: string } }) | null;
       if (response.ok && body && Array.isArray(body.answers))
@@ -277,6 +293,7 @@ export class SiteStore {
         });
       }
     } catch {
+      this.reach(false);
       this.#step({ kind: 'unreached' });
     }
   }
@@ -292,10 +309,17 @@ export class SiteStore {
       const response = await fetch(`${this.#base}/changes?since=${since}&secrets=include`, {
         signal: AbortSignal.timeout(PATIENCE_MS),
       });
+      this.reach(true);
       return response.ok ? ((await response.json()) as { catchUp: CatchUp; secrets: SecretTables }) : null;
     } catch {
+      this.reach(false);
       return null;
     }
+  }
+
+  /** The server answers, or it does not. */
+  reach(reachable: boolean): void {
+    if (!this.#closed && reachable !== this.#state.reachable) this.#publish({ reachable });
   }
 
   /** Fetches what edits are looked at with; then they may be made. */
@@ -321,6 +345,8 @@ export class SiteStore {
   }
 
   async #fetchRest(): Promise<void> {
+    const left = (await this.#options.left?.(this.#state.plan.site.id)) ?? [];
+    this.#takeUp(left);
     while (!this.#state.complete && !this.#closed) {
       const inPart = this.#state.doors !== null;
       const body = await this.#changes(inPart ? WHOLE_SITE : this.#saving.revision);
@@ -334,7 +360,10 @@ export class SiteStore {
         this.#step({ kind: 'caughtUp', catchUp: { ...catchUp, authors: [] } });
         break;
       }
-      if (!body) await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      if (!body) {
+        if (!inPart) await this.#recallOpen();
+        await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      }
     }
     await this.makeReady();
     this.#recall();
@@ -360,6 +389,39 @@ export class SiteStore {
       this.#options.tell(
         'This browser has no room to keep unsaved changes. Leave the tab open until they are saved.',
       );
+  }
+
+  /** What tabs before this one left is kept by this one from now on. */
+  #takeUp(left: readonly Left[]): void {
+    if (left.length === 0) return;
+    const all = [...(this.#earlier ? [this.#earlier] : []), ...left.map(({ unsaved }) => unsaved)];
+    this.#earlier = {
+      pending: all.flatMap(({ pending }) => pending),
+      aside: all.flatMap(({ aside }) => aside),
+    };
+    this.#keep();
+    for (const one of left) one.taken();
+  }
+
+  /** Without the server: takes up what was not saved, up to the first change of something secret. */
+  async #recallOpen(): Promise<void> {
+    await this.makeReady();
+    const { pending = [], aside = [] } = this.#earlier ?? {};
+    if (!this.#admission || pending.length === 0) return;
+    let { plan } = this.#state;
+    const isOpen = ({ edit }: Item): boolean => {
+      const result = this.#admission!.admit(plan, edit);
+      if (!result.ok) return false;
+      const isSecret = changedEntries(plan, result.plan).some(({ collection }) =>
+        SECRET_COLLECTIONS.includes(collection),
+      );
+      ({ plan } = result);
+      return !isSecret;
+    };
+    const cut = pending.findIndex((item) => !isOpen(item));
+    const open = cut < 0 ? pending : pending.slice(0, cut);
+    this.#earlier = { pending: pending.slice(open.length), aside };
+    if (open.length > 0) this.#step({ kind: 'recalled', pending: open, aside: [] });
   }
 
   #recall(): void {

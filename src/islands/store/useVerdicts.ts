@@ -44,12 +44,16 @@ function whenIdle(run: () => void): () => void {
 /**
  * Verdicts of the open door and summaries of all. The first verdict comes with the page, so that nothing moves on load; every
  * later one comes from a worker, which is begun when there is something to judge. Until the plan is complete (codes are
- * fetched apart) the page's verdict stands: the server knew them. It goes on standing while `revision` is the page's.
+ * fetched apart) the page's verdict stands: the server knew them. `alone`, without a server, the worker judges without codes. It goes on standing while `revision` is the page's.
  */
 export function useVerdicts(
   plan: Plan,
   version: number,
-  { complete, revision }: { readonly complete: boolean; readonly revision: number },
+  {
+    complete,
+    alone = false,
+    revision,
+  }: { readonly complete: boolean; readonly alone?: boolean; readonly revision: number },
   door: string | null,
   given: Given,
 ): Verdicts {
@@ -99,12 +103,12 @@ export function useVerdicts(
   );
 
   useEffect(() => {
-    if (!complete) return undefined;
+    if (!complete && !alone) return undefined;
     const post = (open: string | null, stale: readonly string[]) => {
       const to = begun();
       const change = sent.current ? { delta: planDelta(sent.current, plan) } : { plan };
       sent.current = plan;
-      to.postMessage({ version, change, door: open, stale } satisfies VerdictRequest);
+      to.postMessage({ version, change, door: open, stale, codes: complete } satisfies VerdictRequest);
     };
     // What the page brought is the verdict of this very state.
     const isGiven =
@@ -123,7 +127,7 @@ export function useVerdicts(
     post(door, stale);
     return undefined;
     // What the page brought never changes.
-  }, [plan, version, complete, door, begun, revision, given]);
+  }, [plan, version, complete, alone, door, begun, revision, given]);
 
   const { judgement, summaries } = state;
   const of = judgement && doorOf(judgement);

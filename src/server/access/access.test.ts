@@ -84,6 +84,9 @@ describe('asksWho', () => {
       '/api/sign-in',
       '/icon.svg',
       '/theme.js',
+      '/sw.js',
+      '/manifest.webmanifest',
+      '/icon-192.png',
       '/_astro/a.b.css',
       '/_astro/font.woff2',
     ])
