@@ -1,6 +1,6 @@
 import { enough, powerBudget } from '../power/index';
 import { atRest, buildWorld } from '../simulate/index';
-import { areaOf, metres, mm2, type Gauge, type Metres } from '../units/index';
+import { areaOf, carried, metres, mm2, type Gauge, type Metres } from '../units/index';
 import {
   allConductors,
   applyEdit,
@@ -101,7 +101,7 @@ function lay(plan: Plan, door: DoorId, run: Metres, entered: boolean, lockGauge:
     door,
     missing.map((want) => thickened(plan, want, lockGauge)),
     staying,
-  );
+  ).map((want): Run => ({ ...want, gauge: carried(plan.site.units, want.gauge) }));
   const stays = new Map<Run, Conductor>();
   for (const want of runs) {
     const same = own.find((wire) => joins(wire, want) && ![...stays.values()].includes(wire));

@@ -1,4 +1,4 @@
-import { areaOf, chooseCable, type CableMake } from '../units/index';
+import { areaOf, chooseCable, type CableMake, type MeasureSystem } from '../units/index';
 import type { Cable, Conductor, DoorId, Plan } from '../plan/index';
 import type { Run, RunUse } from './run';
 
@@ -28,7 +28,7 @@ export function planCables(
   const assigned = new Map<Draft, { name: string; make: CableMake }>();
   const cables = new Map<string, Cable>();
   for (const [route, wires] of routes) {
-    for (const { name, make, members } of cablesFor(route, wires)) {
+    for (const { name, make, members } of cablesFor(route, wires, plan.site.units)) {
       for (const member of members) assigned.set(member, { name, make });
       cables.set(name, cableOf(plan, door, name, make));
     }
@@ -63,20 +63,21 @@ const needOf = (wires: readonly Draft[]) => ({
   pairs: wires.every(({ want }) => want.use === 'bus'),
 });
 
-function cablesFor(route: string, wires: readonly Draft[]): Chosen[] {
-  const one = chooseCable(needOf(wires));
+function cablesFor(route: string, wires: readonly Draft[], system: MeasureSystem): Chosen[] {
+  const one = chooseCable(needOf(wires), system);
   if (one) return [{ name: route, make: one, members: wires }];
   const quiet = wires.filter(({ want }) => SCREENED.has(want.use));
   const rest = wires.filter(({ want }) => !SCREENED.has(want.use));
-  if (quiet.length > 0 && rest.length > 0) return [...split(route, rest), ...split(`${route}s`, quiet)];
-  return split(route, wires);
+  if (quiet.length > 0 && rest.length > 0)
+    return [...split(route, rest, system), ...split(`${route}s`, quiet, system)];
+  return split(route, wires, system);
 }
 
 /** Cuts a route that is too many for one cable into several, biggest first. */
-function split(name: string, wires: readonly Draft[]): Chosen[] {
-  const make = chooseCable(needOf(wires));
+function split(name: string, wires: readonly Draft[], system: MeasureSystem): Chosen[] {
+  const make = chooseCable(needOf(wires), system);
   if (make) return [{ name, make, members: wires }];
   const half = Math.ceil(wires.length / 2);
   if (half === wires.length) return [];
-  return [...split(name, wires.slice(0, half)), ...split(`${name}+`, wires.slice(half))];
+  return [...split(name, wires.slice(0, half), system), ...split(`${name}+`, wires.slice(half), system)];
 }

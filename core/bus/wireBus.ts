@@ -11,8 +11,11 @@ import {
   type Edit,
   type Plan,
 } from '../plan/index';
-import { findCableMake, metres } from '../units/index';
+import { carried, metres, mm2 } from '../units/index';
 import { busMap, portOf } from './busMap';
+
+/** Size of a bus's cores where sizes are metric. */
+const BUS_SIZE = mm2(0.34);
 
 /** What laying a bus in a given order changes. */
 export interface BusWiring {
@@ -67,7 +70,7 @@ export function wireBus(plan: Plan, controller: DeviceId, order: readonly Device
         from,
         to,
         colour: colourFor(plan.site, role),
-        gauge: findCableMake('2x0.34sp')!.gauge,
+        gauge: carried(plan.site.units, BUS_SIZE),
         length: lengthBetween(ends[0], ends[1], metres(12)),
         cable: cableBetween(ends[0], ends[1]),
         origin: 'set',

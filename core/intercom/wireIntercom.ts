@@ -14,7 +14,17 @@ import {
   type Plan,
   type TerminalId,
 } from '../plan/index';
-import { chooseCable, findCableMake, metres, mm2, type Gauge, type Metres } from '../units/index';
+import {
+  areaOf,
+  carried,
+  chooseCable,
+  findCableMake,
+  metres,
+  mm2,
+  type MeasureSystem,
+  type Gauge,
+  type Metres,
+} from '../units/index';
 import { intercomConflicts, type IntercomConflict, type IntercomSet } from './intercomSet';
 
 export type IntercomWiring =
@@ -65,7 +75,7 @@ export function wireIntercom(plan: Plan, set: IntercomSet, run: Metres = metres(
   );
   const base: Plan = { ...plan, conductors: Object.fromEntries(stays.map((wire) => [wire.id, wire])) };
   const drafts = number(base, set, missing, run);
-  const cables = cablesOf(drafts);
+  const cables = cablesOf(drafts, plan.site.units);
   const added = drafts.map(({ lead, wire }) => ({ lead, wire: inCable(wire, cables) }));
   return {
     ok: true,
@@ -169,7 +179,7 @@ function number(plan: Plan, set: IntercomSet, leads: readonly Lead[], run: Metre
         from: lead.from,
         to: lead.to,
         colour: colourFor(plan.site, lead.role),
-        gauge: SIZE[lead.use],
+        gauge: carried(plan.site.units, SIZE[lead.use]),
         // Stations stand at different doors: never the few metres of one frame.
         length: metres(Math.max(run, lengthBetween(from, to, run))),
         cable: lead.use === 'release' ? `${base}r` : base,
@@ -188,19 +198,22 @@ function inCable(wire: Conductor, cables: readonly Cable[]): Conductor {
 }
 
 /** One cable a route: screened for speech, a plain one of its own for release. */
-function cablesOf(added: readonly Numbered[]): Cable[] {
+function cablesOf(added: readonly Numbered[], system: MeasureSystem): Cable[] {
   const routes = new Map<string, Numbered[]>();
   for (const one of added) {
     const id = `${one.wire.door}/${one.wire.cable}`;
     routes.set(id, [...(routes.get(id) ?? []), one]);
   }
   return [...routes].flatMap(([id, wires]): Cable[] => {
-    const make = chooseCable({
-      cores: wires.length,
-      area: wires.some(({ lead }) => lead.use !== 'audio') ? 0.5 : 0.22,
-      screened: wires.some(({ lead }) => lead.use === 'audio'),
-      pairs: false,
-    });
+    const make = chooseCable(
+      {
+        cores: wires.length,
+        area: Math.max(...wires.map(({ wire }) => areaOf(wire.gauge))),
+        screened: wires.some(({ lead }) => lead.use === 'audio'),
+        pairs: false,
+      },
+      system,
+    );
     const first = wires[0]!.wire;
     return make
       ? [

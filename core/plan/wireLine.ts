@@ -1,5 +1,8 @@
 import { allDevices } from './allOf';
 import {
+  AWG_SIZES,
+  awg,
+  carried,
   COLOUR_CODES,
   colourNamed,
   mm2,
@@ -8,6 +11,7 @@ import {
   readQuantity,
   type ColourCode,
   type Gauge,
+  type MeasureSystem,
   type Metres,
 } from '../units/index';
 import { ASSUMABLE, type Assumable } from './assumable';
@@ -48,7 +52,12 @@ export interface LineFault {
 export type WireLineResult =
   { readonly ok: true; readonly line: WireLine } | { readonly ok: false; readonly fault: LineFault };
 
-export const WIRE_DEFAULTS = { colour: 'RD' as ColourCode, gauge: mm2(0.75), length: metres(2) };
+/** What a wire is taken for where nobody said: each is marked as assumed. */
+export const wireDefaults = ({ units }: Plan['site']) => ({
+  colour: 'RD' as ColourCode,
+  gauge: carried(units, mm2(0.75)),
+  length: metres(2),
+});
 
 interface Word {
   readonly text: string;
@@ -137,7 +146,7 @@ export function parseWireLine(plan: Plan, door: DoorId, text: string): WireLineR
     const named = colourNamed(word.text);
     // A comma here parts decimals: no size and no length of a wire has thousands.
     const figure = word.text.replace(',', '.');
-    const size = /^\d+(\.\d+)?$|mm|awg|^#/i.test(figure) ? parseGauge(figure) : null;
+    const size = /^\d+(\.\d+)?$|mm|awg|^#/i.test(figure) ? readSize(plan.site.units, figure) : null;
     const reach = readLength(word.text);
     if (named) {
       if (colour) return fault('twice', word);
@@ -152,8 +161,14 @@ export function parseWireLine(plan: Plan, door: DoorId, text: string): WireLineR
   }
   const said = clean({ colour, gauge, length });
   const assumed = ASSUMABLE.filter((what) => !(what in said));
-  return { ok: true, line: { from, to, ...WIRE_DEFAULTS, ...said, assumed } };
+  return { ok: true, line: { from, to, ...wireDefaults(plan.site), ...said, assumed } };
 }
+
+/** A size; a bare whole number is a wire gauge where those are carried. */
+const readSize = (system: MeasureSystem, text: string): Gauge | null =>
+  system === 'american' && (AWG_SIZES as readonly number[]).some((size) => String(size) === text)
+    ? awg(Number(text))
+    : parseGauge(text);
 
 /** A length with its unit behind it; null for what is none. */
 function readLength(text: string): Metres | null {
@@ -167,6 +182,12 @@ const clean = <T extends object>(value: T): { [K in keyof T]?: NonNullable<T[K]>
     [K in keyof T]?: NonNullable<T[K]>;
   };
 
+/** Sizes and lengths that are offered while a line is typed. */
+const OFFERED: Readonly<Record<MeasureSystem, readonly string[]>> = {
+  metric: ['0.5', '0.75', '1.0', '1.5', '2.5', '18AWG', '5m', '10m', '20m'],
+  american: ['22AWG', '20AWG', '18AWG', '16AWG', '14AWG', '1.0', '10ft', '25ft', '50ft'],
+};
+
 /** Words that may stand at the caret, for completion: whole replacements of the word being typed. */
 export function completeWireLine(plan: Plan, door: DoorId, text: string, caret: number): string[] {
   const head = text.slice(0, caret);
@@ -174,7 +195,7 @@ export function completeWireLine(plan: Plan, door: DoorId, text: string, caret: 
   const typed = (/\S*$/.exec(head)?.[0] ?? '').toUpperCase();
   const begins = (choice: string) => choice.toUpperCase().startsWith(typed);
   if (index >= 2) {
-    return [...COLOUR_CODES, '0.5', '0.75', '1.0', '1.5', '2.5', '18AWG', '5m', '10m', '20m'].filter(begins);
+    return [...COLOUR_CODES, ...OFFERED[plan.site.units]].filter(begins);
   }
   const names = nameable(plan, door);
   const dot = typed.lastIndexOf('.');

@@ -1,5 +1,5 @@
 import { withConductors } from '../circuit/index';
-import { celsius, conductorResistance, METRIC_SIZES, mm2, type Gauge } from '../units/index';
+import { celsius, conductorResistance, SHELF_SIZES, type Gauge } from '../units/index';
 import { applyEdit, type Plan } from '../plan/index';
 import { atRest, buildWorld, type World } from '../simulate/index';
 import { powerBudget, type FedVoltage } from './powerBudget';
@@ -10,8 +10,7 @@ import { powerBudget, type FedVoltage } from './powerBudget';
  * stands: only what these conductors conduct is another.
  */
 export function smallestGauge(plan: Plan, world: World, conductors: readonly string[]): Gauge | null {
-  for (const area of METRIC_SIZES) {
-    const gauge = mm2(area);
+  for (const gauge of SHELF_SIZES[plan.site.units]) {
     const siemens = new Map(
       conductors.flatMap((id): [string, number][] => {
         const wire = plan.conductors[id];
@@ -26,8 +25,7 @@ export function smallestGauge(plan: Plan, world: World, conductors: readonly str
 
 /** The slow twin of `smallestGauge`: compiles the door anew for every size. */
 export function smallestGaugeAnew(plan: Plan, door: string, conductors: readonly string[]): Gauge | null {
-  for (const area of METRIC_SIZES) {
-    const gauge = mm2(area);
+  for (const gauge of SHELF_SIZES[plan.site.units]) {
     const sized = conductors.reduce((current, id) => {
       const result = applyEdit(current, { kind: 'setConductor', id, patch: { gauge } });
       return result.ok ? result.plan : current;

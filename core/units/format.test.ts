@@ -109,8 +109,16 @@ describe('sizes and lengths', () => {
 
 describe('cables', () => {
   it('have ids of their own and are found by them', () => {
-    for (const make of CABLE_MAKES) expect(findCableMake(make.id)).toBe(make);
-    expect(new Set(CABLE_MAKES.map(({ id }) => id)).size).toBe(CABLE_MAKES.length);
+    const all = [...CABLE_MAKES.metric, ...CABLE_MAKES.american];
+    for (const make of all) expect(findCableMake(make.id)).toBe(make);
+    expect(new Set(all.map(({ id }) => id)).size).toBe(all.length);
+    expect(new Set(all.map(({ name }) => name)).size).toBe(all.length);
+    // Files of every version before hold these.
+    expect(['2x0.22s', '2x0.34sp', '7x1.5'].map((id) => findCableMake(id)?.name)).toEqual([
+      '2 × 0.22 mm², screened',
+      '1 × 2 × 0.34 mm², screened, twisted pairs',
+      '7 × 1.5 mm²',
+    ]);
     expect(findCableMake('9x9')).toBeUndefined();
   });
   it('the one chosen suits, and no other that suits has less copper', () => {
@@ -120,9 +128,10 @@ describe('cables', () => {
         fc.constantFrom(...METRIC_SIZES),
         fc.boolean(),
         fc.boolean(),
-        (cores, area, screened, pairs) => {
-          const chosen = chooseCable({ cores, area, screened, pairs });
-          const suits = CABLE_MAKES.filter(
+        fc.constantFrom('metric' as const, 'american' as const),
+        (cores, area, screened, pairs, system) => {
+          const chosen = chooseCable({ cores, area, screened, pairs }, system);
+          const suits = CABLE_MAKES[system].filter(
             (one) =>
               one.cores >= cores &&
               areaOf(one.gauge) >= area &&
@@ -143,8 +152,10 @@ describe('cables', () => {
     );
   });
   it('a screen is not taken where nothing asks for one', () => {
-    expect(chooseCable({ cores: 2, area: 1, screened: false, pairs: false })?.id).toBe('2x1');
-    expect(chooseCable({ cores: 4, area: 0.22, screened: true, pairs: false })?.screened).toBe(true);
+    const two = { cores: 2, screened: false, pairs: false };
+    expect(chooseCable({ ...two, area: 1 }, 'metric')?.id).toBe('2x1');
+    expect(chooseCable({ ...two, area: areaOf(awg(18)) }, 'american')?.id).toBe('2x18AWG');
+    expect(chooseCable({ ...two, cores: 4, area: 0.22, screened: true }, 'metric')?.screened).toBe(true);
   });
 });
 

@@ -59,6 +59,12 @@ export function areaOf(gauge: Gauge): number {
   return (Math.PI * diameter * diameter) / 4;
 }
 
+/** The wire gauge whose cross-section is nearest to this one, mm². From the same formula, solved for the size. */
+export function nearestAwg(area: number): number {
+  const diameter = Math.sqrt((4 * area) / Math.PI);
+  return Math.round(36 - (39 * Math.log(diameter / 0.127)) / Math.log(92));
+}
+
 /**
  * Resistance of one conductor of this size and length at this temperature, R = R20·(1 + α·(t − 20)).
  * Never below 1 mΩ: even a short link has two joints.

@@ -1,4 +1,4 @@
-import { formatAmps, formatGauge, formatOhms, formatVolts, mm2 } from '#core/units/index';
+import { formatAmps, formatGauge, formatOhms, formatVolts, mm2, nearestAwg } from '#core/units/index';
 import { situationName } from '../situations';
 
 /** Words of a finding: a title of one line, a reason with numbers, and what its one-click fix is called. */
@@ -64,8 +64,9 @@ const CODE_PROBLEMS: Record<string, string> = {
 };
 export const codeProblemWords = (problem: string): string => CODE_PROBLEMS[problem] ?? problem;
 
-/** A cross-section by its number of mm². */
-export const area = (v: Values, key: string) => formatGauge(mm2(num(v, key)));
+/** A cross-section with the wire gauge beside it: nobody carries both tables in the head. */
+export const area = (v: Values, key: string) =>
+  `${formatGauge(mm2(Math.round(num(v, key) * 100) / 100))} (about ${nearestAwg(num(v, key))} AWG)`;
 /** A resistance; below zero stands for none. */
 export const ohms = (v: Values, key: string) => (num(v, key) < 0 ? 'an open pair' : formatOhms(num(v, key)));
 /** The wire that is it, where one is. */

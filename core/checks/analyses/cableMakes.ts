@@ -16,12 +16,15 @@ export const cableMakes: Analysis = (context) => {
     const make = cable && findCableMake(cable.make);
     if (!cable || !make) return [];
     const at = wires.map((wire) => onWire(wire.id));
-    const better = chooseCable({
-      cores: wires.length,
-      area: Math.max(...wires.map((wire) => areaOf(wire.gauge))),
-      screened: wires.some((wire) => carriedBy(context, wire) !== null),
-      pairs: false,
-    });
+    const better = chooseCable(
+      {
+        cores: wires.length,
+        area: Math.max(...wires.map((wire) => areaOf(wire.gauge))),
+        screened: wires.some((wire) => carriedBy(context, wire) !== null),
+        pairs: false,
+      },
+      plan.site.units,
+    );
     const remedy: { remedy?: Edit } = better
       ? {
           remedy: {

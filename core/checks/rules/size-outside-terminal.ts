@@ -1,5 +1,5 @@
 import { allConductors, deviceOf, type Edit, findTypeIn, pinOf, terminalLabel } from '../../plan/index';
-import { areaOf, METRIC_SIZES, mm2 } from '../../units/index';
+import { areaOf, SHELF_SIZES } from '../../units/index';
 import { onTerminal, onWire } from '../context';
 import { type Analysis, hit, type Hit, rule } from '../hit';
 
@@ -13,9 +13,10 @@ const terminalSizes: Analysis<'plan' | 'door'> = ({ plan, door }) =>
       const area = areaOf(wire.gauge);
       if (!sizes || (area >= sizes[0] - 1e-9 && area <= sizes[1] + 1e-9)) return [];
       const thick = area > sizes[1];
+      const shelf = SHELF_SIZES[plan.site.units];
       const nearest = thick
-        ? [...METRIC_SIZES].reverse().find((size) => size <= sizes[1])
-        : METRIC_SIZES.find((size) => size >= sizes[0]);
+        ? [...shelf].reverse().find((size) => areaOf(size) <= sizes[1])
+        : shelf.find((size) => areaOf(size) >= sizes[0]);
       const values = {
         wire: wire.number,
         terminal: terminalLabel(plan, end, door.id),
@@ -27,7 +28,7 @@ const terminalSizes: Analysis<'plan' | 'door'> = ({ plan, door }) =>
       const pigtail = type?.terminals.find(({ id }) => id === pinOf(end))?.form === 'pigtail';
       if (pigtail && area <= 2.5) return [];
       const remedy: Edit | null = nearest
-        ? { kind: 'setConductor', id: wire.id, patch: { gauge: mm2(nearest) } }
+        ? { kind: 'setConductor', id: wire.id, patch: { gauge: nearest } }
         : null;
       return [
         hit('size-outside-terminal', [onWire(wire.id), onTerminal(end)], values, {

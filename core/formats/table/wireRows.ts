@@ -9,7 +9,7 @@ import {
   nameable,
   nextWireNumber,
   terminalLabel,
-  WIRE_DEFAULTS,
+  wireDefaults,
   type Conductor,
   type Device,
   type DoorId,
@@ -281,15 +281,16 @@ function newRow(
   const fresh = own ? number : nextWireNumber(plan, door);
   let id = `${door}/${fresh}`;
   while (plan.conductors[id]) id += "'";
+  const instead = wireDefaults(plan.site);
   const conductor: Conductor = {
     id,
     door,
     number: fresh,
     from: read.from,
     to: read.to,
-    colour: read.colour ?? WIRE_DEFAULTS.colour,
-    gauge: read.gauge ?? WIRE_DEFAULTS.gauge,
-    length: read.length === null ? WIRE_DEFAULTS.length : metres(read.length),
+    colour: read.colour ?? instead.colour,
+    gauge: read.gauge ?? instead.gauge,
+    length: read.length === null ? instead.length : metres(read.length),
     cable,
     origin: 'hand',
     assumed: ASSUMABLE.filter((what) => read[what] === null || assumed.has(what)),

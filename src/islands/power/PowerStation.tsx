@@ -1,19 +1,16 @@
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import type { Door } from '#core/plan/index';
 import { AGED_SHARE, enough, HEADROOM, type PowerBudget, type SupplyBudget } from '#core/power/index';
 import {
-  AWG_SIZES,
-  awg,
   formatAmps,
   formatGauge,
   formatHours,
   formatLength,
   formatOhms,
   formatVolts,
-  METRIC_SIZES,
   metres,
-  mm2,
   type Gauge,
+  sizesFor,
 } from '#core/units/index';
 import type { DoorVerdict } from '#core/verdict/index';
 import { LengthInput } from '../../ui/LengthInput';
@@ -212,7 +209,7 @@ function Wires({ door, budget }: { door: Door; budget: PowerBudget }) {
   const plan = usePlan();
   const unit = useUnit();
   const dispatch = useDispatch();
-  const sizes = useMemo(() => [...METRIC_SIZES.map(mm2), ...AWG_SIZES.map(awg)], []);
+  const sizes = sizesFor(plan.site.units);
   const rows = budget.drops.filter((drop) => plan.conductors[drop.conductor]);
   return (
     <section>

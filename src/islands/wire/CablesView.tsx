@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { Printer } from 'lucide-react';
 import { billOfMaterials, cableSchedule, cutList, wireLabels, type CableRow } from '#core/schedule/index';
 import type { DoorId } from '#core/plan/index';
-import { CABLE_MAKES, COLOURS, formatLength, type LengthUnit } from '#core/units/index';
+import { CABLE_MAKES, COLOURS, findCableMake, formatLength, type LengthUnit } from '#core/units/index';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Empty } from '../../ui/Empty';
@@ -112,6 +112,9 @@ export function CablesView({ door }: { door: DoorId }) {
 function Cable({ row, door, unit }: { row: CableRow; door: DoorId; unit: LengthUnit }) {
   const dispatch = useDispatch();
   const { id: lit, point } = useHighlight();
+  const shelf = CABLE_MAKES[usePlan().site.units];
+  // What was chosen before stays on the list, whatever the site measures in by now.
+  const makes = row.make && !shelf.includes(row.make) ? [row.make, ...shelf] : shelf;
   const id = `${door}/${row.name}`;
   const put = (
     make: string,
@@ -139,7 +142,7 @@ function Cable({ row, door, unit }: { row: CableRow; door: DoorId; unit: LengthU
           bare
           value={row.cable?.make ?? ''}
           onChange={(event) => {
-            const make = CABLE_MAKES.find((one) => one.id === event.target.value);
+            const make = findCableMake(event.target.value);
             if (make)
               put(
                 make.id,
@@ -152,7 +155,7 @@ function Cable({ row, door, unit }: { row: CableRow; door: DoorId; unit: LengthU
           }}
         >
           {!row.cable && <option value="">make not chosen</option>}
-          {CABLE_MAKES.map((make) => (
+          {makes.map((make) => (
             <option key={make.id} value={make.id}>
               {make.name}
             </option>

@@ -1,27 +1,25 @@
 import { useState } from 'react';
 import type { Conductor } from '#core/plan/index';
 import {
-  AWG_SIZES,
-  awg,
   COLOURS,
   COLOUR_CODES,
   formatGauge,
-  METRIC_SIZES,
   metres,
-  mm2,
   type ColourCode,
   type Gauge,
   type LengthUnit,
+  sizesFor,
+  type MeasureSystem,
 } from '#core/units/index';
 import { Assumed } from '../../ui/Assumed';
 import { LengthInput } from '../../ui/LengthInput';
-import { useDispatch } from '../store/context';
+import { useDispatch, usePlan } from '../store/context';
 import css from './CellEdits.module.css';
 
 /** Cells of a wire table that are changed in place: each edit is one undo. */
 
-export const gaugeChoices = (own?: Gauge): Gauge[] => {
-  const all: Gauge[] = [...METRIC_SIZES.map(mm2), ...AWG_SIZES.map(awg)];
+export const gaugeChoices = (system: MeasureSystem, own?: Gauge): readonly Gauge[] => {
+  const all = sizesFor(system);
   return own && !all.includes(own) ? [own, ...all] : all;
 };
 
@@ -54,6 +52,7 @@ export function ColourEdit({ wire }: { wire: Conductor }) {
 }
 
 export function GaugeEdit({ wire }: { wire: Conductor }) {
+  const { units } = usePlan().site;
   const patch = usePatch(wire);
   return (
     <>
@@ -63,7 +62,7 @@ export function GaugeEdit({ wire }: { wire: Conductor }) {
         value={wire.gauge}
         onChange={(event) => patch({ gauge: event.target.value as Gauge })}
       >
-        {gaugeChoices(wire.gauge).map((gauge) => (
+        {gaugeChoices(units, wire.gauge).map((gauge) => (
           <option key={gauge} value={gauge}>
             {formatGauge(gauge)}
           </option>

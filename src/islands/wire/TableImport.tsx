@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { tableOf } from '#core/formats/table/tableOf';
 import { readWireRows, type WireRow, type WireRows } from '#core/formats/table/wireRows';
-import { terminalLabel, WIRE_DEFAULTS, type DoorId, type Plan } from '#core/plan/index';
+import { terminalLabel, wireDefaults, type DoorId, type Plan } from '#core/plan/index';
 import { formatGauge, formatLength, type DecimalSign } from '#core/units/index';
 import { rowFaultWords } from '#words/problems';
 import { Button } from '../../ui/Button';
@@ -183,6 +183,7 @@ function ReadCells({ plan, row, unit }: { plan: Plan; row: WireRow; unit: 'm' | 
       </td>
     );
   const { from, to, colour, gauge, length } = read;
+  const usual = wireDefaults(plan.site);
   const instead = (shown: string) =>
     outcome.kind === 'new' ? <i title="Not in the table">{shown} assumed</i> : '—';
   return (
@@ -190,12 +191,12 @@ function ReadCells({ plan, row, unit }: { plan: Plan; row: WireRow; unit: 'm' | 
       <td className={css['given']}>
         {terminalLabel(plan, from, row.door ?? '')} – {terminalLabel(plan, to, row.door ?? '')}
       </td>
-      <td>{colour ?? instead(WIRE_DEFAULTS.colour)}</td>
+      <td>{colour ?? instead(usual.colour)}</td>
       <td className={table['figures']}>
-        {gauge === null ? instead(formatGauge(WIRE_DEFAULTS.gauge)) : formatGauge(gauge)}
+        {gauge === null ? instead(formatGauge(usual.gauge)) : formatGauge(gauge)}
       </td>
       <td className={table['figures']}>
-        {length === null ? instead(formatLength(WIRE_DEFAULTS.length, unit)) : formatLength(length, unit)}
+        {length === null ? instead(formatLength(usual.length, unit)) : formatLength(length, unit)}
       </td>
     </>
   );

@@ -1,16 +1,13 @@
 import { Scissors, Trash2, X } from 'lucide-react';
 import { terminalLabel, type Conductor } from '#core/plan/index';
 import {
-  AWG_SIZES,
-  awg,
   COLOURS,
   COLOUR_CODES,
   formatGauge,
-  METRIC_SIZES,
-  mm2,
   metres,
   type ColourCode,
   type Gauge,
+  sizesFor,
 } from '#core/units/index';
 import { Button } from '../../ui/Button';
 import { LengthInput } from '../../ui/LengthInput';
@@ -34,7 +31,7 @@ export function WireBar({ wire, isCut, onRemove, onCut, onClose }: Props) {
   const unit = useUnit();
   const patch = (change: Partial<Conductor>) =>
     dispatch({ kind: 'setConductor', id: wire.id, patch: change }, `change ${wire.number}`);
-  const sizes: Gauge[] = [...METRIC_SIZES.map(mm2), ...AWG_SIZES.map(awg)];
+  const sizes: Gauge[] = [...sizesFor(plan.site.units)];
   if (!sizes.includes(wire.gauge)) sizes.unshift(wire.gauge);
   return (
     <div className={css['bar']} role="group" aria-label={`Wire ${wire.number}`}>

@@ -243,7 +243,7 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
             onChange={(event) => patch('change size', { gauge: event.target.value as Gauge })}
           >
             <option value="">Size…</option>
-            {gaugeChoices().map((gauge) => (
+            {gaugeChoices(plan.site.units).map((gauge) => (
               <option key={gauge} value={gauge}>
                 {formatGauge(gauge)}
               </option>
