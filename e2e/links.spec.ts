@@ -68,3 +68,63 @@ test('a site has a company, a job number and a region, and everything to order i
   expect(text.split('\r\n')[0]).toBe('\uFEFFkind;what;quantity;unit;for doors');
   expect(text).toContain('D02');
 });
+
+test('a link leads to one reading, and two revisions of the site are compared', async ({ page }) => {
+  const site = await ownCopy(page);
+  await page.goto(`${DEMO.url}/s/${site}/doors/D02/test`);
+  await ready(page);
+  await page
+    .getByRole('button', { name: /^Readings of/ })
+    .first()
+    .click();
+  const reading = page.getByRole('dialog').getByRole('listitem').first();
+  const href = await reading.getByRole('link', { name: 'Link' }).getAttribute('href');
+  expect(href).toMatch(/^#reading=/);
+  await page.goto(`${DEMO.url}/s/${site}/doors/D02/test`);
+  await page.goto(`${DEMO.url}/s/${site}/doors/D02/test${href}`);
+  await page.reload();
+  await ready(page);
+  await expect(page.getByRole('dialog').locator('[data-pointed]')).toBeFocused();
+  await page.goto(`${DEMO.url}/s/${site}/doors/D05/brief`);
+  await ready(page);
+  await page.getByLabel('Notes').fill('Spare key with the porter');
+  await page.getByLabel('Notes').press('Enter');
+  await page.getByLabel('Notes').blur();
+  await saved(page);
+  await page.goto(`${DEMO.url}/s/${site}/log`);
+  await ready(page);
+  await page.getByRole('button', { name: 'Compare revision 1 with now' }).click();
+  const compared = page.getByRole('region', { name: 'Differences' });
+  await expect(compared).toContainText('Notes: nothing → Spare key with the porter');
+  await page.getByRole('combobox', { name: 'Against' }).selectOption('1');
+  await expect(page.getByText('No difference')).toBeVisible();
+});
+
+test('while a wire is typed it says what is understood, and that there is more to choose from', async ({
+  page,
+}) => {
+  await openDoor(page, 'D02');
+  await page.keyboard.press('w');
+  const line = page.getByRole('combobox', { name: /^New wire/ });
+  await line.fill('K1.');
+  await expect(page.getByRole('listbox')).toContainText(/and \d+ more: type on/);
+  await line.fill('PS1.+V to K1.COM1 red 18 AWG');
+  const read = page.locator(`[id="${await line.getAttribute('aria-describedby')}"]`);
+  await expect(read).toHaveText(/PS1\.\+V\s*to K1\.COM1\s*red\s*18 AWG\s*~2 m assumed/);
+  await line.fill('PS1.+V K1.COM1 purpel 3m');
+  await expect(read).toContainText('Cannot read “purpel”');
+});
+
+test('on the bench two people stand at the door: who comes behind goes through as well', async ({ page }) => {
+  await openDoor(page, 'D02');
+  const at = bench(page);
+  await at.getByRole('button', { name: 'Card', exact: true }).click();
+  await at.getByRole('button', { name: 'Enter', exact: true }).click();
+  await expect(at.getByText('People: 2 inside, nobody outside')).toBeVisible();
+  await expect(at.getByRole('button', { name: 'Enter behind' })).toBeDisabled();
+  await at.getByRole('button', { name: 'Leave behind' }).click();
+  await at.getByRole('button', { name: 'Leave behind' }).click();
+  await expect(at.getByText('People: nobody inside, 2 outside')).toBeVisible();
+  await at.getByRole('button', { name: 'Back to rest' }).click();
+  await expect(at.getByRole('button', { name: 'Leave', exact: true })).toBeEnabled();
+});

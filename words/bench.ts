@@ -1,4 +1,4 @@
-import type { Effect, LaneSample, LockStatus, Standing, WhyFree } from '#core/simulate/index';
+import type { Effect, LaneSample, LockStatus, Standing, Whereabouts, WhyFree } from '#core/simulate/index';
 import type { Means } from '#core/prove/index';
 import { formatAmps, formatVolts } from '#core/units/index';
 import { meansWords } from './situations';
@@ -39,6 +39,10 @@ export function insideWords(works: readonly Means[]): string {
   if (works.some((one) => one.kind === 'unlocked')) return 'Inside: just open it';
   return `Inside: ${works.map(meansWords).join(' or ')}`;
 }
+
+/** Who stands where: `People: 1 inside, 1 outside`. */
+export const peopleWords = ({ inside, outside }: Whereabouts): string =>
+  `People: ${inside || 'nobody'} inside, ${outside || 'nobody'} outside`;
 
 /** In drawings: what a lock does, after its current. */
 export const HOLD_SHORT = { held: 'held', free: 'free', weak: 'weak' } as const;

@@ -43,6 +43,7 @@ export {
 export { countedNumber, writtenNumber } from './countedNumber';
 export * from './assumable';
 export { changedIds } from './lineage';
+export { differences, type Difference, type PlanDifferences } from './differences';
 export { ASSUMED_SIGN, shownColour, shownGauge, shownLength } from './shownWire';
 export { sameContent } from './sameContent';
 export { staleDoors, touchedDoors } from './touchedDoors';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { magnetDoor } from '../specimens/doors';
 import { METRES_PER_FOOT } from '../units/index';
-import { completeWireLine, nameable, parseWireLine } from './index';
+import { completeWireLine, nameable, parseWireLine, understood } from './index';
 
 const plan = magnetDoor();
 const read = (text: string) => {
@@ -97,5 +97,35 @@ describe('a wire typed as people write it', () => {
       expect(completeWireLine(plan, 'D01', text, text.length)).toContain('K1.');
     const done = 'PS1.+V to K1.COM1 ';
     expect(completeWireLine(plan, 'D01', done, done.length)).toContain('RD');
+  });
+});
+
+describe('understood', () => {
+  const read = (text: string) => {
+    const { fault, ...said } = understood(plan, 'D01', text);
+    return { ...said, fault: fault?.code ?? null };
+  };
+  it('says what of a line is clear while it is typed', () => {
+    expect(read('')).toEqual({ fault: 'empty' });
+    expect(read('PS1.')).toEqual({ fault: 'unknown-terminal' });
+    expect(read('PS1.+V')).toEqual({ from: 'D01/PS1.+V', fault: 'no-second' });
+    expect(read('PS1.+V K1.COM1')).toEqual({ from: 'D01/PS1.+V', to: 'D01/K1.COM1', fault: null });
+    expect(read('PS1.+V K1.COM1 red 14')).toMatchObject({ colour: 'RD', fault: null, gauge: '14mm2' });
+    expect(read('PS1.+V K1.COM1 red purple-ish 14m')).toMatchObject({ colour: 'RD', fault: 'unknown-word' });
+  });
+  it('and the wire that is laid is what was understood: every line, however far it got', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom('PS1.+V', 'K1.COM1', 'red', 'BK', '14m', '0.75', '18AWG', '->', 'x', 'PS1')),
+        (words) => {
+          const text = words.join(' ');
+          const { fault, ...said } = understood(plan, 'D01', text);
+          const result = parseWireLine(plan, 'D01', text);
+          expect(result.ok).toBe(fault === null);
+          if (result.ok) expect(result.line).toMatchObject(said);
+          else expect(result.fault).toEqual(fault);
+        },
+      ),
+    );
   });
 });

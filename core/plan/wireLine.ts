@@ -52,6 +52,11 @@ export interface LineFault {
 export type WireLineResult =
   { readonly ok: true; readonly line: WireLine } | { readonly ok: false; readonly fault: LineFault };
 
+/** What of a line is understood so far, and the first thing in it that is not; null where a wire can be laid. */
+export interface Understood extends Partial<Omit<WireLine, 'assumed'>> {
+  readonly fault: LineFault | null;
+}
+
 /** What a wire is taken for where nobody said: each is marked as assumed. */
 export const wireDefaults = ({ units }: Plan['site']) => ({
   colour: 'RD' as ColourCode,
@@ -112,16 +117,28 @@ export function nameable(plan: Plan, door: DoorId): Map<string, Device> {
   return names;
 }
 
-const fault = (code: LineFault['code'], word: Word, choices: readonly string[] = []): WireLineResult => ({
-  ok: false,
-  fault: { code, word: word.text, start: word.start, end: word.end, choices },
-});
-
 /** Reads one typed wire. Colour, size and length may come in any order after the two terminals. */
 export function parseWireLine(plan: Plan, door: DoorId, text: string): WireLineResult {
+  const { fault, from, to, ...said } = understood(plan, door, text);
+  if (fault) return { ok: false, fault };
+  const assumed = ASSUMABLE.filter((what) => !(what in said));
+  return { ok: true, line: { from: from!, to: to!, ...wireDefaults(plan.site), ...said, assumed } };
+}
+
+/** Reads a typed wire as far as it goes. */
+export function understood(plan: Plan, door: DoorId, text: string): Understood {
   const words = meantWords(text);
   const names = nameable(plan, door);
   const ends: TerminalId[] = [];
+  let colour: ColourCode | undefined;
+  let gauge: Gauge | undefined;
+  let length: Metres | undefined;
+  const upTo = (fault: LineFault | null): Understood => ({
+    fault,
+    ...clean({ from: ends[0], to: ends[1], colour, gauge, length }),
+  });
+  const fault = (code: LineFault['code'], word: Word, choices: readonly string[] = []): Understood =>
+    upTo({ code, word: word.text, start: word.start, end: word.end, choices });
   const end = { text: '', start: text.length, end: text.length };
   if (words.length === 0) return fault('empty', end);
   for (const word of words.slice(0, 2)) {
@@ -139,9 +156,6 @@ export function parseWireLine(plan: Plan, door: DoorId, text: string): WireLineR
   if (from === undefined || to === undefined) return fault('no-second', end);
   if (from === to) return fault('same-terminal', words[1] ?? end);
 
-  let colour: ColourCode | undefined;
-  let gauge: Gauge | undefined;
-  let length: Metres | undefined;
   for (const word of words.slice(2)) {
     const named = colourNamed(word.text);
     // A comma here parts decimals: no size and no length of a wire has thousands.
@@ -159,9 +173,7 @@ export function parseWireLine(plan: Plan, door: DoorId, text: string): WireLineR
       gauge = size;
     } else return fault('unknown-word', word, COLOUR_CODES);
   }
-  const said = clean({ colour, gauge, length });
-  const assumed = ASSUMABLE.filter((what) => !(what in said));
-  return { ok: true, line: { from, to, ...wireDefaults(plan.site), ...said, assumed } };
+  return upTo(null);
 }
 
 /** A size; a bare whole number is a wire gauge where those are carried. */

@@ -16,6 +16,7 @@ export { BATTERY } from './mains';
 export { changedBy, presentedTo, readAt, type Credential } from './stimuli';
 export { advance, atRest, dueBy, resettle, stimulate, timerRun } from './step';
 export { doorHold, leverOpens, lockStatuses, type LockStatus } from './lockStatus';
+export { gone, ONE_EACH, type Whereabouts } from './people';
 export { standing, type Standing } from './standing';
 export { whyFree, type WhyFree } from './whyFree';
 export { conditionsOf } from './settleState';

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 
 /** What a link points at on its page: `#wire=D03/W07`, `#check=card`, `#situation=fire`, `#reading=…`. */
 export type PointedKind = 'wire' | 'check' | 'situation' | 'reading';
@@ -29,6 +29,21 @@ const PATIENCE_MS = 6000;
 /** Looks at it in a row after which it stays. */
 const HELD = 8;
 
+/** The reading that the address points at, now and whenever it changes. */
+export function usePointedReading(onReading: (id: string) => void, of: string): void {
+  const latest = useRef(onReading);
+  latest.current = onReading;
+  useEffect(() => {
+    const go = () => {
+      const at = parsePointed(location.hash);
+      if (at?.kind === 'reading') latest.current(at.id);
+    };
+    go();
+    window.addEventListener('hashchange', go);
+    return () => window.removeEventListener('hashchange', go);
+  }, [of]);
+}
+
 /** Goes to what the address points at, now and whenever it changes; a wire is handed to `onWire`, which knows how to show it. */
 export function usePointedAt(onWire: (id: string) => void, of: string): void {
   useEffect(() => {
@@ -44,8 +59,13 @@ export function usePointedAt(onWire: (id: string) => void, of: string): void {
         const found = document.querySelector<HTMLElement>(`[data-at="${CSS.escape(`${at.kind}:${at.id}`)}"]`);
         const { activeElement } = document;
         // A page that is still being put together may draw it anew; somebody who has gone on is left alone.
+        // What stands in a dialog is found once the dialog has taken the focus.
+        const inDialog = found?.closest('[role="dialog"]')?.contains(activeElement);
         const free =
-          activeElement === document.body || activeElement === found || activeElement?.matches('main h1');
+          activeElement === document.body ||
+          activeElement === found ||
+          inDialog ||
+          activeElement?.matches('main h1');
         if (performance.now() > until || held >= HELD || !free) return window.clearInterval(timer);
         if (!found) return;
         if (activeElement === found) {

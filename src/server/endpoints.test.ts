@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { quillhaven } from '#demo/quillhaven';
+import { GET as getCompare } from '../pages/api/sites/[site]/compare';
 import { GET as getChanges } from '../pages/api/sites/[site]/changes';
 import { GET as getEdits, POST as postEdits } from '../pages/api/sites/[site]/edits';
 import { DELETE as deleteSite, GET as getSite } from '../pages/api/sites/[site]/index';
@@ -147,5 +148,23 @@ describe('sites', () => {
     expect(existsSync(body.backup)).toBe(true);
     expect(listSites(database())).toEqual([]);
     expect(await call(getSite)).toMatchObject({ status: 404 });
+  });
+});
+
+describe('GET compare', () => {
+  it('says what differs between two revisions, and refuses what is none', async () => {
+    await call(postEdits, { body: edits(1, rename('Bindery'), rename('Bindery two')) });
+    const get = (search: string) =>
+      call<{ entries: { id: string; after: { name: string } }[]; error?: { code: string } }>(getCompare, {
+        search,
+      });
+    const { body, cache } = await get('?from=1');
+    expect(body).toMatchObject({ from: 1, to: 3, site: [] });
+    expect(body.entries).toMatchObject([{ id: 'D05', after: { name: 'Bindery two' } }]);
+    expect(cache).toBe('no-store');
+    expect((await get('?from=1&to=2')).body.entries[0]?.after.name).toBe('Bindery');
+    expect((await get('?from=2&to=2')).body.entries).toEqual([]);
+    for (const search of ['?from=0', '?from=1&to=9', '?from=x', '?from=1e3'])
+      expect(await get(search)).toMatchObject({ status: 422, body: { error: { code: 'no-such-revision' } } });
   });
 });

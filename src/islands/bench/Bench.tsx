@@ -3,7 +3,15 @@ import { ChevronsRight, Pause, Play, RotateCcw, ScrollText } from 'lucide-react'
 import { conductorsOf, terminalLabel, type Plan } from '#core/plan/index';
 import { waysOut } from '#core/prove/index';
 import { doorHold, lockStatuses, whyFree } from '#core/simulate/index';
-import { clockWords, effectWords, holdWords, insideWords, lockFigures, whyFreeWords } from '#words/bench';
+import {
+  clockWords,
+  effectWords,
+  holdWords,
+  insideWords,
+  lockFigures,
+  peopleWords,
+  whyFreeWords,
+} from '#words/bench';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Menu } from '../../ui/Menu';
@@ -74,8 +82,15 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
           </span>
         </h2>
         <div className={css['buttons']}>
-          {triggersOf(bench).map(({ id, label, on, stimulus }) => (
-            <Button key={id} look="frame" size="s" aria-pressed={on} onClick={() => act(stimulus, label)}>
+          {triggersOf(bench).map(({ id, label, on, nobody, stimulus }) => (
+            <Button
+              key={id}
+              look="frame"
+              size="s"
+              aria-pressed={on}
+              disabled={nobody}
+              onClick={() => act(stimulus, label)}
+            >
               {label}
             </Button>
           ))}
@@ -116,6 +131,7 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
         <b>{holdWords(doorHold(locks), state.doorOpen, locks[0]?.kind ?? null)}</b>
         {locks.length > 0 && <span className={css['figures']}>{lockFigures(locks)}</span>}
         {locks.length > 0 && <span>{insideWords(ways.works)}</span>}
+        {last && <span>{peopleWords(bench.people)}</span>}
         {state.alarms.size > 0 && (
           <span className={css['alarm']}>
             {[...state.alarms]

@@ -9,6 +9,8 @@ export interface Trigger {
   readonly id: string;
   readonly label: string;
   readonly on?: boolean;
+  /** True where nobody stands on the side from which it is done. */
+  readonly nobody?: boolean;
   readonly stimulus: Stimulus;
 }
 
@@ -41,7 +43,7 @@ const credentials: Group = ({ world }) => {
   return list;
 };
 
-const ways: Group = ({ world, state }) => {
+const ways: Group = ({ world, state, people }) => {
   const all = exits(world);
   const list = all.map(({ device }): Trigger => ({
     id: `exit-${device.id}`,
@@ -49,10 +51,14 @@ const ways: Group = ({ world, state }) => {
     stimulus: { kind: 'press', device: device.id },
   }));
   if (state.doorOpen) list.push({ id: 'door', label: 'Close door', stimulus: { kind: 'closeDoor' } });
-  else {
-    list.push({ id: 'open-in', label: 'Leave', stimulus: { kind: 'openDoor', from: 'inside' } });
-    list.push({ id: 'open-out', label: 'Enter', stimulus: { kind: 'openDoor', from: 'outside' } });
-  }
+  // While it stands open whoever is there may go through behind the other.
+  const through = (from: 'inside' | 'outside'): Trigger => ({
+    id: `open-${from}`,
+    label: `${from === 'inside' ? 'Leave' : 'Enter'}${state.doorOpen ? ' behind' : ''}`,
+    nobody: people[from] === 0,
+    stimulus: { kind: 'openDoor', from },
+  });
+  list.push(through('inside'), through('outside'));
   return list;
 };
 

@@ -5,12 +5,15 @@ import {
   atRest,
   buildWorld,
   foresee,
+  gone,
+  ONE_EACH,
   sampleLanes,
   stimulate,
   type Effect,
   type LaneSample,
   type SimState,
   type Stimulus,
+  type Whereabouts,
   type World,
 } from '#core/simulate/index';
 
@@ -28,6 +31,8 @@ interface Run {
   readonly effects: readonly Effect[];
   /** What was done and what came of it, with its time, oldest first. */
   readonly journal: readonly Line[];
+  /** Who stands on which side by now. */
+  readonly people: Whereabouts;
 }
 
 /** One line of the bench's journal. */
@@ -64,7 +69,15 @@ export interface Bench extends Run {
 
 const begin = (world: World): Run => {
   const state = atRest(world);
-  return { world, state, past: [sampleLanes(world, state)], ahead: [], effects: [], journal: [] };
+  return {
+    world,
+    state,
+    past: [sampleLanes(world, state)],
+    ahead: [],
+    effects: [],
+    journal: [],
+    people: ONE_EACH,
+  };
 };
 
 function goOn(run: Run, state: SimState, effects: readonly Effect[], named: string | null = null): Run {
@@ -167,7 +180,10 @@ export function useBench(plan: Plan, door: DoorId): Bench {
       const { world: at, state } = latest.current;
       const caught = advance(at, state, now);
       const step = stimulate(at, caught.state, stimulus);
-      const next = goOn(latest.current, step.state, [...caught.effects, ...step.effects], named);
+      const after = goOn(latest.current, step.state, [...caught.effects, ...step.effects], named);
+      // Whoever pushes an open door goes through it, and so does whoever comes behind.
+      const passes = stimulus.kind === 'openDoor' && stimulus.from !== 'force' && step.state.doorOpen;
+      const next = passes ? { ...after, people: gone(after.people, stimulus.from) } : after;
       latest.current = next;
       setRun(next);
       setClock(step.state.now, true);

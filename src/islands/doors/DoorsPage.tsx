@@ -81,7 +81,7 @@ export function DoorsPage({ summaries }: SitePageProps) {
         <Button onClick={() => ask({ kind: 'new', like: null, count: 1 })}>Doors from a list…</Button>
       </p>
       <div className={page['sheet']}>
-        <table className={table['table']}>
+        <table className={`${table['table']} ${table['stack']}`}>
           <caption className="hush">Doors of this site, in the order of the ledger</caption>
           <thead>
             <tr>
@@ -144,26 +144,28 @@ export function DoorsPage({ summaries }: SitePageProps) {
                     {door.id}
                   </a>
                 </th>
-                <td>
+                <td className={table['grow']}>
                   <DoorName door={door} />
                 </td>
-                <td>
+                <td className={table['whole']}>
                   <span className={css['state']}>
                     <DeadStateGlyph state={door.deadState?.state ?? null} />
                     {door.deadState ? STATE_NAMES[door.deadState.state] : 'not chosen'}
                   </span>
                 </td>
-                <td className={`${table['right']} ${table['figures']}`}>{devicesOf(plan, door.id).length}</td>
-                <td className={`${table['right']} ${table['figures']}`}>
+                <td className={`${table['right']} ${table['figures']}`} data-label="Devices">
+                  {devicesOf(plan, door.id).length}
+                </td>
+                <td className={`${table['right']} ${table['figures']}`} data-label="Wires">
                   {conductorsOf(plan, door.id).length}
                 </td>
-                <td className={`${table['right']} ${table['figures']}`}>
+                <td className={`${table['right']} ${table['figures']}`} data-label="Assumed">
                   {conductorsOf(plan, door.id).filter(({ assumed }) => assumed.length > 0).length || '—'}
                 </td>
                 <td>
                   <DoorMark summary={summaries[door.id]} />
                 </td>
-                <td className={table['right']}>
+                <td className={`${table['right']} ${table['last']}`}>
                   <Menu
                     label={`${door.id}`}
                     trigger={

@@ -17,7 +17,7 @@ import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { cx } from '../../ui/cx';
 import type { Bench } from '../bench/useBench';
-import { useDispatch, usePlan } from '../store/context';
+import { useDispatch, usePlan, useStore } from '../store/context';
 import { KeypadPanel } from './KeypadPanel';
 import { ScriptView } from './ScriptView';
 import { useKeypad } from './useKeypad';
@@ -54,6 +54,12 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
     [plan, keypad.id, language, programming, unlock],
   );
   const { memory } = live.keypad;
+  const store = useStore();
+  /** What the simulated keypad held before comes back by Undo. */
+  const loadSaid = (next: Memory, said: string) => {
+    live.load(next);
+    store.say(said, () => live.load(memory));
+  };
   const scraps = useRef(new Map<number, string>());
   const scrap = (slot: number) => {
     const known = scraps.current.get(slot) ?? scrapCode(programming.length);
@@ -167,10 +173,18 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
         >
           Record that {keypad.tag} at the door holds this
         </Button>
-        <Button size="s" look="quiet" onClick={() => live.load(recorded)}>
+        <Button
+          size="s"
+          look="quiet"
+          onClick={() => loadSaid(recorded, 'The simulated keypad holds what is recorded.')}
+        >
           Take the simulated one back to what is recorded
         </Button>
-        <Button size="s" look="quiet" onClick={() => live.load(factoryMemory(language))}>
+        <Button
+          size="s"
+          look="quiet"
+          onClick={() => loadSaid(factoryMemory(language), 'The simulated keypad is as it left the factory.')}
+        >
           Factory reset the simulated one
         </Button>
       </p>

@@ -5,6 +5,7 @@ import { editWords } from '#words/edits';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { LongBody } from '../../ui/LongBody';
+import { CompareDialog } from './CompareDialog';
 import { usePlan, useSite, useStore } from '../store/context';
 import table from '../../ui/DataTable.module.css';
 import css from './SitePages.module.css';
@@ -26,6 +27,7 @@ export function LogPage() {
   const plan = usePlan();
   const { status, complete, ready } = useSite();
   const store = useStore();
+  const [comparing, setComparing] = useState<number | null>(null);
   const [lines, setLines] = useState<readonly Line[] | null>(null);
   const takeBack = async ({ revision, body }: Line) => {
     try {
@@ -59,7 +61,7 @@ export function LogPage() {
     return <Empty title="No changes yet">Every change is kept here, with its time and its author.</Empty>;
   return (
     <div className={css['sheet']}>
-      <table className={table['table']}>
+      <table className={`${table['table']} ${table['stack']}`}>
         <thead>
           <tr>
             <th scope="col">When</th>
@@ -70,7 +72,7 @@ export function LogPage() {
               Revision
             </th>
             <th scope="col">
-              <span className="hush">Take back</span>
+              <span className="hush">What can be done</span>
             </th>
           </tr>
         </thead>
@@ -80,9 +82,20 @@ export function LogPage() {
               <td className={table['figures']}>{format(new Date(line.at), 'yyyy-MM-dd HH:mm')}</td>
               <td>{line.author || '—'}</td>
               <td className={table['figures']}>{line.doors.join(' ') || '—'}</td>
-              <td>{editWords(line.body)}</td>
-              <td className={`${table['right']} ${table['figures']}`}>{line.revision}</td>
-              <td className={table['right']}>
+              <td className={table['whole']}>{editWords(line.body)}</td>
+              <td className={`${table['right']} ${table['figures']}`} data-label="Revision">
+                {line.revision}
+              </td>
+              <td className={`${css['acts']} ${table['last']}`}>
+                {line.revision < lines[0]!.revision && (
+                  <Button
+                    size="s"
+                    aria-label={`Compare revision ${line.revision} with now`}
+                    onClick={() => setComparing(line.revision)}
+                  >
+                    Compare
+                  </Button>
+                )}
                 {line.back && (
                   <Button
                     size="s"
@@ -98,6 +111,16 @@ export function LogPage() {
           )}
         </LongBody>
       </table>
+      {comparing !== null && (
+        <CompareDialog
+          from={comparing}
+          revisions={lines.map(({ revision, at, body }) => ({
+            revision,
+            label: `${format(new Date(at), 'yyyy-MM-dd HH:mm')}, ${editWords(body)}`,
+          }))}
+          onClose={() => setComparing(null)}
+        />
+      )}
     </div>
   );
 }

@@ -12,6 +12,7 @@ import {
 import { refusalWords } from '#words/problems';
 import type { SiteState, StepBack, StoreOptions } from './siteState';
 import { asideWords, othersWords } from '#words/saving';
+import { newId } from './newId';
 import { keepUnsaved, readKept, takeOlder, type Unsaved } from './keep';
 import {
   isUnsaved,
@@ -98,9 +99,9 @@ export class SiteStore {
     return true;
   }
 
-  /** Says something that nobody can see on the sheet. */
-  say(text: string): void {
-    this.#options.tell(text);
+  /** Says something that nobody can see on the sheet; with what takes it back, where it is not a change of the plan. */
+  say(text: string, takeBack?: () => void): void {
+    this.#options.tell(text, takeBack);
   }
 
   /** Takes a line of the log back, whoever made it and when, as a new change; what has changed since is asked about first. */
@@ -442,11 +443,3 @@ const isAsLeft = (plan: Plan, { collection, id, after }: EditBack['left'][number
 const changesNothing = (before: Plan, after: Plan): boolean =>
   sameContent(before.site, after.site) &&
   changedEntries(before, after).every((one) => sameContent(one.before, one.after));
-
-/** A name for an edit that no other edit has. Browsers offer no UUID on plain HTTP, but random bytes. */
-function newId(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(15));
-  return btoa(String.fromCharCode(...bytes))
-    .replaceAll('+', '-')
-    .replaceAll('/', '_');
-}

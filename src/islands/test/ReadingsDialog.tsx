@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
 import { storedName } from '../settings';
-import { pointedHash } from '../pointedAt';
+import { pointable, pointedHash } from '../pointedAt';
 import { useDispatch, usePlan } from '../store/context';
 import css from './Readings.module.css';
 
@@ -64,10 +64,11 @@ function OneReading({ item, reading }: { item: CheckItem; reading: Reading }) {
       setReason(null);
   };
   return (
-    <li className={withdrawn ? css['withdrawn'] : undefined}>
+    <li className={withdrawn ? css['withdrawn'] : undefined} {...pointable('reading', reading.id)}>
       <p>
         <b>{valueWords(item.unit, reading.value)}</b> {reading.passed ? 'pass' : 'out of range'} ·{' '}
-        {reading.by || 'no name'} · {format(new Date(reading.at), 'd MMM yyyy HH:mm')}
+        {reading.by || 'no name'} · {format(new Date(reading.at), 'd MMM yyyy HH:mm')} ·{' '}
+        <a href={pointedHash({ kind: 'reading', id: reading.id })}>Link</a>
       </p>
       {(reading.meter || reading.serial) && (
         <p className={css['with']}>

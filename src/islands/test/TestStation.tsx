@@ -9,7 +9,7 @@ import {
   type CheckItem,
   type Phase,
 } from '#core/commission/index';
-import type { Door, Reading } from '#core/plan/index';
+import { findIn, type Door, type Reading } from '#core/plan/index';
 import { PHASES, rangeWords, taskWords, valueWords } from '#words/checkTasks';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
@@ -17,7 +17,8 @@ import { TextField } from '../../ui/Field';
 import { useNarrow } from '../../ui/useNarrow';
 import { cx } from '../../ui/cx';
 import { StationFrame } from '../frame/StationFrame';
-import { pointable } from '../pointedAt';
+import { pointable, usePointedReading } from '../pointedAt';
+import { newId } from '../store/newId';
 import { storedMeter, storedName, storeName } from '../settings';
 import { useDispatch, usePlan } from '../store/context';
 import { AtTheDoor } from './AtTheDoor';
@@ -38,6 +39,12 @@ export function TestStation({ door }: { door: Door }) {
   const [meter, setMeter] = useState(storedMeter);
   const [asking, setAsking] = useState<CheckItem | 'meter' | null>(null);
 
+  // A link to a reading opens all readings of its check, and stands on the one.
+  usePointedReading((id) => {
+    const check = findIn(plan.readings, id)?.check;
+    const item = items.find((one) => one.id === check);
+    if (item) setAsking(item);
+  }, door.id);
   const [nameless, setNameless] = useState(false);
   const by = useRef<HTMLInputElement>(null);
 
@@ -48,7 +55,7 @@ export function TestStation({ door }: { door: Door }) {
       return false;
     }
     const reading: Reading = {
-      id: crypto.randomUUID(),
+      id: newId(),
       door: door.id,
       check: item.id,
       value,

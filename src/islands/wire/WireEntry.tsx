@@ -3,9 +3,13 @@ import { completeWireLine, parseWireLine, type DoorId } from '#core/plan/index';
 import { lineFaultWords } from '#words/problems';
 import { Button } from '../../ui/Button';
 import { Kbd } from '../../ui/Kbd';
-import { usePlan } from '../store/context';
+import { usePlan, useUnit } from '../store/context';
+import { ReadSoFar } from './ReadSoFar';
 import type { Wiring } from './useWiring';
 import css from './WireEntry.module.css';
+
+/** Completions that are shown at a time. */
+const MOST = 9;
 
 /** The line to type a wire: completion under the caret, Tab or Enter takes it, a clear word on what cannot be read. */
 export function WireEntry({
@@ -18,6 +22,7 @@ export function WireEntry({
   focusCount: number;
 }) {
   const plan = usePlan();
+  const unit = useUnit();
   const input = useRef<HTMLInputElement>(null);
   const id = useId();
   const [active, setActive] = useState(-1);
@@ -29,8 +34,17 @@ export function WireEntry({
     if (focusCount > 0) input.current?.focus();
   }, [focusCount]);
 
+  const isRead = draft.trim() !== '' && !fault;
+  // The line below it, or above it on a phone, must not push it under the bench.
+  useEffect(() => {
+    if (isRead && document.activeElement === input.current)
+      input.current?.scrollIntoView({ block: 'nearest' });
+  }, [isRead]);
+
   const caret = input.current?.selectionStart ?? draft.length;
-  const choices = open ? completeWireLine(plan, door, draft, Math.min(caret, draft.length)).slice(0, 9) : [];
+  const all = open ? completeWireLine(plan, door, draft, Math.min(caret, draft.length)) : [];
+  const choices = all.slice(0, MOST);
+  const more = all.length - choices.length;
 
   const take = (choice: string) => {
     const head = draft.slice(0, caret).replace(/\S*$/, choice);
@@ -86,7 +100,7 @@ export function WireEntry({
           aria-autocomplete="list"
           aria-activedescendant={active >= 0 ? `${id}-${active}` : undefined}
           aria-invalid={fault ? true : undefined}
-          aria-describedby={fault ? `${id}-fault` : undefined}
+          aria-describedby={fault ? `${id}-fault` : isRead ? `${id}-read` : undefined}
           autoComplete="off"
           spellCheck={false}
           onChange={(event) => {
@@ -120,6 +134,11 @@ export function WireEntry({
               {choice}
             </li>
           ))}
+          {more > 0 && (
+            <li role="presentation" className={css['more']}>
+              and {more} more: type on
+            </li>
+          )}
         </ul>
       </div>
       <Button size="m" look="main" onClick={submit} disabled={draft.trim() === ''}>
@@ -130,6 +149,7 @@ export function WireEntry({
           {fault}
         </p>
       )}
+      {isRead && <ReadSoFar id={`${id}-read`} plan={plan} door={door} unit={unit} text={draft} />}
       {!fault && wiring.chosenTerminal && (
         <p className={css['hint']}>Now choose the second terminal, or type it.</p>
       )}
