@@ -1,14 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS, newDevice } from '#core/brief/index';
 import type { Plan } from '#core/plan/index';
-import { atRest, buildWorld, stimulate, type SimState, type World } from '#core/simulate/index';
+import { atRest, buildWorld, stimulate, type SimState, type World, ONE_EACH } from '#core/simulate/index';
 import { magnetDoor, mustApply, strikeDoor } from '#core/specimens/doors';
 import { intercomPlan } from '#core/specimens/intercom';
 import { dock, door, lobby, operator, poe, two } from '#core/specimens/ruleEdits';
 import { triggersOf, type Trigger } from './triggers';
 import type { Bench } from './useBench';
 
-const benchOf = (world: World, state: SimState): Bench => ({ world, state }) as unknown as Bench;
+const benchOf = (world: World, state: SimState): Bench =>
+  ({ world, state, people: ONE_EACH }) as unknown as Bench;
 const at = (plan: Plan, id = 'D01') => {
   const world = buildWorld(plan, id);
   return { world, rest: atRest(world) };
@@ -96,6 +97,7 @@ describe('what can be done to a door', () => {
     const names = triggersOf(benchOf(world, open)).map(({ label }) => label);
     expect(names).toContain('Close door');
     expect(names).not.toContain('Leave');
+    expect(names).toEqual(expect.arrayContaining(['Leave behind', 'Enter behind']));
   });
   it('resets a fire once there is one', () => {
     const { world, rest } = at(magnetDoor());
