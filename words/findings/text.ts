@@ -1,4 +1,12 @@
-import { formatAmps, formatGauge, formatOhms, formatVolts, mm2, nearestAwg } from '#core/units/index';
+import {
+  formatAmps,
+  formatGauge,
+  formatOhms,
+  formatVolts,
+  mm2,
+  nearestAwg,
+  type Gauge,
+} from '#core/units/index';
 import { situationName } from '../situations';
 
 /** Words of a finding: a title of one line, a reason with numbers, and what its one-click fix is called. */
@@ -40,11 +48,13 @@ export const REASONS: Record<string, string> = {
   'leaf-by-hand': 'an operator alone moves the leaf, and the plan does not say whether a hand can',
 };
 
+/** A size of wire as it is written, by the finding's own `gauge`. */
+export const size = (v: Values) => formatGauge(String(v['gauge']) as Gauge);
 export const gaugeHint = (v: Values) =>
   v['supplied'] !== undefined
     ? ` Its supply gives ${volts(v, 'supplied')} and no more: ${v['setting'] ? `set it for ${v['setting']} V` : 'take a supply, a coil or a jumper of the right voltage'}.`
     : v['gauge']
-      ? ` ${String(v['gauge']).replace('mm2', ' mm²')} conductors would do.`
+      ? ` Conductors of ${size(v)} would do.`
       : ' No common size would do: move the supply nearer.';
 export const stateSentence = (state: string) =>
   state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead';

@@ -2,6 +2,6 @@ import type { Words } from '../text';
 
 export const screenMissing: Words = {
   title: (v) => `${v['cable']} has no screen`,
-  reason: (v) => `${v['wires']} carry data or speech. ${v['make']} lets every motor and lamp in.`,
+  reason: (v) => `${v['wires']} carry data or speech. ${v['make']} picks up noise from motors and lamps.`,
   remedy: () => 'Take a screened one',
 };

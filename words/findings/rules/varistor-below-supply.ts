@@ -1,7 +1,7 @@
 import { volts, type Words } from '../text';
 
 export const varistorBelowSupply: Words = {
-  title: (v) => `${v['tag']} clamps the supply itself`,
+  title: (v) => `${v['tag']} conducts at the supply’s own voltage`,
   reason: (v) =>
-    `It conducts from ${volts(v, 'measured')}; ${v['other']} is fed with ${volts(v, 'limit')}. It gets hot and fails. Take one rated above the supply.`,
+    `It begins at ${volts(v, 'measured')}; ${v['other']} is fed with ${volts(v, 'limit')}. It gets hot and fails. Take one rated above the supply.`,
 };
