@@ -47,7 +47,7 @@ export function DataTable<Row>({ caption, rows, columns, rowId, chosen, onRow }:
     getSortedRowModel: getSortedRowModel(),
   });
   return (
-    <table className={css['table']}>
+    <table className={cx(css['table'], css['stack'])}>
       <caption className="hush">{caption}</caption>
       <SortHead table={table} />
       <LongBody rows={table.getRowModel().rows} keyOf={({ id }) => id}>
@@ -57,12 +57,20 @@ export function DataTable<Row>({ caption, rows, columns, rowId, chosen, onRow }:
             onMouseEnter={onRow && (() => onRow(row.original))}
             onFocus={onRow && (() => onRow(row.original))}
           >
-            {row.getVisibleCells().map((cell) => {
-              const { meta } = cell.column.columnDef;
+            {row.getVisibleCells().map((cell, index) => {
+              const { meta, header } = cell.column.columnDef;
+              // The first says which row it is; what has no name says itself what it is.
+              const label = index > 0 && typeof header === 'string' ? header : undefined;
               return (
                 <td
                   key={cell.id}
-                  className={cx(meta?.align === 'right' && css['right'], meta?.figures && css['figures'])}
+                  data-label={label}
+                  className={cx(
+                    meta?.align === 'right' && css['right'],
+                    meta?.figures && css['figures'],
+                    index === 0 && css['whole'],
+                    label === undefined && index > 0 && css['last'],
+                  )}
                 >
                   {flexRender(cell.column.columnDef.cell, cell.getContext())}
                 </td>

@@ -29,7 +29,7 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
         </section>
       ))}
       <div className={css['sheet']}>
-        <table className={table['table']}>
+        <table className={`${table['table']} ${table['stack']}`}>
           <thead>
             <tr>
               <th scope="col">Door</th>
@@ -54,7 +54,7 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
               ].filter(Boolean);
               return (
                 <tr>
-                  <td>
+                  <td className={table['whole']}>
                     <button
                       type="button"
                       className={css['door']}
@@ -63,11 +63,11 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
                       {door.id} {door.name || 'Unnamed door'}
                     </button>
                   </td>
-                  <td>
+                  <td className={table['whole']}>
                     <DeadStateGlyph state={state} /> {state ? STATE_SENTENCES[state] : 'not chosen'}
                   </td>
-                  <td>{ways.join(', ') || '—'}</td>
-                  <td>
+                  <td data-label="Out by">{ways.join(', ') || '—'}</td>
+                  <td data-label="Break glass">
                     {parts.breakGlasses
                       .map(
                         ({ device, type }) =>
@@ -75,8 +75,9 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
                       )
                       .join('; ') || '—'}
                   </td>
-                  <td>{summary ? fire.join('; ') || '—' : '…'}</td>
+                  <td data-label="Fire relay">{summary ? fire.join('; ') || '—' : '…'}</td>
                   <td
+                    data-label="To settle"
                     className={!summary?.begun ? undefined : summary.toSettle > 0 ? css['bad'] : css['good']}
                   >
                     {!summary ? '…' : !summary.begun ? '—' : summary.toSettle > 0 ? summary.toSettle : '✓'}

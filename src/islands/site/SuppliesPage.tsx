@@ -69,7 +69,7 @@ export function SuppliesPage() {
           Worked out for {done} of {of} doors…
         </p>
       )}
-      <table className={table['table']}>
+      <table className={`${table['table']} ${table['stack']}`}>
         <thead>
           <tr>
             <th scope="col">Supply</th>
@@ -100,7 +100,7 @@ export function SuppliesPage() {
             return (
               <tr>
                 <td className={table['figures']}>{supply.tag}</td>
-                <td>
+                <td className={table['grow']}>
                   <button
                     type="button"
                     className={css['door']}
@@ -109,13 +109,19 @@ export function SuppliesPage() {
                     {door.id} {door.name}
                   </button>
                 </td>
-                <td className={cx(table['right'], table['figures'])}>{formatAmps(supply.restAmps)}</td>
-                <td className={cx(table['right'], table['figures'])}>{formatAmps(supply.worstAmps)}</td>
-                <td className={cx(table['right'], table['figures'])}>{formatAmps(supply.allowedAmps)}</td>
-                <td className={cx(table['right'], table['figures'])}>
+                <td className={cx(table['right'], table['figures'])} data-label="At rest">
+                  {formatAmps(supply.restAmps)}
+                </td>
+                <td className={cx(table['right'], table['figures'])} data-label="Worst case">
+                  {formatAmps(supply.worstAmps)}
+                </td>
+                <td className={cx(table['right'], table['figures'])} data-label="Allowed">
+                  {formatAmps(supply.allowedAmps)}
+                </td>
+                <td className={cx(table['right'], table['figures'])} data-label="Battery">
                   {battery ? formatHours(battery.hours) : 'none'}
                 </td>
-                <td className={cx(table['right'], table['figures'])}>
+                <td className={cx(table['right'], table['figures'])} data-label="Asked">
                   {battery ? `${battery.askedHours} h` : '—'}
                 </td>
                 <td className={fits ? css['good'] : css['bad']}>{fits ? '✓ enough' : '✕ too little'}</td>
