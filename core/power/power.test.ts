@@ -3,12 +3,13 @@ import { describe, expect, it } from 'vitest';
 import type { Edit } from '../plan/index';
 import { atRest, buildWorld } from '../simulate/index';
 import { magnetDoor, mustApply, strikeDoor, wireBetween } from '../specimens/doors';
-import { conductorResistance, metres, mm2 } from '../units/index';
+import { conductorResistance, metres, mm2, type Gauge } from '../units/index';
 import {
   AGED_SHARE,
   batteryCurve,
   enough,
   HEADROOM,
+  keepsEnough,
   powerBudget,
   smallestGauge,
   smallestGaugeAnew,
@@ -118,5 +119,33 @@ describe('batteryCurve', () => {
       expect(curve[i]!.volts).toBeLessThanOrEqual(curve[i - 1]!.volts + 1e-9);
     expect(curve[0]?.hold).toBe('held');
     expect(curve.at(-1)?.hold).not.toBe('held');
+  });
+});
+
+describe('keepsEnough', () => {
+  it('says of every device and of all together what the voltages of the budget say', () => {
+    let [yes, no] = [0, 0];
+    for (const length of [3, 20, 40, 60, 90, 150, 300]) {
+      for (const gauge of ['0.22mm2', '0.5mm2', '1mm2', '2.5mm2']) {
+        let plan = magnetDoor();
+        for (const wire of Object.values(plan.conductors))
+          plan = mustApply(plan, {
+            kind: 'setConductor',
+            id: wire.id,
+            patch: { length: metres(length), gauge: gauge as Gauge },
+          });
+        const world = buildWorld(plan, 'D01');
+        const rest = atRest(world);
+        const { voltages } = powerBudget(plan, world, rest);
+        expect(keepsEnough(world, rest)).toBe(voltages.every(enough));
+        for (const device of new Set(voltages.map((one) => one.device))) {
+          const fed = voltages.filter((one) => one.device === device).every(enough);
+          expect(keepsEnough(world, rest, device)).toBe(fed);
+          if (fed) yes += 1;
+          else no += 1;
+        }
+      }
+    }
+    expect(Math.min(yes, no)).toBeGreaterThan(10);
   });
 });

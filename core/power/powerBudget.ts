@@ -1,4 +1,4 @@
-import { voltsAcross, type OperatingPoint } from '../circuit/index';
+import { voltsAcross, type BranchOf, type OperatingPoint } from '../circuit/index';
 import { roleValue } from '../devices/index';
 import type { Plan } from '../plan/index';
 import { lockStatuses, stimulate, type SimState, type World } from '../simulate/index';
@@ -78,10 +78,42 @@ interface Cases {
   readonly lowestReleased: SimState | null;
 }
 
+/** The battery at its cut-off; null where there is none. */
+function atCutOff(world: World, rest: SimState): SimState | null {
+  const hasBattery = world.netlist.branches.some((branch) => branch.kind === 'source' && branch.battery);
+  return hasBattery ? stimulate(world, rest, { kind: 'batteryAt', share: 1e-6 }).state : null;
+}
+
+/**
+ * True where every device gets what it needs, or the one that is named: what the voltages of the budget say, and no more of it
+ * is worked out than it takes to say no.
+ */
+export function keepsEnough(world: World, rest: SimState, device?: string): boolean {
+  const asked = fedBranches(world, rest).filter(
+    ({ branch }) => device === undefined || branch.device === device,
+  );
+  const holds = (state: SimState | null) =>
+    !state ||
+    asked.every(({ index, needsVolts }) =>
+      isEnough(voltsAcross(world.netlist, state.point, index), needsVolts),
+    );
+  if (!holds(rest) || !holds(released(world, rest))) return false;
+  const lowest = atCutOff(world, rest);
+  return holds(lowest) && holds(lowest && released(world, lowest));
+}
+
+/** True where a device gets what it needs in every state that was solved. */
+export const enough = ({ needsVolts, rest, released: used, lowest }: FedVoltage): boolean =>
+  [rest, used, lowest].every((volts) => isEnough(volts, needsVolts));
+
+/** Without any voltage a device is not fed at all: other findings say so. */
+const isEnough = (volts: number | null, needsVolts: number): boolean =>
+  volts === null || Math.abs(volts) <= NOT_FED_VOLTS || volts >= needsVolts;
+const NOT_FED_VOLTS = 0.5;
+
 /** Sizes a door's power from solved states: at rest, released, and both with the battery at its cut-off. */
 export function powerBudget(plan: Plan, world: World, rest: SimState): PowerBudget {
-  const hasBattery = world.netlist.branches.some((branch) => branch.kind === 'source' && branch.battery);
-  const lowest = hasBattery ? stimulate(world, rest, { kind: 'batteryAt', share: 1e-6 }).state : null;
+  const lowest = atCutOff(world, rest);
   const cases: Cases = {
     rest,
     released: released(world, rest),
@@ -162,27 +194,40 @@ function voltages(
   world: World,
   { rest, released: used, lowest, lowestReleased }: Cases,
 ): FedVoltage[] {
-  const needs = new Map(lockStatuses(world, rest.point).map((lock) => [lock.branch, lock.needsVolts]));
-  return world.netlist.branches.flatMap((branch, index): FedVoltage[] => {
-    const board = branch.kind === 'electronic';
-    if (!board && branch.kind !== 'load' && branch.kind !== 'coil') return [];
+  return fedBranches(world, rest).map(({ branch, index, needsVolts }): FedVoltage => {
     const at = (state: SimState | null) => (state ? voltsAcross(world.netlist, state.point, index) : null);
     const active = (values: (number | null)[]) => {
-      const fed = values.filter((value): value is number => value !== null && Math.abs(value) > 0.5);
+      const fed = values.filter(
+        (value): value is number => value !== null && Math.abs(value) > NOT_FED_VOLTS,
+      );
       return fed.length > 0 ? Math.min(...fed) : null;
     };
-    return [
-      {
-        device: branch.device,
-        tag: plan.devices[branch.device]?.tag ?? branch.device,
-        part: branch.id,
-        needsVolts: board ? branch.startVolts : (needs.get(index) ?? 0),
-        maxVolts: branch.maxVolts,
-        rest: at(rest),
-        released: at(used),
-        lowest: active([at(lowest), at(lowestReleased)]),
-      },
-    ];
+    return {
+      device: branch.device,
+      tag: plan.devices[branch.device]?.tag ?? branch.device,
+      part: branch.id,
+      needsVolts,
+      maxVolts: branch.maxVolts,
+      rest: at(rest),
+      released: at(used),
+      lowest: active([at(lowest), at(lowestReleased)]),
+    };
+  });
+}
+
+interface Fed {
+  readonly branch: BranchOf<'electronic' | 'load' | 'coil'>;
+  readonly index: number;
+  readonly needsVolts: number;
+}
+
+/** Boards, windings and lamps of a circuit, with the voltage that each needs. */
+function fedBranches(world: World, rest: SimState): Fed[] {
+  const needs = new Map(lockStatuses(world, rest.point).map((lock) => [lock.branch, lock.needsVolts]));
+  return world.netlist.branches.flatMap((branch, index): Fed[] => {
+    if (branch.kind === 'electronic') return [{ branch, index, needsVolts: branch.startVolts }];
+    if (branch.kind !== 'load' && branch.kind !== 'coil') return [];
+    return [{ branch, index, needsVolts: needs.get(index) ?? 0 }];
   });
 }
 

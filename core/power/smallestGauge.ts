@@ -2,7 +2,7 @@ import { withConductors } from '../circuit/index';
 import { celsius, conductorResistance, SHELF_SIZES, type Gauge } from '../units/index';
 import { applyEdit, type Plan } from '../plan/index';
 import { atRest, buildWorld, type World } from '../simulate/index';
-import { powerBudget, type FedVoltage } from './powerBudget';
+import { enough, keepsEnough, powerBudget } from './powerBudget';
 
 /**
  * The smallest size for these conductors that keeps every device of the door at or above the voltage it
@@ -18,7 +18,7 @@ export function smallestGauge(plan: Plan, world: World, conductors: readonly str
       }),
     );
     const sized: World = { ...world, netlist: withConductors(world.netlist, siemens) };
-    if (powerBudget(plan, sized, atRest(sized)).voltages.every(enough)) return gauge;
+    if (keepsEnough(sized, atRest(sized))) return gauge;
   }
   return null;
 }
@@ -35,7 +35,3 @@ export function smallestGaugeAnew(plan: Plan, door: string, conductors: readonly
   }
   return null;
 }
-
-/** True where a device gets what it needs in every state that was solved. */
-export const enough = ({ needsVolts, rest, released, lowest }: FedVoltage): boolean =>
-  [rest, released, lowest].every((volts) => volts === null || Math.abs(volts) < 0.5 || volts >= needsVolts);

@@ -2,7 +2,7 @@ import { groupedNodes, LIMITING } from '../../circuit/index';
 import { settingValue } from '../../devices/index';
 import { loopWires } from '../../loops/index';
 import { applyEdit, findTypeIn, type Edit, type Plan } from '../../plan/index';
-import { enough, powerBudget, smallestGauge } from '../../power/index';
+import { enough, keepsEnough, smallestGauge } from '../../power/index';
 import { atRest, buildWorld, type SimState, type World } from '../../simulate/index';
 import { type Analysis, hit, type Hit } from '../hit';
 import { usedStates } from './usedStates';
@@ -37,9 +37,10 @@ function otherVoltage(plan: Plan, door: string, device: string): { edit: Edit; v
       const changed = applyEdit(plan, edit);
       if (!changed.ok || settingValue(type!, self!.settings, setting.id) === value) continue;
       const world = buildWorld(changed.plan, door);
-      const state = atRest(world);
-      const fed = powerBudget(changed.plan, world, state).voltages.filter((one) => one.device === device);
-      if (fed.length > 0 && fed.every(enough)) return { edit, value };
+      const isFed = world.netlist.branches.some(
+        (one) => 'device' in one && one.device === device && LOADS.has(one.kind),
+      );
+      if (isFed && keepsEnough(world, atRest(world), device)) return { edit, value };
     }
   }
   return null;
