@@ -3,12 +3,14 @@ import type { Route } from './route';
 import { PAGE_VIEWS } from './site/SitePageView';
 import { STATION_VIEWS } from './stations';
 import { HardwareChoice } from './wire/hardwareChoiceView';
+import { WireBar, WireEntry } from './wire/wireLineViews';
 
 /** Fetches the view that a page opens on, so that the server draws it whole and no script has to put it in later. */
 export async function preload(route: Route): Promise<void> {
   const view = route.kind === 'page' ? PAGE_VIEWS[route.page] : STATION_VIEWS[route.station];
   if ('preload' in view) await view.preload();
   if (route.kind === 'door' && route.station === 'wire') await HardwareChoice.preload();
-  // The browser fetches the bench behind the sheet; the server draws both.
-  if (route.kind === 'door' && typeof window === 'undefined') await Bench.preload();
+  // The browser fetches the bench and the line to type wires behind the sheet; the server draws all.
+  if (route.kind === 'door' && typeof window === 'undefined')
+    await Promise.all([Bench.preload(), WireEntry.preload(), WireBar.preload()]);
 }

@@ -12,8 +12,7 @@ import { useStoredView } from '../storedView';
 import { usePlan } from '../store/context';
 import { HardwareChoice } from './hardwareChoiceView';
 import { LoopView } from './LoopView';
-import { WireBar } from './WireBar';
-import { WireEntry } from './WireEntry';
+import { WireBar, WireEntry } from './wireLineViews';
 import type { Wiring } from './useWiring';
 import css from './WireStation.module.css';
 
@@ -113,18 +112,25 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
           foot={
             <div className={css['foot']}>
               {chosen && (
-                <WireBar
-                  key={chosen.id}
-                  wire={chosen}
-                  isCut={bench.state.cut.has(chosen.id)}
-                  onRemove={() => wiring.remove(chosen.id)}
-                  onCut={() =>
-                    bench.act({ kind: bench.state.cut.has(chosen.id) ? 'mend' : 'cut', conductor: chosen.id })
-                  }
-                  onClose={() => wiring.chooseWire(null)}
-                />
+                <Suspense>
+                  <WireBar
+                    key={chosen.id}
+                    wire={chosen}
+                    isCut={bench.state.cut.has(chosen.id)}
+                    onRemove={() => wiring.remove(chosen.id)}
+                    onCut={() =>
+                      bench.act({
+                        kind: bench.state.cut.has(chosen.id) ? 'mend' : 'cut',
+                        conductor: chosen.id,
+                      })
+                    }
+                    onClose={() => wiring.chooseWire(null)}
+                  />
+                </Suspense>
               )}
-              <WireEntry door={door.id} wiring={wiring} focusCount={focusCount} />
+              <Suspense fallback={<div className={css['entryRoom']} />}>
+                <WireEntry door={door.id} wiring={wiring} focusCount={focusCount} />
+              </Suspense>
             </div>
           }
         >

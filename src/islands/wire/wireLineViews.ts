@@ -1,0 +1,5 @@
+import { lazily } from '../lazily';
+
+/** What a wire is typed and changed with: fetched behind the drawing, which is what people look at first. */
+export const WireEntry = lazily(async () => (await import('./WireEntry')).WireEntry);
+export const WireBar = lazily(async () => (await import('./WireBar')).WireBar);
