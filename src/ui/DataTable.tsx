@@ -61,9 +61,11 @@ export function DataTable<Row>({ caption, rows, columns, rowId, chosen, onRow }:
               const { meta, header } = cell.column.columnDef;
               // The first says which row it is; what has no name says itself what it is.
               const label = index > 0 && typeof header === 'string' ? header : undefined;
+              const Cell = index === 0 ? 'th' : 'td';
               return (
-                <td
+                <Cell
                   key={cell.id}
+                  scope={index === 0 ? 'row' : undefined}
                   data-label={label}
                   className={cx(
                     meta?.align === 'right' && css['right'],
@@ -73,7 +75,7 @@ export function DataTable<Row>({ caption, rows, columns, rowId, chosen, onRow }:
                   )}
                 >
                   {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                </td>
+                </Cell>
               );
             })}
           </tr>

@@ -195,6 +195,7 @@ function NewDoorsForm({
       )}
       <div className={css['rows']} tabIndex={0} role="region" aria-label="New doors">
         <table className={table['table']}>
+          <caption className="hush">The new doors</caption>
           <thead>
             <tr>
               <th scope="col">Number</th>

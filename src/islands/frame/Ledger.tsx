@@ -64,9 +64,10 @@ export function Ledger({ door, station, summaries }: Props) {
   const doors = doorsInOrder(plan);
   return (
     <nav className={css['ledger']} aria-label="Doors">
-      <h2>
+      {/* The page's own heading is the first. */}
+      <p className={css['head']}>
         Doors <span>{doors.length}</span>
-      </h2>
+      </p>
       <ul>
         {doors.map((one) => (
           <li key={one.id}>

@@ -121,6 +121,7 @@ function Voltages({ budget }: { budget: PowerBudget }) {
     <section>
       <h2>Voltage at each device</h2>
       <table className={table['table']}>
+        <caption className="hush">Voltage at each device</caption>
         <thead>
           <tr>
             <th scope="col">Device</th>
@@ -215,6 +216,7 @@ function Wires({ door, budget }: { door: Door; budget: PowerBudget }) {
     <section>
       <h2>Conductors of {door.id}</h2>
       <table className={table['table']}>
+        <caption className="hush">Conductors of this door</caption>
         <thead>
           <tr>
             <th scope="col">Wire</th>

@@ -214,6 +214,7 @@ function SlotLedger({
         <p className={css['note']}>No slot is in use, and nobody on the list has one.</p>
       ) : (
         <table className={table['table']}>
+          <caption className="hush">Slots of the keypad</caption>
           <thead>
             <tr>
               <th scope="col" className={table['right']}>
@@ -234,9 +235,9 @@ function SlotLedger({
                 : '—';
               return (
                 <tr key={line.slot}>
-                  <td className={cx(table['right'], table['figures'])}>
+                  <th scope="row" className={cx(table['right'], table['figures'])}>
                     {String(line.slot).padStart(language.slots.digits, '0')}
-                  </td>
+                  </th>
                   <td>{target.slots[line.slot] ? owner(line.slot) : '—'}</td>
                   <td>{what}</td>
                   <td className={line.state === 'same' ? css['same'] : css['differs']}>

@@ -76,6 +76,7 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
       </header>
       {here.length > 0 && (
         <table className={table['table']}>
+          <caption className="hush">Who opens this door</caption>
           <thead>
             <tr>
               <th scope="col">Name</th>
@@ -95,7 +96,7 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
           <tbody>
             {here.map((person) => (
               <tr key={person.id}>
-                <td>{person.name}</td>
+                <th scope="row">{person.name}</th>
                 {keypad && (
                   <td className={`${table['right']} ${table['figures']}`}>
                     {person.slots[keypad.id] ?? '—'}

@@ -107,9 +107,9 @@ function Reason({ row, side }: { row: ProofRow; side: Side }) {
   const cell = row.cells[side];
   return (
     <div className={css['reason']} aria-live="polite">
-      <h3>
+      <h2>
         {situationName(row.situation)}, from {side}: {verdictWords(cell.verdict).toLowerCase()}
-      </h3>
+      </h2>
       <p>{cellReason(row, side)}</p>
       {row.path.length > 0 && <p className={css['path']}>Current: {pathWords(row.path)}</p>}
       {row.opened.length > 0 && <p className={css['path']}>Opened by: {pathWords(row.opened)}</p>}

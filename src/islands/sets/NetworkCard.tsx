@@ -19,6 +19,7 @@ export function NetworkCard({ devices }: { devices: readonly Device[] }) {
       <h2>Network devices</h2>
       <p>Note the address and the hardware number from the screen or the label before the cover goes on.</p>
       <table className={css['table']}>
+        <caption className="hush">Devices in the network</caption>
         <thead>
           <tr>
             <th scope="col">Device</th>

@@ -62,6 +62,7 @@ export function LogPage() {
   return (
     <div className={css['sheet']}>
       <table className={`${table['table']} ${table['stack']}`}>
+        <caption className="hush">Changes of this site, newest first</caption>
         <thead>
           <tr>
             <th scope="col">When</th>
@@ -79,7 +80,9 @@ export function LogPage() {
         <LongBody rows={lines} keyOf={({ revision }) => String(revision)}>
           {(line) => (
             <tr>
-              <td className={table['figures']}>{format(new Date(line.at), 'yyyy-MM-dd HH:mm')}</td>
+              <th scope="row" className={table['figures']}>
+                {format(new Date(line.at), 'yyyy-MM-dd HH:mm')}
+              </th>
               <td>{line.author || '—'}</td>
               <td className={table['figures']}>{line.doors.join(' ') || '—'}</td>
               <td className={table['whole']}>{editWords(line.body)}</td>

@@ -30,6 +30,7 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
       ))}
       <div className={css['sheet']}>
         <table className={`${table['table']} ${table['stack']}`}>
+          <caption className="hush">How each door is released</caption>
           <thead>
             <tr>
               <th scope="col">Door</th>
@@ -54,7 +55,7 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
               ].filter(Boolean);
               return (
                 <tr>
-                  <td className={table['whole']}>
+                  <th scope="row" className={table['whole']}>
                     <button
                       type="button"
                       className={css['door']}
@@ -62,7 +63,7 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
                     >
                       {door.id} {door.name || 'Unnamed door'}
                     </button>
-                  </td>
+                  </th>
                   <td className={table['whole']}>
                     <DeadStateGlyph state={state} /> {state ? STATE_SENTENCES[state] : 'not chosen'}
                   </td>

@@ -70,6 +70,7 @@ export function SuppliesPage() {
         </p>
       )}
       <table className={`${table['table']} ${table['stack']}`}>
+        <caption className="hush">Supplies of this site</caption>
         <thead>
           <tr>
             <th scope="col">Supply</th>
@@ -99,7 +100,9 @@ export function SuppliesPage() {
               supply.worstAmps <= supply.allowedAmps && (!battery || battery.hours >= battery.askedHours);
             return (
               <tr>
-                <td className={table['figures']}>{supply.tag}</td>
+                <th scope="row" className={table['figures']}>
+                  {supply.tag}
+                </th>
                 <td className={table['grow']}>
                   <button
                     type="button"

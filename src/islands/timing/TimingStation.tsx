@@ -108,6 +108,7 @@ export function TimingStation({ door, verdict }: { door: Door; verdict: DoorVerd
           <h2>Recommended unlock time</h2>
           <p className={css['big']}>{advice.recommended} s</p>
           <table>
+            <caption className="hush">How the unlock time comes about</caption>
             <tbody>
               <tr>
                 <th scope="row">Notice the release</th>

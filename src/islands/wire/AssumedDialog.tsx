@@ -113,6 +113,7 @@ function AssumedForm({ door, onDone }: { door: Door; onDone(): void }) {
       )}
       <div className={css['rows']} tabIndex={0} role="region" aria-label="Assumed">
         <table className={table['table']}>
+          <caption className="hush">What is assumed of each wire</caption>
           <thead>
             <tr>
               <th scope="col">Wire</th>

@@ -33,7 +33,7 @@ export function CablesView({ door }: { door: DoorId }) {
   return (
     <div className={css['view']} data-print="cables">
       <header className={css['head']}>
-        <h3>Pull schedule</h3>
+        <h2>Pull schedule</h2>
         <Button size="s" onClick={() => setLabels(true)}>
           Labels
         </Button>
@@ -54,8 +54,9 @@ export function CablesView({ door }: { door: DoorId }) {
       )}
       <div className={css['lists']}>
         <section>
-          <h3>Cut list</h3>
+          <h2>Cut list</h2>
           <table className={table['table']}>
+            <caption className="hush">Lengths to cut</caption>
             <thead>
               <tr>
                 <th scope="col">Make</th>
@@ -79,8 +80,9 @@ export function CablesView({ door }: { door: DoorId }) {
           </table>
         </section>
         <section>
-          <h3>To buy</h3>
+          <h2>To buy</h2>
           <table className={table['table']}>
+            <caption className="hush">What to buy</caption>
             <thead>
               <tr>
                 <th scope="col" className={table['right']}>

@@ -71,11 +71,11 @@ export function LoopView({
               style={{ gridColumn: `span ${span}` }}
               data-loop={loop.kind}
             >
-              <h3>
+              <h2>
                 <b>{loop.letter}</b>
                 {title}
                 <em>{open ? 'open: does not close' : loop.kind === 'lock-power' ? formatAmps(amps) : ''}</em>
-              </h3>
+              </h2>
               {spoken && <LoopSteps words={loopWords(plan, door, loop)} />}
               <div className={css['scroll']}>
                 <LoopDrawing

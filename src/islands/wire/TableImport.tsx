@@ -117,6 +117,7 @@ export function TableImport({
             </SelectField>
             <div className={css['rows']} tabIndex={0} role="region" aria-label="What each row does">
               <table className={table['table']}>
+                <caption className="hush">Rows as they were read</caption>
                 <thead>
                   <tr>
                     <th scope="col">Line</th>
