@@ -1,6 +1,7 @@
-import { faultsOf, sweep, sweepAnew, type Whose } from '#core/faults/index';
-import { doorsInOrder, type Plan } from '#core/plan/index';
+import { sweep, sweepAnew, sweepSite, faultsOf, type Whose } from '#core/faults/index';
+import { applyEdit, doorsInOrder, type Plan } from '#core/plan/index';
 import { atRest, buildWorld } from '#core/simulate/index';
+import { metres } from '#core/units/index';
 import { siteOf } from '../core/specimens/site';
 
 /** Doors whose faults are also tried by the slow twin, which takes its time. */
@@ -13,33 +14,61 @@ interface Swept {
   readonly states: number;
 }
 
-function sweepAll(plan: Plan, doors: readonly string[], whose: Whose): Swept {
+function timed(results: () => Iterable<{ readonly outcomes: ReadonlyMap<unknown, unknown> }>): Swept {
   let [faults, states] = [0, 0];
   const start = performance.now();
-  for (const door of doors) {
-    const world = buildWorld(plan, door);
-    for (const { outcomes } of sweep(world, atRest(world), faultsOf(world, whose))) {
-      faults += 1;
-      states += outcomes.size;
-    }
+  for (const { outcomes } of results()) {
+    faults += 1;
+    states += outcomes.size;
   }
   return { ms: performance.now() - start, faults, states };
 }
 
+/** Doors one by one, nothing shared. */
+function* oneByOne(plan: Plan, doors: readonly string[], whose: Whose) {
+  for (const door of doors) {
+    const world = buildWorld(plan, door);
+    yield* sweep(world, atRest(world), faultsOf(world, whose));
+  }
+}
+
+/** The same site with runs of all lengths: no two doors carry the same currents. */
+const ownLengths = (plan: Plan): Plan =>
+  Object.values(plan.conductors).reduce((now, wire, index) => {
+    const patch = { length: metres(wire.length + ((index * 37) % 101) / 10) };
+    const result = applyEdit(now, { kind: 'setConductor', id: wire.id, patch });
+    return result.ok ? result.plan : now;
+  }, plan);
+
 /** Every single fault in every situation, for all doors of a site. */
 export function benchFaults(): void {
   console.log('Every single fault in every situation');
-  const own = siteOf({ doors: 100 });
+  const copies = siteOf({ doors: 100 });
+  const own = ownLengths(copies);
   const ids = doorsInOrder(own).map(({ id }) => id);
-  sweepAll(own, ids.slice(0, TWIN_DOORS), 'door');
+  const few = ids.slice(0, TWIN_DOORS);
+  timed(() => sweepSite(own, few));
   const say = (name: string, { ms, faults, states }: Swept, target = '') =>
     console.log(
       `  ${name}: ${faults} faults, ${states} states, ${(ms / 1000).toFixed(1)} s, ` +
         `${Math.round((states / ms) * 1000)} states a second${target}`,
     );
-  say('100 doors with their own supplies', sweepAll(own, ids, 'door'), ' (target 2 s, 100000 a second)');
-  const few = ids.slice(0, TWIN_DOORS);
-  const fast = sweepAll(own, few, 'door').ms;
+  const target = ' (target 2 s, 100000 a second)';
+  say(
+    '100 doors with their own supplies, every run of another length',
+    timed(() => sweepSite(own)),
+    target,
+  );
+  say(
+    'the same with nothing shared between doors',
+    timed(() => oneByOne(own, ids, 'door')),
+  );
+  say(
+    '100 doors that are copies of 13',
+    timed(() => sweepSite(copies)),
+    target,
+  );
+  const fast = timed(() => oneByOne(own, few, 'door')).ms;
   const start = performance.now();
   for (const door of few) sweepAnew(own, door);
   const slow = performance.now() - start;
@@ -47,8 +76,11 @@ export function benchFaults(): void {
     `  the slow twin takes ${(slow / fast).toFixed(1)} times as long on ${few.length} of them (target 20)`,
   );
   const shared = siteOf({ doors: 16, perSupply: 16 });
-  const one = doorsInOrder(shared)
+  const two = doorsInOrder(shared)
     .slice(0, 2)
     .map(({ id }) => id);
-  say('2 of 16 doors on one supply, faults of their own', sweepAll(shared, one, 'door'));
+  say(
+    '2 of 16 doors on one supply, faults of their own',
+    timed(() => oneByOne(shared, two, 'door')),
+  );
 }

@@ -4,3 +4,4 @@ export { OUTCOMES, type Outcome } from './outcome';
 export type { FaultResult } from './result';
 export { sweep } from './sweep';
 export { sweepAnew } from './sweepAnew';
+export { sweepSite, type SiteResult } from './sweepSite';

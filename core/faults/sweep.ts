@@ -10,7 +10,6 @@ import {
 } from '../prove/index';
 import {
   brokenSolver,
-  explore,
   explorer,
   movedByOperatorOnly,
   NotShared,
@@ -22,6 +21,7 @@ import {
   type Stimulus,
   type World,
 } from '../simulate/index';
+import { makeAlike, type Alike } from './alike';
 import { brokenWorld, defectOf, diedWith } from './brokenWorld';
 import type { Fault } from './fault';
 import { addRead, blankFootprint, isSpared, type Footprint, type Footprints } from './footprint';
@@ -46,15 +46,22 @@ interface Sweep {
 
 /**
  * Every fault in every situation, one result after the other: a caller may stop at any. What the devices do is explored once
- * and shared, so that a fault costs little more than the currents it changes.
+ * and shared, so that a fault costs little more than the currents it changes; with `alike` also by doors that are built alike.
  */
-export function* sweep(sound: World, rest: SimState, faults: readonly Fault[]): Generator<FaultResult> {
-  fireReleases(sound, rest);
+export function* sweep(
+  sound: World,
+  rest: SimState,
+  faults: readonly Fault[],
+  alike: Alike = makeAlike(),
+): Generator<FaultResult> {
+  const releases = fireReleases(sound, rest).map(({ device }) => device.id);
+  const answers = answersFrom(sound, rest);
+  const { explored, known } = alike.of(sound, rest, answers, releases);
   const all: Sweep = {
     sound,
     rest,
-    answers: answersFrom(sound, rest),
-    explored: explore(rest),
+    answers,
+    explored,
     acts: [
       ...exits(sound).map(({ device }): Stimulus => ({ kind: 'press', device: device.id })),
       ...doorDevices(sound, 'breakGlass').map(({ device }): Stimulus => ({
@@ -64,7 +71,7 @@ export function* sweep(sound: World, rest: SimState, faults: readonly Fault[]): 
     ],
     same: new Map(SITUATIONS.map(({ id }): [SituationId, Outcome] => [id, 'same'])),
     alarms: [...rest.alarms].sort(),
-    known: new Map(),
+    known,
   };
   // Whether an operator opens a leaf that nothing holds is a matter of time and currents, not of a reading.
   const prints = movedByOperatorOnly(sound) ? null : soundRun(all);
@@ -93,7 +100,7 @@ function soundRun(all: Sweep): Footprints | null {
   const by = explorer(
     all.sound,
     all.explored,
-    soundSolver(all.sound, all.explored, (one) => print.witnesses.add(one)),
+    soundSolver(all.sound, all.explored, all.rest.point, (one) => print.witnesses.add(one)),
     (from, stimulus) => addRead(print, all.sound, from, stimulus),
   );
   if (!play(all, by, all.sound, [], [])) return null;

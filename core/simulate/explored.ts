@@ -30,6 +30,8 @@ export interface Explored {
   readonly rest: Settled;
   /** Numbers of the conditions that were met, by all that they say. */
   readonly conditions: Map<string, number>;
+  /** States that work or hold a contact of the circuit; what else is true moves nothing in it. */
+  readonly works: ReadonlyMap<string, unknown>;
   /** How the sound circuit settled: by where it began, then by its conditions. */
   readonly witnessed: Map<OperatingPoint, Map<number, Witness>>;
 }
@@ -64,9 +66,13 @@ export interface Place {
 let count = 0;
 const settled = (state: SimState): Settled => ({ kind: 'settled', id: (count += 1), state, next: new Map() });
 
-/** Conditions that say the same have the same number. */
-function numberOf(numbers: Map<string, number>, { states, feeds, cut, failed }: Conditions): number {
-  const said = JSON.stringify([[...states].sort(), [...feeds], [...cut].sort(), [...failed].sort()]);
+/** Conditions that say the same to the circuit have the same number. */
+function numberOf(
+  { conditions: numbers, works }: Pick<Explored, 'conditions' | 'works'>,
+  { states, feeds, cut, failed }: Conditions,
+): number {
+  const worked = [...states].filter((state) => works.has(state)).sort();
+  const said = JSON.stringify([worked, [...feeds], [...cut].sort(), [...failed].sort()]);
   const number = numbers.get(said) ?? numbers.size;
   numbers.set(said, number);
   return number;
@@ -74,16 +80,23 @@ function numberOf(numbers: Map<string, number>, { states, feeds, cut, failed }: 
 
 function pending(explored: Explored, state: SimState, last: SimState, round: number): Pending {
   const conditions = conditionsOf(state);
-  const number = numberOf(explored.conditions, conditions);
+  const number = numberOf(explored, conditions);
   return { kind: 'pending', state, last, round, conditions, number, after: new Map() };
 }
 
 /** The beginning of an exploration: the door at rest. */
-export const explore = (rest: SimState): Explored => ({
+export const explore = ({ netlist }: World, rest: SimState): Explored => ({
   rest: settled(rest),
   conditions: new Map(),
+  works: netlist.fast.stateOf,
   witnessed: new Map(),
 });
+
+/**
+ * The same exploration for another circuit of the same devices, wired alike: what the devices do is shared, what flows is not.
+ * Only for a rest that reads and remembers the same.
+ */
+export const exploredAnew = (explored: Explored): Explored => ({ ...explored, witnessed: new Map() });
 
 /** The state that a place stands for. */
 export const stateAt = ({ at, point }: Place): SimState => ({ ...at.state, point });
@@ -97,10 +110,12 @@ export type Solver = (at: Pending, before: OperatingPoint) => OperatingPoint;
 /** Solves the sound circuit, and keeps what was seen on the way; whatever is asked for is told to `seen`, each time. */
 export function soundSolver(
   { netlist }: World,
-  { witnessed, rest, conditions }: Explored,
+  explored: Explored,
+  rest: OperatingPoint,
   seen: (one: Witness) => void,
 ): Solver {
-  const numbers = new Map([[rest.state.point, numberOf(conditions, conditionsOf(rest.state))]]);
+  const { witnessed } = explored;
+  const numbers = new Map([[rest, numberOf(explored, conditionsOf(explored.rest.state))]]);
   return (at, before) => {
     const known = witnessed.get(before)?.get(at.number);
     if (known) {
@@ -122,6 +137,8 @@ export function soundSolver(
 /** Solves a circuit with a defect; what the defect does not touch is what the sound one did. */
 export function brokenSolver({ netlist }: World, { witnessed }: Explored, defect: Defect): Solver {
   const solved = new Map<OperatingPoint, Map<number, OperatingPoint>>();
+  /** The same by what every part with a memory did: where a circuit begins, nothing else of it matters. */
+  const byModes = new Map<string, OperatingPoint>();
   /** Points at which every part does what it does at a point of the sound circuit. */
   const alike = new Map<OperatingPoint, OperatingPoint>();
   return (at, before) => {
@@ -131,7 +148,12 @@ export function brokenSolver({ netlist }: World, { witnessed }: Explored, defect
     if (!from) solved.set(before, (from = new Map()));
     let point = from.get(at.number);
     if (!point) {
-      point = settleVolts(netlist, at.conditions, before.on);
+      const modes = `${at.number}${modesOf(netlist, before.on)}`;
+      point = byModes.get(modes);
+      if (!point) {
+        point = settleVolts(netlist, at.conditions, before.on);
+        byModes.set(modes, point);
+      }
       from.set(at.number, point);
       // Under the same conditions it stays where it is.
       if (point.restless.length === 0) solved.set(point, new Map([[at.number, point]]));
@@ -140,6 +162,14 @@ export function brokenSolver({ netlist }: World, { witnessed }: Explored, defect
     return point;
   };
 }
+
+/** What the parts with a memory do, a letter each. */
+function modesOf({ fast }: World['netlist'], on: Uint8Array): string {
+  let modes = ' ';
+  for (const index of fast.switching) modes += MODE_LETTERS[on[index] ?? 0];
+  return modes;
+}
+const MODE_LETTERS = ['-', 'n', 'l'] as const;
 
 /** A bridge is one branch more, and does nothing by itself. */
 function isAlike(sound: Uint8Array, broken: Uint8Array): boolean {
@@ -247,7 +277,7 @@ const READ: Readonly<Record<InputReading, string>> = {
 };
 
 /** All that the devices of a door, and whoever pushes it, can know of a circuit. */
-function readsOf(world: World, point: OperatingPoint): string {
+export function readsOf(world: World, point: OperatingPoint): string {
   const known = readsAt.get(point);
   if (known !== undefined) return known;
   const { netlist } = world;

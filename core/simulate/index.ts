@@ -4,6 +4,8 @@ export { player, type Player } from './player';
 export {
   brokenSolver,
   explore,
+  exploredAnew,
+  readsOf,
   explorer,
   NotShared,
   soundSolver,
