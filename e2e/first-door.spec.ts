@@ -66,7 +66,7 @@ test('from an empty site to the printed pack of a magnet door', async ({ page })
   await dialog.getByLabel('Card: facility').fill('71');
   await dialog.getByLabel('Card: number').fill('2001');
   await dialog.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByRole('cell', { name: 'Ines Calloway' })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: 'Ines Calloway' })).toBeVisible();
 
   // Timing.
   await page.getByRole('link', { name: /^Timing/ }).click();

@@ -76,9 +76,14 @@ export function savePlan(tx: Tx, before: Plan, after: Plan, revision: number): v
   // A batch may swap tags or numbers: constraints are looked at when the transaction ends.
   tx.run(sql`PRAGMA defer_foreign_keys = ON`);
   const site = after.site.id;
+  const changed = new Map(COLLECTIONS.map((name) => [name, changedIds(before[name], after[name])]));
   for (const name of [...COLLECTIONS].reverse()) {
     const { table, key } = BINDINGS[name];
-    const stale = changedIds(before[name], after[name]).filter((id) => before[name][id] !== undefined);
+    if (changeInPlace(tx, site, name, changed.get(name)!, before, after)) {
+      changed.delete(name);
+      continue;
+    }
+    const stale = changed.get(name)!.filter((id) => before[name][id] !== undefined);
     for (const some of chunks(stale))
       tx.delete(table)
         .where(and(eq(table.site, site), inArray(key, some)))
@@ -87,7 +92,7 @@ export function savePlan(tx: Tx, before: Plan, after: Plan, revision: number): v
   // Parents before children: rows are put in the order of the kinds and taken out in the other.
   for (const name of COLLECTIONS) {
     const { table, toRow } = BINDINGS[name];
-    const fresh = changedIds(before[name], after[name]).flatMap((id) => after[name][id] ?? []);
+    const fresh = (changed.get(name) ?? []).flatMap((id) => after[name][id] ?? []);
     for (const some of chunks(fresh))
       tx.insert(table)
         .values(some.map((one) => toRow(site, one as never)) as never)
@@ -98,6 +103,35 @@ export function savePlan(tx: Tx, before: Plan, after: Plan, revision: number): v
     .set({ ...columns, revision })
     .where(eq(schema.sites.id, site))
     .run();
+}
+
+/**
+ * One row that is other than it was is changed where it stands: taken out and put in again, whatever refers to it would be looked
+ * through twice. More than one may swap what must be unique, and goes the long way.
+ */
+function changeInPlace(
+  tx: Tx,
+  site: string,
+  name: Collection,
+  [id, ...more]: readonly string[],
+  before: Plan,
+  after: Plan,
+): boolean {
+  if (id === undefined || more.length > 0) return false;
+  const entity = after[name][id];
+  if (!entity || before[name][id] === undefined) return false;
+  const { table, key, toRow } = BINDINGS[name];
+  // Its key stands: set to what it is, every row that refers to it would be looked for.
+  const {
+    site: _site,
+    [kindOf(name).key]: _key,
+    ...row
+  } = toRow(site, entity as never) as Record<string, unknown>;
+  tx.update(table)
+    .set(row as never)
+    .where(and(eq(table.site, site), eq(key, id)))
+    .run();
+  return true;
 }
 
 /** SQLite takes a limited number of values in one statement. */

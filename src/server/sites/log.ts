@@ -37,6 +37,20 @@ export const editsSince = (db: Reader, site: string, revision: number): LoggedEd
     .limit(500)
     .all();
 
+/** Who made each revision after this one, oldest first, and no more of it. */
+export const authorsSince = (
+  db: Reader,
+  site: string,
+  revision: number,
+): { readonly revision: number; readonly author: string }[] =>
+  db
+    .select({ revision: schema.edits.revision, author: schema.edits.author })
+    .from(schema.edits)
+    .where(and(eq(schema.edits.site, site), gt(schema.edits.revision, revision)))
+    .orderBy(schema.edits.revision)
+    .limit(500)
+    .all();
+
 /** The newest log lines, newest first. */
 export const recentEdits = (db: Reader, site: string, limit: number): LoggedEdit[] =>
   db

@@ -97,11 +97,12 @@ describe('submitEdits', () => {
   });
   it('leaves neither a row nor a line in the log where the database refuses', () => {
     const { db, submit, stored, site } = fresh(magnetDoor());
-    db.$client.exec("create trigger no_doors before insert on doors begin select raise(abort, 'full'); end");
+    for (const act of ['insert', 'update'])
+      db.$client.exec(`create trigger no_${act} before ${act} on doors begin select raise(abort, 'full'); end`);
     expect(() => submit(1, { kind: 'disconnect', id: wire }, notes('x'))).toThrow('full');
     expect(stored()).toEqual({ plan: magnetDoor(), revision: 1 });
     expect(editsSince(db, site, 1)).toEqual([]);
-    db.$client.exec('drop trigger no_doors');
+    db.$client.exec('drop trigger no_insert; drop trigger no_update');
     expect(codes(submit(1, notes('now')))).toEqual(['kept']);
     expect(stored().revision).toBe(2);
   });

@@ -12,7 +12,7 @@ import { savePlan } from '../db/planRepository';
 import * as schema from '../db/schema';
 import { catchUpFrom, type CatchUp } from './catchUp';
 import { advance, liveSite, type LiveSite } from './liveSite';
-import { editsSince, loggedIds, withdrawnIds } from './log';
+import { authorsSince, loggedIds, withdrawnIds } from './log';
 
 /** An edit on its way, with the name it keeps however often it is sent. */
 export interface SentEdit {
@@ -127,7 +127,7 @@ export function submitEdits(
         answers.push(revision === undefined ? { id, code: 'withdrawn' } : { id, code: 'kept', revision });
       }
       if (steps.length > 0) savePlan(tx, live.plan, plan, live.revision + steps.length);
-      const missed = seen < live.revision ? editsSince(tx, site, seen) : [];
+      const missed = seen < live.revision ? authorsSince(tx, site, seen) : [];
       const own = new Set(known.values());
       const authors = missed.filter(({ revision }) => !own.has(revision)).map((one) => one.author);
       return { live, steps, answers, authors: [...new Set(authors)], behind: base < live.revision };
