@@ -98,7 +98,9 @@ describe('submitEdits', () => {
   it('leaves neither a row nor a line in the log where the database refuses', () => {
     const { db, submit, stored, site } = fresh(magnetDoor());
     for (const act of ['insert', 'update'])
-      db.$client.exec(`create trigger no_${act} before ${act} on doors begin select raise(abort, 'full'); end`);
+      db.$client.exec(
+        `create trigger no_${act} before ${act} on doors begin select raise(abort, 'full'); end`,
+      );
     expect(() => submit(1, { kind: 'disconnect', id: wire }, notes('x'))).toThrow('full');
     expect(stored()).toEqual({ plan: magnetDoor(), revision: 1 });
     expect(editsSince(db, site, 1)).toEqual([]);
