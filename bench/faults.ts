@@ -32,13 +32,15 @@ function* oneByOne(plan: Plan, doors: readonly string[], whose: Whose) {
   }
 }
 
-/** The same site with runs of all lengths: no two doors carry the same currents. */
-const ownLengths = (plan: Plan): Plan =>
-  Object.values(plan.conductors).reduce((now, wire, index) => {
-    const patch = { length: metres(wire.length + ((index * 37) % 101) / 10) };
+/** The same site with the runs of each door of lengths of their own: no two doors carry the same currents. */
+const ownLengths = (plan: Plan): Plan => {
+  const order = new Map(doorsInOrder(plan).map(({ id }, index) => [id, index]));
+  return Object.values(plan.conductors).reduce((now, wire) => {
+    const patch = { length: metres(wire.length + (order.get(wire.door) ?? 0) / 10) };
     const result = applyEdit(now, { kind: 'setConductor', id: wire.id, patch });
     return result.ok ? result.plan : now;
   }, plan);
+};
 
 /** Every single fault in every situation, for all doors of a site. */
 export function benchFaults(): void {
