@@ -48,3 +48,11 @@ export async function elsewhere(page: Page, site: string, edit: object): Promise
   const body = (await answer.json()) as { answers: { code: string }[] };
   expect(body.answers.map(({ code }) => code)).toEqual(['kept']);
 }
+
+const STATIONS = ['brief', 'wire', 'power', 'prove', 'program', 'timing', 'test', 'hand-over'];
+const PAGES = ['doors', 'supplies', 'release', 'sets', 'people', 'types', 'log', 'pack'];
+/** Every route of a site: the stations of one door, and the site's own pages. */
+export const routesOf = (door: string): string[] => [
+  ...STATIONS.map((station) => `doors/${door}/${station}`),
+  ...PAGES,
+];

@@ -1,10 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
-import { ready } from './help';
+import { ready, routesOf } from './help';
 import { DEMO } from './servers';
 
-const STATIONS = ['brief', 'wire', 'power', 'prove', 'program', 'timing', 'test', 'hand-over'];
-const PAGES = ['doors', 'supplies', 'release', 'sets', 'people', 'types', 'log', 'pack'];
-const ROUTES = [...STATIONS.map((station) => `doors/D04/${station}`), ...PAGES];
+const ROUTES = routesOf('D04');
 /** At 400 %, a phone, a phone lying down, a laptop. */
 const SIZES = [
   { width: 320, height: 256 },

@@ -1,11 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
-import { ready } from './help';
+import { ready, routesOf } from './help';
 import { DEMO } from './servers';
 
-/** Every route, and the views of a door that are used with a hand free. */
-const STATIONS = ['brief', 'wire', 'power', 'prove', 'program', 'timing', 'test', 'hand-over'];
-const PAGES = ['doors', 'supplies', 'release', 'sets', 'people', 'types', 'log', 'pack'];
-const ROUTES = [...STATIONS.map((station) => `doors/D05/${station}`), ...PAGES];
+const ROUTES = routesOf('D05');
 
 /**
  * What is too small to be hit, with its size: below `least` px in either direction, unless it stands in a line of text, or has so

@@ -7,27 +7,16 @@ import {
   type Edit,
   type EditBack,
   type Plan,
-  type SecretTables,
 } from '#core/plan/index';
 import { refusalWords } from '#words/problems';
 import type { SiteState, StepBack, StoreOptions } from './siteState';
 import { asideWords, othersWords } from '#words/saving';
 import { newId } from './newId';
 import { keepUnsaved, readKept, takeOlder, type Unsaved } from './keep';
-import {
-  isUnsaved,
-  startSaving,
-  step,
-  type CatchUp,
-  type Effect,
-  type Event,
-  type Item,
-  type Saving,
-} from './saving';
+import { isUnsaved, startSaving, step, type Effect, type Event, type Item, type Saving } from './saving';
+import { fetchChanges, sendEdits, type Changes } from './siteServer';
 import type { Left } from './tabKeep';
 
-/** How long an answer may take before it counts as lost, ms. */
-const PATIENCE_MS = 20_000;
 const RETRY_MS = 2000;
 /** A revision that no site has: what became of it since then is all of it. */
 const WHOLE_SITE = -1;
@@ -261,42 +250,10 @@ export class SiteStore {
     }
   }
 
-  get #base(): string {
-    return `/api/sites/${encodeURIComponent(this.#saving.confirmed.site.id)}`;
-  }
-
-  async #send({ base, items, withdraw }: Extract<Effect, { kind: 'send' }>): Promise<void> {
-    const edits = items.map(({ id, edit }) => ({ id, edit }));
-    try {
-      const response = await fetch(`${this.#base}/edits`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ base, author: this.#options.author(), edits, withdraw }),
-        signal: AbortSignal.timeout(PATIENCE_MS),
-      });
-      this.reach(true);
-      const body = (await response.json().catch(() => null)) as
-        (Extract<Event, { kind: 'answered' }> & { error?: { message?: string } }) | null;
-      if (response.ok && body && Array.isArray(body.answers))
-        this.#step({
-          kind: 'answered',
-          revision: body.revision,
-          answers: body.answers,
-          catchUp: body.catchUp,
-        });
-      else {
-        const wait = Number(response.headers.get('retry-after') ?? 0) * 1000;
-        this.#step({
-          kind: 'failed',
-          status: response.ok ? 502 : response.status,
-          message: body?.error?.message ?? '',
-          ...(wait > 0 ? { after: wait } : {}),
-        });
-      }
-    } catch {
-      this.reach(false);
-      this.#step({ kind: 'unreached' });
-    }
+  async #send(effect: Extract<Effect, { kind: 'send' }>): Promise<void> {
+    const answer = await sendEdits(this.#saving.confirmed.site.id, this.#options.author(), effect);
+    this.reach(answer.kind !== 'unreached');
+    this.#step(answer);
   }
 
   async #fetch(since: number): Promise<void> {
@@ -305,17 +262,10 @@ export class SiteStore {
     this.#step({ kind: 'caughtUp', catchUp: body.catchUp });
   }
 
-  async #changes(since: number): Promise<{ catchUp: CatchUp; secrets: SecretTables } | null> {
-    try {
-      const response = await fetch(`${this.#base}/changes?since=${since}&secrets=include`, {
-        signal: AbortSignal.timeout(PATIENCE_MS),
-      });
-      this.reach(true);
-      return response.ok ? ((await response.json()) as { catchUp: CatchUp; secrets: SecretTables }) : null;
-    } catch {
-      this.reach(false);
-      return null;
-    }
+  async #changes(since: number): Promise<Changes | null> {
+    const body = await fetchChanges(this.#saving.confirmed.site.id, since);
+    this.reach(body !== undefined);
+    return body ?? null;
   }
 
   /** The server answers, or it does not. */
