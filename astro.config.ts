@@ -24,7 +24,7 @@ export default defineConfig({
   build: { inlineStylesheets: 'never' },
   vite: {
     define: { __INLINE_SCRIPTS__: JSON.stringify(await inlineScripts()) },
-    build: { assetsInlineLimit: 0 },
+    build: { assetsInlineLimit: 0, manifest: true },
     worker: { format: 'es' },
     resolve: {
       alias: [

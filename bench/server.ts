@@ -56,18 +56,23 @@ async function fill(url: string, site: string, doors: number): Promise<void> {
   }
 }
 
+/** A server that has never taken an edit is slow at its first: what all writers send at once is said apart, ms. */
+const BEGINNING = 1000;
+
 /** Writers, each on doors of its own, as fast as the server answers. */
-export async function benchWriters(writers = 32, seconds = 5): Promise<void> {
+export async function benchWriters(writers = 32, seconds = 6): Promise<void> {
   const plan = siteOf({ doors: 100 });
   const server = await startServer(plan);
   const ids = doorsInOrder(plan).map(({ id }) => id);
   // Started and settled, with the site read.
   await new Promise((resolve) => setTimeout(resolve, 3000));
   await read(`${server.url}/api/sites/${plan.site.id}/edits?limit=1`);
+  const first: number[] = [];
   const times: number[] = [];
   let kept = 0;
   let stale = 0;
-  const end = performance.now() + seconds * 1000;
+  const begun = performance.now();
+  const end = begun + seconds * 1000;
   const write = async (writer: number): Promise<void> => {
     let base = 1;
     for (let n = 0; performance.now() < end; n += 1) {
@@ -84,18 +89,19 @@ export async function benchWriters(writers = 32, seconds = 5): Promise<void> {
         revision: number;
         answers: readonly { code: string }[];
       };
-      times.push(performance.now() - start);
-      if (answers[0]?.code === 'kept') kept += 1;
-      else stale += 1;
+      const early = start - begun < BEGINNING;
+      (early ? first : times).push(performance.now() - start);
+      if (answers[0]?.code !== 'kept') stale += 1;
+      else if (!early) kept += 1;
       base = revision;
     }
   };
   try {
     await Promise.all(Array.from({ length: writers }, (_, writer) => write(writer)));
     console.log(
-      `\n${writers} writers on their own doors of 100: ${(kept / seconds).toFixed(0)} edits a second kept, ` +
+      `\n${writers} writers on their own doors of 100: ${((kept * 1000) / (seconds * 1000 - BEGINNING)).toFixed(0)} edits a second kept, ` +
         `${stale} to be sent again, median ${percentile(times, 50).toFixed(0)} ms, p99 ${percentile(times, 99).toFixed(0)} ms ` +
-        '(target 100 a second, p99 500 ms)',
+        `(target 100 a second, p99 500 ms); in the first second p99 ${percentile(first, 99).toFixed(0)} ms`,
     );
     console.log(
       `200 event streams open after ${(await streams(server.url, plan.site.id, 200)).toFixed(0)} ms (target 1000 ms)`,

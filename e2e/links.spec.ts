@@ -97,7 +97,7 @@ test('a link leads to one reading, and two revisions of the site are compared', 
   const compared = page.getByRole('region', { name: 'Differences' });
   await expect(compared).toContainText('Notes: nothing → Spare key with the porter');
   await page.getByRole('combobox', { name: 'Against' }).selectOption('1');
-  await expect(page.getByText('No difference')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'No difference' })).toBeVisible();
 });
 
 test('while a wire is typed it says what is understood, and that there is more to choose from', async ({

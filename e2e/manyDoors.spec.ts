@@ -33,6 +33,25 @@ test('a page weighs little on a slow line, and nothing in it moves', async ({ br
   }
 });
 
+test('the head of a page names the scripts that it begins with, and they are there', async ({
+  page,
+  request,
+}) => {
+  const asked = new Set<string>();
+  page.on('request', (one) => asked.add(new URL(one.url()).pathname));
+  await page.goto(`${DEMO.url}/s/quillhaven/doors/D02/wire`);
+  await ready(page);
+  const named = await page
+    .locator('link[rel=modulepreload]')
+    .evaluateAll((links) => links.map((link) => new URL((link as HTMLLinkElement).href).pathname));
+  expect(named.length).toBeGreaterThan(3);
+  for (const path of named) expect((await request.get(`${DEMO.url}${path}`)).status(), path).toBe(200);
+  // What is named and not used would be fetched for nothing.
+  const island = await page.locator('astro-island').first().getAttribute('component-url');
+  expect(named).toContain(island ?? '/_astro/');
+  for (const path of named) expect(asked, path).toContain(path);
+});
+
 test('a site of many doors opens on one, fills its ledger, and shows long tables a part at a time', async ({
   page,
   request,

@@ -1,4 +1,5 @@
 import type { Edit } from '../plan/index';
+import type { Sought } from './hit';
 import type { Basis, FamilyLetter, Severity, Subject } from './kinds';
 import type { FindingCode } from './rules/index';
 import type { StationId } from './stations';
@@ -17,4 +18,16 @@ export interface Finding {
   readonly behind?: FindingCode;
   /** The fix as one click, where one exists. */
   readonly remedy?: Edit;
+}
+
+/** A finding whose fix is still to be searched for, where it is a search. */
+export interface Found extends Finding {
+  readonly sought?: () => Sought;
+}
+
+/** The finding with its fix searched for. */
+export function seek({ sought, ...finding }: Found): Finding {
+  if (!sought) return finding;
+  const { values, remedy } = sought();
+  return { ...finding, values: { ...finding.values, ...values }, ...(remedy ? { remedy } : {}) };
 }

@@ -13,6 +13,14 @@ export interface Hit {
   readonly severity?: Severity;
   /** The fix as one click, where one is thought of. It is tried before it is offered. */
   readonly remedy?: Edit;
+  /** More values and a fix that have to be searched for: what is wrong can be said without them. */
+  readonly sought?: () => Sought;
+}
+
+/** What a search for a fix came to. */
+export interface Sought {
+  readonly values: Hit['values'];
+  readonly remedy?: Edit;
 }
 
 /**
@@ -41,5 +49,5 @@ export const hit = (
   code: string,
   at: Hit['at'],
   values: Hit['values'] = {},
-  rest: Pick<Hit, 'severity' | 'remedy'> = {},
+  rest: Pick<Hit, 'severity' | 'remedy' | 'sought'> = {},
 ): Hit => ({ code, at, values, ...rest });

@@ -1,30 +1,48 @@
 import type { CheckContext } from './context';
-import type { Finding } from './finding';
+import { seek, type Finding, type Found } from './finding';
 import { hiddenBehind } from './hidden';
 import { SEVERITIES } from './kinds';
-import { runRules } from './runRules';
+import { lookOver, runRules } from './runRules';
+import { toTheEnd } from './toTheEnd';
 import { vetRemedies } from './vetRemedies';
 
 /** Runs every rule over a solved door, worst first, and looks behind what hides the rest. */
-export function runChecks(context: CheckContext): Finding[] {
-  const found = runRules(context);
+export const runChecks = (context: CheckContext): Finding[] => lookFirst(context).map(seek);
+
+/** The same with no fix searched for yet. */
+export function lookFirst(context: CheckContext): Found[] {
+  const found = lookOver(context);
   return [...found, ...hiddenBehind(context, found, runRules)].sort(
     (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
   );
 }
 
-/** These findings of a door with only those remedies that were tried and made nothing worse. */
+/** These findings of a door with only those remedies that were tried and made nothing worse; stops before each search and trial. */
+export function* tryingRemedies(
+  context: CheckContext,
+  found: readonly Found[],
+): Generator<undefined, Finding[]> {
+  const findings: Finding[] = [];
+  for (const one of found) {
+    if (one.sought) yield undefined;
+    findings.push(seek(one));
+  }
+  return yield* vetRemedies(context, findings, runRules);
+}
+
+/** The same at one go. */
 export const tryRemedies = (context: CheckContext, findings: readonly Finding[]): Finding[] =>
-  vetRemedies(context, findings, runRules);
+  toTheEnd(tryingRemedies(context, findings));
 
 export { checkContext, type CheckContext } from './context';
-export type { Finding } from './finding';
+export type { Finding, Found } from './finding';
 export type { Analysis, Hit, Rule } from './hit';
 export * from './kinds';
 export { FINDING_CODES, RULES, type FindingCode } from './rules/index';
 export { STATIONS, type StationId } from './stations';
 export { findingKey, toPutRight } from './findingKey';
 export { failedCells, isWorse, trialsAt, type Judged, type Trial } from './trials';
+export { toTheEnd } from './toTheEnd';
 export { runRules } from './runRules';
 export { isLatched } from './analyses/latchesAtSupply';
 export { asks } from './analyses/acts';

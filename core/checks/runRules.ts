@@ -1,5 +1,5 @@
 import type { CheckContext } from './context';
-import type { Finding } from './finding';
+import { seek, type Finding, type Found } from './finding';
 import type { Analysis, Hit } from './hit';
 import { RULES } from './rules/index';
 
@@ -9,7 +9,11 @@ const CODES: ReadonlySet<string> = new Set(RULES.map(({ code }) => code));
  * Runs every rule over a solved door, or those that are named, each analysis once. Throws where an analysis names a rule that
  * there is not.
  */
-export function runRules(context: CheckContext, only?: ReadonlySet<string>): Finding[] {
+export const runRules = (context: CheckContext, only?: ReadonlySet<string>): Finding[] =>
+  lookOver(context, only).map(seek);
+
+/** The same with nothing searched for yet. */
+export function lookOver(context: CheckContext, only?: ReadonlySet<string>): Found[] {
   const known = new Map<Analysis, readonly Hit[]>();
   const hitsOf = (find: Analysis): readonly Hit[] => {
     const before = known.get(find);
@@ -24,7 +28,7 @@ export function runRules(context: CheckContext, only?: ReadonlySet<string>): Fin
   return RULES.filter(({ code }) => !only || only.has(code)).flatMap(({ find, ...rule }) =>
     hitsOf(find)
       .filter(({ code }) => code === rule.code)
-      .map(({ at, values, severity, remedy }): Finding => ({
+      .map(({ at, values, severity, remedy, sought }): Found => ({
         code: rule.code,
         family: rule.family,
         severity: severity ?? rule.severity,
@@ -33,6 +37,7 @@ export function runRules(context: CheckContext, only?: ReadonlySet<string>): Fin
         at,
         values,
         ...(remedy ? { remedy } : {}),
+        ...(sought ? { sought } : {}),
       })),
   );
 }

@@ -3,7 +3,8 @@ import { HARDWARE_SETS } from '../brief/index';
 import { applyEdit, type Edit, type Plan } from '../plan/index';
 import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wireBetween, wiredDoor } from '../specimens/doors';
 import { singleMistakes } from '../specimens/mistakes';
-import { checkContext, runChecks, tryRemedies, type CheckContext } from './index';
+import { metres, mm2 } from '../units/index';
+import { checkContext, lookFirst, runChecks, tryingRemedies, tryRemedies, type CheckContext } from './index';
 
 const door = (id: string): Plan => {
   const set = HARDWARE_SETS.find((one) => one.id === id)!;
@@ -29,6 +30,50 @@ function harm(before: CheckContext, after: CheckContext): string | null {
   }
   return null;
 }
+
+describe('tryingRemedies', () => {
+  it('stops before each search and each trial, and ends where trying at one go ends', () => {
+    let stops = 0;
+    for (const { id } of HARDWARE_SETS.slice(0, 4)) {
+      const plan = door(id);
+      for (const { edit } of singleMistakes(plan, 'D01').filter((_, index) => index % 41 === 5)) {
+        const wrong = applyEdit(plan, edit);
+        if (!wrong.ok) continue;
+        const context = checkContext(wrong.plan, 'D01');
+        const found = lookFirst(context);
+        const steps = tryingRemedies(context, found);
+        const proposed = new Set(found.flatMap(({ remedy }) => (remedy ? [JSON.stringify(remedy)] : [])));
+        const searches = found.filter(({ sought }) => sought).length;
+        let stopped = 0;
+        let step = steps.next();
+        for (; step.done !== true; step = steps.next()) stopped += 1;
+        expect(stopped).toBeGreaterThanOrEqual(proposed.size + searches);
+        expect(stopped).toBeLessThanOrEqual(proposed.size + 2 * searches);
+        expect(step.value).toEqual(tryRemedies(context, runChecks(context)));
+        stops += stopped;
+      }
+    }
+    expect(stops).toBeGreaterThan(5);
+  });
+  it('says what is wrong before the size that would do is known, and nothing of a size until then', () => {
+    const plan = door('magnet-controller');
+    const wire = Object.values(plan.conductors).find(({ from, to }) =>
+      [from, to].some((end) => end === 'D01/L1.+'),
+    )!.id;
+    const thin = mustApply(plan, {
+      kind: 'setConductor',
+      id: wire,
+      patch: { length: metres(400), gauge: mm2(0.22) },
+    });
+    const context = checkContext(thin, 'D01');
+    const first = lookFirst(context).find(({ code }) => code === 'lock-under-voltage');
+    expect(first?.values['gauge']).toBeUndefined();
+    expect(first?.sought?.().values['gauge']).toBe(
+      runChecks(context).find(({ code }) => code === 'lock-under-voltage')?.values['gauge'],
+    );
+    expect(first?.sought).toBeDefined();
+  });
+});
 
 describe('tryRemedies', () => {
   it.each(HARDWARE_SETS.map(({ id }) => id))(

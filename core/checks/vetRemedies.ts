@@ -4,21 +4,30 @@ import { trialsAt } from './trials';
 
 /**
  * Findings whose remedies were tried. A remedy that would bring anything new to put right, harm a part or fail a cell, here or at a
- * door that shares something, is not offered.
+ * door that shares something, is not offered. Stops before each trial: a judgement each, and whoever waits for none may leave.
  */
-export function vetRemedies(
+export function* vetRemedies(
   context: CheckContext,
   findings: readonly Finding[],
   run: (context: CheckContext) => Finding[],
-): Finding[] {
+): Generator<undefined, Finding[]> {
   const attempt = trialsAt(context, findings, run);
   const known = new Map<string, boolean>();
-  return findings.map((finding) => {
+  const vetted: Finding[] = [];
+  for (const finding of findings) {
     const { remedy, ...bare } = finding;
-    if (!remedy) return finding;
+    if (!remedy) {
+      vetted.push(finding);
+      continue;
+    }
     const text = JSON.stringify(remedy);
-    const good = known.get(text) ?? attempt(remedy)?.worse === false;
-    known.set(text, good);
-    return good ? finding : bare;
-  });
+    let good = known.get(text);
+    if (good === undefined) {
+      yield undefined;
+      good = attempt(remedy)?.worse === false;
+      known.set(text, good);
+    }
+    vetted.push(good ? finding : bare);
+  }
+  return vetted;
 }

@@ -29,7 +29,34 @@ const boardSlope = (branch: BranchOf<'electronic'>, volts: number): number =>
  * law: then the potentials still obey Kirchhoff's laws for what is in `drawn`, and the state is no solution.
  */
 export function solvePowerInPlace(netlist: Netlist, power: readonly number[]): boolean {
+  if (power.length === 1 && oneInPlace(netlist, power[0]!)) return true;
   return quickInPlace(netlist, power) || newtonInPlace(netlist, power);
+}
+
+/**
+ * One board alone: it sees an open-circuit voltage V0 behind a resistance R, and v² − V0·v + R·P = 0 says where they meet. The
+ * potentials are those with nothing drawn and its share of those that one ampere makes. False where the two do not meet so.
+ */
+function oneInPlace(netlist: Netlist, index: number): boolean {
+  const { branches, elimination, fast, scratch } = netlist;
+  const { potential, injection, steady, drawn, undrawn } = scratch;
+  const board = branches[index] as BranchOf<'electronic'>;
+  const [a, b] = [fast.a[index]!, fast.b[index]!];
+  injection.set(steady);
+  potentialsInPlace(elimination, scratch);
+  undrawn.set(potential);
+  const idle = potential[a]! - potential[b]!;
+  injection.fill(0);
+  injection[a] = -1;
+  injection[b]! += 1;
+  potentialsInPlace(elimination, scratch);
+  const ohms = potential[b]! - potential[a]!;
+  const square = idle * idle - 4 * ohms * board.draw;
+  const amps = boardAmps(board, square >= 0 ? (idle + Math.sqrt(square)) / 2 : 0);
+  for (let node = 0; node < potential.length; node += 1)
+    potential[node] = undrawn[node]! + amps * potential[node]!;
+  drawn[index] = amps;
+  return Math.abs(boardAmps(board, potential[a]! - potential[b]!) - amps) <= TOLERANCE;
 }
 
 /** Potentials with these currents drawn on top of the steady ones. */

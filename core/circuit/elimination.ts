@@ -152,9 +152,12 @@ export interface Workspace {
   readonly conductance: Float64Array;
   /** Reciprocal of the sum of conductances met when each step's node was eliminated; 0 for a reference. */
   readonly inverse: Float64Array;
+  /** What share of its current each step's node gave to each neighbour. */
+  readonly share: Float64Array;
   /** Injected current per node: fill, then call `potentialsInPlace`, which consumes it. */
   readonly injection: Float64Array;
   readonly potential: Float64Array;
+  /** Equal for nodes that a current could join: filled by the elimination. */
   readonly island: Int32Array;
   /** Injected currents that do not depend on the voltages, kept while boards are iterated. */
   readonly steady: Float64Array;
@@ -166,6 +169,7 @@ export interface Workspace {
 export const makeWorkspace = (plan: Elimination): Workspace => ({
   conductance: new Float64Array(plan.slots),
   inverse: new Float64Array(plan.nodes),
+  share: new Float64Array(plan.edge.length),
   injection: new Float64Array(plan.nodes),
   potential: new Float64Array(plan.nodes),
   island: new Int32Array(plan.nodes),
@@ -174,49 +178,58 @@ export const makeWorkspace = (plan: Elimination): Workspace => ({
   shift: new Float64Array(plan.nodes),
 });
 
-/** Forward elimination. Consumes `conductance`: afterwards each slot holds what it was when last used. */
+/** Forward elimination, and which nodes a current could join. Consumes `conductance`. */
 export function eliminateInPlace(plan: Elimination, work: Workspace): void {
-  const { order, first, edge, firstPair, pairs } = plan;
-  const { conductance: g, inverse } = work;
-  for (let k = 0; k < order.length; k += 1) {
+  const { order, first, neighbour, edge, firstPair, pairs } = plan;
+  const { conductance: g, inverse, share, island } = work;
+  const steps = order.length;
+  for (let k = 0; k < steps; k += 1) {
+    const [from, to] = [first[k]!, first[k + 1]!];
     let sum = 0;
-    for (let i = first[k]!; i < first[k + 1]!; i += 1) sum += g[edge[i]!]!;
+    for (let i = from; i < to; i += 1) sum += g[edge[i]!]!;
     if (sum === 0) {
       inverse[k] = 0;
       continue;
     }
     const reciprocal = 1 / sum;
     inverse[k] = reciprocal;
+    for (let i = from; i < to; i += 1) share[i] = g[edge[i]!]! * reciprocal;
     for (let p = firstPair[k]!; p < firstPair[k + 1]!; p += 3) {
       const product = g[pairs[p]!]! * g[pairs[p + 1]!]!;
       if (product !== 0) g[pairs[p + 2]!]! += product * reciprocal;
     }
   }
+  for (let k = steps - 1; k >= 0; k -= 1) {
+    const node = order[k]!;
+    if (inverse[k] === 0) {
+      island[node] = node;
+      continue;
+    }
+    let i = first[k]!;
+    while (share[i] === 0) i += 1;
+    island[node] = island[neighbour[i]!]!;
+  }
 }
 
 /** Potentials for the injected currents, each island against its own last node. Consumes `injection`. */
 export function potentialsInPlace(plan: Elimination, work: Workspace): void {
-  const { order, first, neighbour, edge } = plan;
-  const { conductance: g, inverse, injection, potential, island } = work;
-  for (let k = 0; k < order.length; k += 1) {
-    const share = injection[order[k]!]! * inverse[k]!;
-    if (share === 0) continue;
-    for (let i = first[k]!; i < first[k + 1]!; i += 1) injection[neighbour[i]!]! += g[edge[i]!]! * share;
+  const { order, first, neighbour } = plan;
+  const { inverse, share, injection, potential } = work;
+  const steps = order.length;
+  for (let k = 0; k < steps; k += 1) {
+    const amps = injection[order[k]!]!;
+    if (amps === 0 || inverse[k] === 0) continue;
+    for (let i = first[k]!, to = first[k + 1]!; i < to; i += 1) injection[neighbour[i]!]! += share[i]! * amps;
   }
-  for (let k = order.length - 1; k >= 0; k -= 1) {
+  for (let k = steps - 1; k >= 0; k -= 1) {
     const node = order[k]!;
-    if (inverse[k] === 0) {
+    const own = inverse[k]!;
+    if (own === 0) {
       potential[node] = 0;
-      island[node] = node;
       continue;
     }
-    let sum = injection[node]!;
-    for (let i = first[k]!; i < first[k + 1]!; i += 1) {
-      const conductance = g[edge[i]!]!;
-      if (conductance === 0) continue;
-      sum += conductance * potential[neighbour[i]!]!;
-      island[node] = island[neighbour[i]!]!;
-    }
-    potential[node] = sum * inverse[k]!;
+    let sum = injection[node]! * own;
+    for (let i = first[k]!, to = first[k + 1]!; i < to; i += 1) sum += share[i]! * potential[neighbour[i]!]!;
+    potential[node] = sum;
   }
 }

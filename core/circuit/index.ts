@@ -11,8 +11,10 @@ export {
   type OperatingPoint,
 } from './operatingPoint';
 export { isUntouched, witness, type Witness } from './untouched';
-export { withDefect, type Defect } from './withDefect';
-export { isAlternating, settle, settleVolts, type Watch } from './settle';
+export { withDefect, type Bridged, type Defect } from './withDefect';
+export { isAlternating } from './modes';
+export { pose, type Posed } from './posed';
+export { settle, settleToRead, settleVolts, type Watch } from './settle';
 export { linearise, type LinearNetwork } from './linearNetwork';
 export { islandReferences, solveDense } from './denseTwin';
 export { measureAllOhms, measureOhms } from './measureOhms';

@@ -2,7 +2,7 @@ import type { Conditions } from './conditions';
 import type { Netlist } from './netlist';
 import { LIMITING, OFF, ON, type OperatingPoint } from './operatingPoint';
 import { boardAmps } from './constantPower';
-import { conductanceOf, emfOf, inputPowered } from './settle';
+import { conductanceOf, emfOf, inputPowered } from './branchLaw';
 
 /** A settled circuit as a list of linear elements: what the slow twin and the SPICE deck are made from. */
 export interface LinearNetwork {

@@ -1,8 +1,9 @@
 import { type Celsius, celsius, conductorResistance } from '../units/index';
 import { presentParts, resolveParam, type DeviceType } from '../devices/index';
 import { type Device, type Scope, terminalId, typeIn, type TerminalId } from '../plan/index';
-import { LEAK_SIEMENS, type Branch } from './branch';
+import type { Branch } from './branch';
 import { makeWorkspace, planElimination, type Elimination, type Workspace } from './elimination';
+import { fastBranches, fixedSiemens, type FastBranches } from './fastBranches';
 
 /** A circuit ready to be solved many times: ids turned into indices, settings into numbers, the order chosen. */
 export interface Netlist {
@@ -29,96 +30,17 @@ export function terminalAt({ nodes }: Pick<Netlist, 'nodes'>, node: number): Ter
   return terminal;
 }
 
-/** Ends and conductances by branch index, and the branches that need more than a conductance, by kind. */
-export interface FastBranches {
-  readonly a: Int32Array;
-  readonly b: Int32Array;
-  /** Conductance of a branch that never switches; 0 for contacts, diodes and sources. */
-  readonly fixed: Float64Array;
-  readonly contacts: Int32Array;
-  /** Number of each state that works a contact or holds one, by its key. */
-  readonly stateOf: ReadonlyMap<string, number>;
-  /** By branch: the state that works a contact and the one that holds it at rest, −1 for none. */
-  readonly worksOn: Int32Array;
-  readonly heldBy: Int32Array;
-  /** Branches that a rating or the wrong kind of current may harm. */
-  readonly rated: Int32Array;
-  readonly sources: Int32Array;
-  readonly boards: Int32Array;
-  readonly inputs: Int32Array;
-  /** Coils, boards, diodes, varistors and sources: what a solution may contradict. */
-  readonly switching: Int32Array;
-  /** Branches with a broken winding or nothing behind them: off, whatever lies across. None in a sound circuit. */
-  readonly dead: Int32Array;
-  /** Sources of alternating current; empty in most circuits, and then nothing is asked about them. */
-  readonly alternating: Int32Array;
-}
-
 interface BranchScratch {
-  /** 1 for each state that is true, by its number. */
-  readonly active: Uint8Array;
   /** Conductance and electromotive force of each branch in the present modes. */
   readonly siemens: Float64Array;
   readonly emf: Float64Array;
+  /** Potentials while a board of constant power is taken to draw nothing. */
+  readonly undrawn: Float64Array;
   /** Amps that each board of constant power was given in the last solution. */
   readonly drawn: Float64Array;
   /** Volts that the alternating sources alone give each node. */
   readonly alternating: Float64Array;
 }
-
-const SWITCHED: ReadonlySet<Branch['kind']> = new Set(['contact', 'diode', 'varistor']);
-const SWITCHING: ReadonlySet<Branch['kind']> = new Set(['coil', 'electronic', 'diode', 'varistor', 'source']);
-const UNRATED: ReadonlySet<Branch['kind']> = new Set(['conductor', 'resistor', 'link', 'varistor']);
-
-function fastBranches(branches: readonly Branch[]): FastBranches {
-  const kinds: Record<
-    'contacts' | 'rated' | 'sources' | 'boards' | 'inputs' | 'switching' | 'alternating',
-    number[]
-  > = { contacts: [], rated: [], sources: [], boards: [], inputs: [], switching: [], alternating: [] };
-  const stateOf = new Map<string, number>();
-  const numberOf = (state: string): number => {
-    const known = stateOf.get(state);
-    if (known !== undefined) return known;
-    stateOf.set(state, stateOf.size);
-    return stateOf.size - 1;
-  };
-  const worksOn = new Int32Array(branches.length).fill(-1);
-  const heldBy = new Int32Array(branches.length).fill(-1);
-  for (const [index, branch] of branches.entries()) {
-    if (!UNRATED.has(branch.kind)) kinds.rated.push(index);
-    if (SWITCHING.has(branch.kind)) kinds.switching.push(index);
-    if (branch.kind === 'source') kinds.sources.push(index);
-    if (branch.kind === 'source' && branch.current === 'ac') kinds.alternating.push(index);
-    if (branch.kind === 'electronic') kinds.boards.push(index);
-    if (branch.kind === 'input') kinds.inputs.push(index);
-    if (branch.kind !== 'contact') continue;
-    kinds.contacts.push(index);
-    worksOn[index] = numberOf(branch.state);
-    if (branch.unless !== null) heldBy[index] = numberOf(branch.unless);
-  }
-  return {
-    a: Int32Array.from(branches, (branch) => branch.a),
-    b: Int32Array.from(branches, (branch) => branch.b),
-    fixed: fixedSiemens(branches),
-    stateOf,
-    worksOn,
-    heldBy,
-    contacts: Int32Array.from(kinds.contacts),
-    rated: Int32Array.from(kinds.rated),
-    sources: Int32Array.from(kinds.sources),
-    boards: Int32Array.from(kinds.boards),
-    inputs: Int32Array.from(kinds.inputs),
-    switching: Int32Array.from(kinds.switching),
-    dead: new Int32Array(0),
-    alternating: Int32Array.from(kinds.alternating),
-  };
-}
-
-const fixedSiemens = (branches: readonly Branch[]): Float64Array =>
-  Float64Array.from(branches, (branch) => {
-    if (branch.kind === 'electronic') return LEAK_SIEMENS;
-    return SWITCHED.has(branch.kind) || branch.kind === 'source' ? 0 : branch.siemens;
-  });
 
 /** Prepares branches between known nodes for solving: indices looked up once, elimination order chosen. */
 export function assembleNetlist(
@@ -154,14 +76,14 @@ export function assembleNetlist(
 
 /** A netlist with working memory of its own. */
 export function withScratch(netlist: Omit<Netlist, 'scratch'>): Netlist {
-  const { branches, nodes, fast, elimination } = netlist;
+  const { branches, nodes, elimination } = netlist;
   return {
     ...netlist,
     scratch: {
       ...makeWorkspace(elimination),
-      active: new Uint8Array(fast.stateOf.size),
       siemens: new Float64Array(branches.length),
       emf: new Float64Array(branches.length),
+      undrawn: new Float64Array(nodes.length),
       drawn: new Float64Array(branches.length),
       alternating: new Float64Array(nodes.length),
     },

@@ -1,5 +1,6 @@
-import type { Branch } from './branch';
+import type { BranchOf } from './branch';
 import { planElimination } from './elimination';
+import { longer, withOneMore } from './fastBranches';
 import { LINK_SIEMENS, type Netlist, withScratch } from './netlist';
 
 /** Something broken in a circuit, by branch and node numbers. */
@@ -20,7 +21,7 @@ export type Defect =
  * The circuit with a defect in it. Branch numbers stand, so that what it did before can be its beginning; a bridge is one
  * more branch, after all others. Shares its working memory with the sound circuit where no branch is new.
  */
-export function withDefect(netlist: Netlist, defect: Defect): Netlist {
+export function withDefect(netlist: Netlist, defect: Defect, bridged: Bridged = new Map()): Netlist {
   switch (defect.kind) {
     case 'open':
       return withFixed(netlist, new Map(defect.branches.map((branch) => [branch, 0])), defect.branches);
@@ -34,7 +35,7 @@ export function withDefect(netlist: Netlist, defect: Defect): Netlist {
       return withFixed(netlist, stands);
     }
     case 'bridge':
-      return withBridge(netlist, defect.a, defect.b);
+      return withBridge(netlist, defect.a, defect.b, bridged);
   }
 }
 
@@ -68,17 +69,14 @@ function withFixed(
   };
 }
 
-function withBridge(netlist: Netlist, a: number, b: number): Netlist {
-  const { fast } = netlist;
-  const bridge: Branch = { kind: 'conductor', id: BRIDGE, a, b, siemens: LINK_SIEMENS };
+function withBridge(netlist: Netlist, a: number, b: number, bridged: Bridged): Netlist {
+  const bridge: BranchOf<'conductor'> = { kind: 'conductor', id: BRIDGE, a, b, siemens: LINK_SIEMENS };
   const branches = [...netlist.branches, bridge];
-  const one = <T extends Int32Array | Float64Array>(list: T, value: number): T => {
-    const longer = new (list.constructor as new (length: number) => T)(list.length + 1);
-    longer.set(list);
-    longer[list.length] = value;
-    return longer;
-  };
-  return withScratch({
+  const key = a * netlist.nodes.length + b;
+  const like = bridged.get(key);
+  if (like)
+    return { ...like, branches, fast: { ...like.fast, fixed: longer(netlist.fast.fixed, bridge.siemens) } };
+  const made = withScratch({
     ...netlist,
     branches,
     branchOf: new Map(netlist.branchOf).set(BRIDGE, branches.length - 1),
@@ -87,18 +85,19 @@ function withBridge(netlist: Netlist, a: number, b: number): Netlist {
       branches.map((branch) => [branch.a, branch.b] as const),
       netlist.elimination.order,
     ),
-    coilOf: one(netlist.coilOf, -1),
-    boardOf: one(netlist.boardOf, -1),
-    fast: {
-      ...fast,
-      a: one(fast.a, a),
-      b: one(fast.b, b),
-      fixed: one(fast.fixed, bridge.siemens),
-      worksOn: one(fast.worksOn, -1),
-      heldBy: one(fast.heldBy, -1),
-    },
+    coilOf: longer(netlist.coilOf, -1),
+    boardOf: longer(netlist.boardOf, -1),
+    fast: withOneMore(netlist.fast, bridge),
   });
+  bridged.set(key, made);
+  return made;
 }
+
+/**
+ * Bridged circuits by the two nodes: one that differs from another in the sizes and lengths of its conductors alone takes all that
+ * was looked up and ordered for it, and its working memory.
+ */
+export type Bridged = Map<number, Netlist>;
 
 /** Id of the branch that a bridge is. */
 export const BRIDGE = 'bridge';

@@ -1,31 +1,68 @@
-import { provenFor, type SituationId } from '../prove/index';
-import { explore, exploredAnew, readsOf, type Explored, type SimState, type World } from '../simulate/index';
-import type { Answers, Outcome } from './outcome';
+import type { Bridged } from '../circuit/index';
+import { provenFor, SITUATIONS } from '../prove/index';
+import { explore, readsOf, type Explored, type Settled, type SimState, type World } from '../simulate/index';
+import type { Answer, Outcome } from './outcome';
+import { blankScript, type Script } from './script';
 
 /**
  * What doors of one structure share while their faults are swept. Devices know of a circuit what they read of it; doors with the
  * same devices, settings and wires between the same terminals differ in currents alone, and go the same ways from the same readings.
  */
 export interface Alike {
-  of(world: World, rest: SimState, answers: Answers, releases: readonly string[]): Shared;
+  of(world: World, rest: SimState, releases: readonly string[]): Shared;
 }
 
 export interface Shared {
   /** What the devices do; what flows belongs to one door. */
   readonly explored: Explored;
-  /** Outcomes by situation and by where it and each act lead. */
-  readonly known: Map<string, Outcome>;
+  /** How it comes to rest after something has broken: by what died with it. */
+  readonly breaking: Map<string, Script<Broken | null>>;
+  /** Every situation after that: by where it came to rest, then in the order of the situations. */
+  readonly after: Map<Settled, readonly Script<Told | null>[]>;
+  /** What each situation then is, by where it and each act lead. */
+  readonly told: Map<string, Told>;
+  /** What became of a situation, by what it was and what it is. */
+  readonly became: Map<Told, Map<Told, Outcome>>;
+  /** Circuits with two terminals joined. */
+  readonly bridged: Bridged;
+}
+
+/** A door that came to rest after something had broken, and which answer of the circuit that is. */
+export interface Broken {
+  readonly quiet: Settled;
+  readonly index: number;
+}
+
+/** What a situation is: null where it does not come about. */
+export interface Told {
+  readonly answer: Answer | null;
+}
+
+/** The scripts of all situations from here, in their order. */
+export function scriptsAfter({ after }: Shared, quiet: Settled): readonly Script<Told | null>[] {
+  const known = after.get(quiet);
+  if (known) return known;
+  const fresh = SITUATIONS.map(() => blankScript<Told | null>());
+  after.set(quiet, fresh);
+  return fresh;
 }
 
 /** A table that nothing is in yet. Doors share where everything is named alike: see `underOneName`. */
 export function makeAlike(): Alike {
   const kinds = new Map<string, Shared>();
   return {
-    of(world, rest, answers, releases) {
-      const kind = `${structureOf(world)} ${restOf(world, rest)} ${answersOf(answers)} ${releases.join()}`;
+    of(world, rest, releases) {
+      const kind = `${structureOf(world)} ${restOf(world, rest)} ${releases.join()}`;
       const before = kinds.get(kind);
-      if (before) return { ...before, explored: exploredAnew(before.explored) };
-      const fresh: Shared = { explored: explore(world, rest), known: new Map() };
+      if (before) return before;
+      const fresh: Shared = {
+        explored: explore(world, rest),
+        breaking: new Map(),
+        after: new Map(),
+        told: new Map(),
+        became: new Map(),
+        bridged: new Map(),
+      };
       kinds.set(kind, fresh);
       return fresh;
     },
@@ -70,15 +107,3 @@ const restOf = (world: World, rest: SimState): string =>
     rest.doorOpen,
     rest.unstable,
   ]);
-
-/** What each situation is when nothing is broken, as far as an outcome is told from it. */
-const answersOf = (answers: Answers): string =>
-  JSON.stringify(
-    [...answers].map(([id, answer]): [SituationId, unknown] => [
-      id,
-      answer && [
-        answer.alarms,
-        ...Object.values(answer.cells).map(({ verdict, got, works }) => [verdict, got, works.length]),
-      ],
-    ]),
-  );

@@ -1,11 +1,11 @@
-import { withDefect, type Defect, type Netlist } from '../circuit/index';
+import { withDefect, type Bridged, type Defect, type Netlist } from '../circuit/index';
 import { resettle, type SimState, type World } from '../simulate/index';
 import { DIES, type Fault } from './fault';
 
 /** The door with a fault in it. */
-export const brokenWorld = (world: World, defect: Defect): World => ({
+export const brokenWorld = (world: World, defect: Defect, bridged?: Bridged): World => ({
   ...world,
-  netlist: withDefect(world.netlist, defect),
+  netlist: withDefect(world.netlist, defect, bridged),
 });
 
 /** Boards that die with it, by branch id. */

@@ -1,47 +1,29 @@
-import { exits, doorDevices } from '../door/index';
+import { doorDevices, exits } from '../door/index';
+import { fireReleases, sameReleases, SITUATIONS, type SituationId } from '../prove/index';
 import {
-  cellsOf,
-  fireReleases,
-  provenFor,
-  sameReleases,
-  SITUATIONS,
-  type Situation,
-  type SituationId,
-} from '../prove/index';
-import {
-  brokenSolver,
-  explorer,
   movedByOperatorOnly,
-  NotShared,
-  soundSolver,
-  stateAt,
-  type Explored,
-  type Place,
+  type Circuit,
   type SimState,
   type Stimulus,
   type World,
 } from '../simulate/index';
-import { makeAlike, type Alike } from './alike';
+import { makeAlike, type Alike, type Shared, type Told } from './alike';
 import { brokenWorld, defectOf, diedWith } from './brokenWorld';
 import type { Fault } from './fault';
-import { addRead, blankFootprint, isSpared, type Footprint, type Footprints } from './footprint';
+import { blankFootprint, isSpared, type Footprint } from './footprint';
 import { answersFrom, outcomeOf, worstOutcome, type Answers, type Outcome } from './outcome';
-import { UNTIL_QUIET_MS, type FaultResult } from './result';
+import type { FaultResult } from './result';
+import { brokenCircuit, soundCircuit, soundRest, type Spot } from './spots';
 import { triedAnew } from './sweepAnew';
+import { broken, tell, type Followed } from './told';
 
 /** What is the same for every fault of a door. */
-interface Sweep {
+interface Sweep extends Followed {
   readonly sound: World;
   readonly rest: SimState;
-  readonly answers: Answers;
-  readonly explored: Explored;
-  /** Acts by which people leave, each tried in every situation. */
-  readonly acts: readonly Stimulus[];
   /** What every situation is when nothing that is broken touches it, and the alarms that stand then. */
   readonly same: ReadonlyMap<SituationId, Outcome>;
   readonly alarms: readonly string[];
-  /** Outcomes by situation and by where it and each act lead. */
-  readonly known: Map<string, Outcome>;
 }
 
 /**
@@ -55,13 +37,11 @@ export function* sweep(
   alike: Alike = makeAlike(),
 ): Generator<FaultResult> {
   const releases = fireReleases(sound, rest).map(({ device }) => device.id);
-  const answers = answersFrom(sound, rest);
-  const { explored, known } = alike.of(sound, rest, answers, releases);
   const all: Sweep = {
     sound,
     rest,
-    answers,
-    explored,
+    shared: alike.of(sound, rest, releases),
+    spot: soundRest(sound, rest),
     acts: [
       ...exits(sound).map(({ device }): Stimulus => ({ kind: 'press', device: device.id })),
       ...doorDevices(sound, 'breakGlass').map(({ device }): Stimulus => ({
@@ -71,83 +51,98 @@ export function* sweep(
     ],
     same: new Map(SITUATIONS.map(({ id }): [SituationId, Outcome] => [id, 'same'])),
     alarms: [...rest.alarms].sort(),
-    known,
   };
   // Whether an operator opens a leaf that nothing holds is a matter of time and currents, not of a reading.
-  const prints = movedByOperatorOnly(sound) ? null : soundRun(all);
+  const run = movedByOperatorOnly(sound) ? null : soundRun(all);
+  if (!run) {
+    yield* anew(all, faults);
+    return;
+  }
+  let answers: Answers | null = null;
   for (const fault of faults) {
     const defect = defectOf(sound.netlist, fault);
     const died = diedWith(sound, fault);
-    const spared = (print: Footprint | undefined) => died.length === 0 && !!print && isSpared(print, defect);
-    const rests = prints !== null && spared(prints.atRest);
-    const touched = rests ? SITUATIONS.filter(({ id }) => !spared(prints.of.get(id))) : SITUATIONS;
-    if (touched.length === 0) {
-      yield { fault, outcomes: all.same, worst: 'same', alarms: all.alarms };
-      continue;
+    const spared = (print: Footprint) => died.length === 0 && isSpared(print, defect);
+    const touched = spared(run.atRest)
+      ? run.situations.filter(({ print }) => !spared(print))
+      : run.situations;
+    let result: Omit<FaultResult, 'fault'> | null = { outcomes: all.same, worst: 'same', alarms: all.alarms };
+    if (touched.length > 0) {
+      const broken = brokenWorld(sound, defect, all.shared.bridged);
+      sameReleases(sound, broken);
+      const circuit = brokenCircuit(broken, all.shared.explored, defect);
+      result =
+        play(all, circuit, broken, died, touched) ??
+        triedAnew(broken, rest, (answers ??= answersFrom(sound, rest)), fault);
     }
-    const broken = brokenWorld(sound, defect);
-    sameReleases(sound, broken);
-    const by = explorer(broken, all.explored, brokenSolver(broken, all.explored, defect));
-    const played = prints === null ? null : play(all, by, broken, died, touched);
-    yield played ? { fault, ...played } : triedAnew(broken, rest, all.answers, fault);
+    yield { ...result, fault };
   }
 }
 
+/** Every fault for itself, where what happens hangs on more than readings. */
+function* anew({ sound, rest, shared }: Sweep, faults: readonly Fault[]): Generator<FaultResult> {
+  const answers = answersFrom(sound, rest);
+  for (const fault of faults) {
+    const broken = brokenWorld(sound, defectOf(sound.netlist, fault), shared.bridged);
+    sameReleases(sound, broken);
+    yield triedAnew(broken, rest, answers, fault);
+  }
+}
+
+/** A situation of the sound door: its number, what it is, and what the circuit did while it was brought about. */
+interface Sound {
+  readonly number: number;
+  readonly told: Told;
+  readonly print: Footprint;
+}
+
 /** Plays the sound door through every situation, and keeps what its circuit did; null where that hangs on more than readings. */
-function soundRun(all: Sweep): Footprints | null {
+function soundRun(all: Sweep): { readonly atRest: Footprint; readonly situations: readonly Sound[] } | null {
   let print = blankFootprint();
   const atRest = print;
-  const by = explorer(
-    all.sound,
-    all.explored,
-    soundSolver(all.sound, all.explored, all.rest.point, (one) => print.witnesses.add(one)),
-    (from, stimulus) => addRead(print, all.sound, from, stimulus),
-  );
-  if (!play(all, by, all.sound, [], [])) return null;
-  const of = new Map<SituationId, Footprint>();
-  for (const situation of SITUATIONS) {
+  const circuit = soundCircuit(all.sound, all.shared.explored, {
+    seen: (one) => print.seen.add(one),
+    overBus: () => (print.overBus = true),
+  });
+  const spots: Spot[] = [];
+  const from = broken(all, circuit, all.sound, [], spots);
+  if (!from) return null;
+  const situations: Sound[] = [];
+  for (const number of SITUATIONS.keys()) {
     print = blankFootprint();
-    if (!play(all, by, all.sound, [], [situation])) return null;
-    of.set(situation.id, print);
+    const told = tell(all, circuit, all.sound, number, from, spots);
+    if (!told) return null;
+    situations.push({ number, told, print });
   }
-  return { atRest, of };
+  return { atRest, situations };
 }
 
 /** One fault by the ways that are known; null where what happens hangs on more than readings. */
 function play(
   all: Sweep,
-  by: ReturnType<typeof explorer>,
-  broken: World,
+  circuit: Circuit<Spot>,
+  world: World,
   died: readonly string[],
-  touched: readonly Situation[],
+  touched: readonly Sound[],
 ): Omit<FaultResult, 'fault'> | null {
-  try {
-    const from: Place = { at: all.explored.rest, point: all.rest.point };
-    const begins = by.change(from, `broken ${died.join(' ')}`, (state) =>
-      died.length === 0 ? state : { ...state, failed: new Set([...state.failed, ...died]) },
-    );
-    const quiet = by.wait(begins, UNTIL_QUIET_MS);
-    const outcomes = new Map(all.same);
-    for (const situation of touched) {
-      const sound = all.answers.get(situation.id) ?? null;
-      const place = sound && situation.prepare(broken, quiet, by);
-      if (!place) continue;
-      let key = `${situation.id} ${place.at.id}`;
-      for (const act of all.acts) key += ` ${by.act(place, act).at.id}`;
-      let outcome = all.known.get(key);
-      if (!outcome) {
-        const state = stateAt(place);
-        const after = (act: Stimulus) => stateAt(by.act(place, act));
-        const { cells } = cellsOf(broken, situation, state, provenFor(broken), after);
-        outcome = outcomeOf(sound, { cells, alarms: [...state.alarms].sort() });
-        all.known.set(key, outcome);
-      }
-      outcomes.set(situation.id, outcome);
-    }
-    const alarms = [...quiet.at.state.alarms].sort();
-    return { outcomes, worst: worstOutcome(outcomes.values()), alarms };
-  } catch (error) {
-    if (error instanceof NotShared) return null;
-    throw error;
+  const spots: Spot[] = [];
+  const from = broken(all, circuit, world, died, spots);
+  if (!from) return null;
+  const outcomes = new Map(all.same);
+  for (const { number, told: sound } of touched) {
+    const told = tell(all, circuit, world, number, from, spots);
+    if (!told) return null;
+    if (told !== sound) outcomes.set(SITUATIONS[number]!.id, becameOf(all.shared, sound, told));
   }
+  const alarms = [...from.at.state.alarms].sort();
+  return { outcomes, worst: worstOutcome(outcomes.values()), alarms };
+}
+
+/** What became of a situation, told once for each pair. */
+function becameOf({ became }: Shared, sound: Told, told: Told): Outcome {
+  const known = became.get(sound) ?? new Map<Told, Outcome>();
+  became.set(sound, known);
+  const outcome = known.get(told) ?? outcomeOf(sound.answer, told.answer);
+  known.set(told, outcome);
+  return outcome;
 }

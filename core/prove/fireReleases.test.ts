@@ -1,14 +1,16 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS, newDevice } from '../brief/index';
 import type { DeviceType } from '../devices/index';
-import { conductorsOf, type Edit, type Plan } from '../plan/index';
-import { atRest, buildWorld, doorHold, lockStatuses, stimulate } from '../simulate/index';
+import { conductorsOf, doorsInOrder, type Edit, type Plan } from '../plan/index';
+import { atRest, buildWorld, doorHold, lockStatuses, readsOf, stimulate } from '../simulate/index';
 import { magnetDoor, mustApply, MAGNET_BRIEF, wiredDoor } from '../specimens/doors';
 import { sharedFireSupply, siteRelay } from '../specimens/fireSites';
 import { door } from '../specimens/ruleEdits';
 import { siteOf } from '../specimens/site';
 import { terminalOf } from '../specimens/terminalOf';
 import { metres, mm2 } from '../units/index';
+import { isFireRelay, reachesLock, reachesLockAnew } from './fireReleases';
 import { fireReleases } from './index';
 
 const tags = (plan: Plan, id: string) => fireReleases(buildWorld(plan, id)).map(({ device }) => device.id);
@@ -102,5 +104,34 @@ describe('the fire relays of a door', () => {
     expect(tags(bare, 'D01')).toEqual([]);
     const unwired = mustApply(bare, { kind: 'addDevice', device: newDevice(bare, 'D01', 'fire-relay') });
     expect(tags(unwired, 'D01')).toEqual(['D01/F1']);
+  });
+  it('are found by one settled circuit as by playing every alarm, with any wire off', () => {
+    const sites = [
+      siteRelay(),
+      sharedFireSupply(),
+      siteOf({ doors: 4, perSupply: 4 }),
+      siteOf({ doors: 4, perSupply: 4, ample: false }),
+    ];
+    let tried = 0;
+    fc.assert(
+      fc.property(fc.constantFrom(...sites), fc.nat(400), fc.boolean(), (site, at, whole) => {
+        const wires = Object.keys(site.conductors);
+        const plan = whole ? site : mustApply(site, { kind: 'disconnect', id: wires[at % wires.length]! });
+        for (const { id } of doorsInOrder(plan)) {
+          const world = buildWorld(plan, id);
+          const rest = atRest(world);
+          const reads = readsOf(world, rest.point);
+          for (const relay of world.inhabitants.filter(isFireRelay)) {
+            tried += 1;
+            expect([relay.device.id, reachesLock(world, rest, reads, relay)]).toEqual([
+              relay.device.id,
+              reachesLockAnew(world, rest, relay),
+            ]);
+          }
+        }
+      }),
+      { numRuns: 60 },
+    );
+    expect(tried).toBeGreaterThan(100);
   });
 });

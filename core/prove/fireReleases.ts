@@ -1,9 +1,19 @@
-import { joinedNodes, terminalAt } from '../circuit/index';
+import {
+  joinedNodes,
+  pose,
+  settleToRead,
+  terminalAt,
+  voltsAcross,
+  type OperatingPoint,
+} from '../circuit/index';
 import { doorDevices } from '../door/index';
 import { deviceOf, terminalId } from '../plan/index';
 import {
   atRest,
+  changedBy,
+  conditionsOf,
   lockStatuses,
+  readsOf,
   stimulate,
   type Inhabitant,
   type SimState,
@@ -19,7 +29,7 @@ const isSwitched = (before: number, after: number): boolean =>
   Math.abs(after - before) >
   Math.max(LEAK_AMPS, SWITCHED_SHARE * Math.max(Math.abs(before), Math.abs(after)));
 
-const isFireRelay = ({ type }: Inhabitant): boolean => type.behaviour.kind === 'fireRelay';
+export const isFireRelay = ({ type }: Inhabitant): boolean => type.behaviour.kind === 'fireRelay';
 
 /** Fire relays whose contact lies on the fire input of a supply of this door. */
 function onFireInputs(world: World): Inhabitant[] {
@@ -40,8 +50,30 @@ function onFireInputs(world: World): Inhabitant[] {
   );
 }
 
-/** True where an alarm at this relay alone changes the current of a lock of this door. */
-function reachesLock(world: World, rest: SimState, { device }: Inhabitant): boolean {
+/** Current of a branch that obeys Ohm's law, amps; null for another. */
+function ohmicAmps({ netlist }: World, point: OperatingPoint, branch: number): number | null {
+  const part = netlist.branches[branch];
+  if (part?.kind !== 'coil' && part?.kind !== 'load') return null;
+  return (voltsAcross(netlist, point, branch) ?? 0) * netlist.fast.fixed[branch]!;
+}
+
+/**
+ * True where an alarm at this relay alone changes the current of a lock of this door. Where no device reads anything else for
+ * the alarm than at rest (`reads`), nothing follows from it, and one settled circuit tells; else it is played.
+ */
+export function reachesLock(world: World, rest: SimState, reads: string, relay: Inhabitant): boolean {
+  const { netlist } = world;
+  const changed = changedBy(world, rest, { kind: 'fire', device: relay.device.id }, []);
+  const point = settleToRead(netlist, pose(netlist, conditionsOf(changed)), rest.point.on);
+  const locks = lockStatuses(world, rest.point);
+  const amps = locks.map(({ branch }) => ohmicAmps(world, point, branch));
+  const isStill = changed.queue === rest.queue && !amps.includes(null) && readsOf(world, point) === reads;
+  if (!isStill) return reachesLockAnew(world, rest, relay);
+  return locks.some(({ branch }, at) => isSwitched(rest.point.amps[branch] ?? 0, amps[at]!));
+}
+
+/** The same played whatever is read: the slow twin. */
+export function reachesLockAnew(world: World, rest: SimState, { device }: Inhabitant): boolean {
   const alarm = stimulate(world, rest, { kind: 'fire', device: device.id }).state;
   return lockStatuses(world, rest.point).some(({ branch }) =>
     isSwitched(rest.point.amps[branch] ?? 0, alarm.point.amps[branch] ?? 0),
@@ -74,13 +106,14 @@ export function fireReleases(world: World, rest?: SimState): readonly Inhabitant
   if (before) return before;
   const others = world.inhabitants.filter((one) => isFireRelay(one) && one.device.door !== world.door.id);
   const calm = others.length > 0 ? (rest ?? atRest(world)) : null;
+  const reads = calm ? readsOf(world, calm.point) : '';
   const lines = new Set(onFireInputs(world));
   const own = doorDevices(world, 'fireRelay');
   // A door that has its own is released by it; another's counts where its wires or the circuit say so.
   const reaching = others.filter(
     (one) =>
       (own.length === 0 && (lines.has(one) || isWiredHere(world, one))) ||
-      (calm !== null && reachesLock(world, calm, one)),
+      (calm !== null && reachesLock(world, calm, reads, one)),
   );
   const found = [...own, ...reaching];
   known.set(world, found);

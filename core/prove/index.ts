@@ -1,5 +1,5 @@
 export { callers, type Caller } from './callers';
 export * from './proof';
-export { cellsOf, label, prove, proveOne, provenFor, waysOut, worstOf } from './prove';
+export { cellsOf, label, leavesFreely, prove, proveOne, provenFor, waysOut, worstOf } from './prove';
 export { fireReleases, sameReleases } from './fireReleases';
 export { prepared, SITUATIONS, type Situation } from './situations';

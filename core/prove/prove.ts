@@ -175,6 +175,16 @@ function outsideCell(
   return cell(expectation, free ? [{ kind: 'unlocked' }] : [], [{ kind: 'unlocked' }], free, missing);
 }
 
+/** True where whoever is inside gets out by no act but the lever or a push: no button and no glass adds to that. */
+export function leavesFreely(world: World, state: SimState): boolean {
+  if (world.door.brief.mechanicalEgress !== false && leverOpens(world)) return true;
+  return standsFree(world, state, lockStatuses(world, state.point));
+}
+
+/** True where nothing holds the leaf: it stands open, no lock holds, or an operator alone would open it. */
+const standsFree = (world: World, state: SimState, locks: readonly LockStatus[]): boolean =>
+  movedByOperatorOnly(world) ? operatorOpens(world, state) : state.doorOpen || doorHold(locks) === 'free';
+
 /** Every way out that the door has, each tried from this very state, and those that work. */
 export function waysOut(
   world: World,
@@ -196,10 +206,7 @@ export function waysOut(
       ? operatorOpens(world, next)
       : doorHold(lockStatuses(world, next.point)) === 'free');
   if (world.door.brief.mechanicalEgress !== false) attempt({ kind: 'lever' }, leverOpens(world));
-  attempt(
-    { kind: 'unlocked' },
-    movedByOperatorOnly(world) ? operatorOpens(world, state) : state.doorOpen || doorHold(locks) === 'free',
-  );
+  attempt({ kind: 'unlocked' }, standsFree(world, state, locks));
   for (const { device } of exits(world)) {
     const next = after({ kind: 'press', device: device.id });
     attempt({ kind: 'exit', tag: device.tag }, freeAfter(next));

@@ -151,8 +151,8 @@ export const SITUATIONS: readonly Situation[] = [
   {
     id: 'controller-hung',
     prepare: (world, rest, by) => {
-      const hang = deciders(world).map(({ device }): Stimulus => ({ kind: 'hang', device: device.id }));
-      return hang.length > 0 ? run(by, rest, ...hang) : null;
+      const devices = deciders(world).map(({ device }) => device.id);
+      return devices.length > 0 ? run(by, rest, { kind: 'hang', devices }) : null;
     },
     outside: shut,
     inside: open,
@@ -160,8 +160,8 @@ export const SITUATIONS: readonly Situation[] = [
   {
     id: 'controller-dead',
     prepare: (world, rest, by) => {
-      const fail = deciders(world).map(({ device }): Stimulus => ({ kind: 'fail', device: device.id }));
-      return fail.length > 0 ? run(by, rest, ...fail) : null;
+      const devices = deciders(world).map(({ device }) => device.id);
+      return devices.length > 0 ? run(by, rest, { kind: 'fail', devices }) : null;
     },
     outside: shut,
     inside: open,

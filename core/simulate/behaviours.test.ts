@@ -128,7 +128,7 @@ describe('a terminal that only asks a timed supply', () => {
     expect(hold(world, after(world, asked, 12_000))).toBe('held');
   });
   it('torn off the wall and its pair shorted, opens; its button inside still works when it is dead', () => {
-    const dead = act(world, rest, { kind: 'fail', device: 'D01/K1' });
+    const dead = act(world, rest, { kind: 'fail', devices: ['D01/K1'] });
     expect(hold(world, dead)).toBe('held');
     expect(hold(world, act(world, dead, { kind: 'press', device: 'D01/X1' }))).toBe('free');
   });

@@ -1,4 +1,4 @@
-import { joinedNodes, readInput, settle, type Conditions } from '../circuit/index';
+import { joinedNodes, readInput, settle, type Conditions, type OperatingPoint } from '../circuit/index';
 import { settingValue, type BusPort } from '../devices/index';
 import { terminalId } from '../plan/index';
 import type { CardOutcome, SimState } from './simState';
@@ -13,22 +13,26 @@ export interface CardRead {
 
 const lost = (outcome: CardOutcome): CardRead => ({ outcome, controller: null, channel: 0 });
 
+/** Settles a circuit under other conditions, from how it stands. */
+export type SettleUnder = (conditions: Conditions) => OperatingPoint;
+
 /** Sends a card through the circuit from its reader to whatever decides, and says how far it came. */
-export function readCard(world: World, state: SimState, reader: Inhabitant): CardRead {
+export function readCard(
+  world: World,
+  state: SimState,
+  reader: Inhabitant,
+  under: SettleUnder = (conditions) => settle(world.netlist, conditions, state.point.on),
+): CardRead {
   const spec = reader.type.behaviour;
   if (spec.kind !== 'reader' && spec.kind !== 'busReader') return lost('reader-dead');
   if (state.boards.get(`${reader.device.id}:${spec.board}`) !== true) return lost('reader-dead');
   return spec.kind === 'reader'
-    ? readLines(world, state, reader, spec)
+    ? readLines(world, state, reader, spec, under)
     : readBus(world, state, reader, spec.bus);
 }
 
 /** The conditions of a state while a reader pulls one of its lines low. */
-export const pulled = (
-  { states, feeds, cut, failed }: SimState,
-  reader: string,
-  pull: string,
-): Conditions => ({
+const pulled = ({ states, feeds, cut, failed }: SimState, reader: string, pull: string): Conditions => ({
   states: new Set(states).add(`${reader}:${pull}`),
   feeds,
   cut,
@@ -44,11 +48,11 @@ function readLines(
   state: SimState,
   reader: Inhabitant,
   spec: { readonly d0: string; readonly d1: string },
+  under: SettleUnder,
 ): CardRead {
   const id = reader.device.id;
   const moved = (pull: string): Set<string> => {
-    const conditions = pulled(state, id, pull);
-    const point = settle(world.netlist, conditions, state.point.on);
+    const point = under(pulled(state, id, pull));
     const closed = new Set<string>();
     for (const [input, before] of state.readings) {
       if (before === 'open' && readInput(world.netlist, point, input) === 'closed') closed.add(input);

@@ -1,18 +1,8 @@
 export { buildWorld, settingMs, type Inhabitant, type LockAt, type World } from './world';
 export type { Alarm, CardOutcome, Effect, SimState, Stimulus, Timer } from './simState';
 export { player, type Player } from './player';
-export {
-  brokenSolver,
-  explore,
-  exploredAnew,
-  readsOf,
-  explorer,
-  NotShared,
-  soundSolver,
-  stateAt,
-  type Explored,
-  type Place,
-} from './explored';
+export { explore, readsOf, type Explored, type Settled } from './explored';
+export { explorer, NotShared, type Circuit, type Explorer, type Place } from './explorer';
 export { answered, type Step } from './exchange';
 export { BATTERY } from './mains';
 export { changedBy, presentedTo, readAt, type Credential } from './stimuli';
@@ -24,5 +14,5 @@ export { whyFree, type WhyFree } from './whyFree';
 export { conditionsOf } from './settleState';
 export { batteryFeed, batteryVolts } from './battery';
 export { foresee, relayKeys, sampleLanes, type LaneSample } from './lanes';
-export { addressOf, busPorts, pulled, readCard, type CardRead, type PortAt } from './cardRead';
+export { addressOf, busPorts, readCard, type CardRead, type PortAt } from './cardRead';
 export { movedByOperatorOnly, operatorOpens } from './operatorOpens';

@@ -1,6 +1,7 @@
 import { ON, voltsAcross, type OperatingPoint } from '../circuit/index';
 import { resolveParam } from '../devices/index';
-import type { LockAt, World } from './world';
+import type { DeadState } from '../plan/index';
+import type { World } from './world';
 
 /**
  * What a lock does at an operating point. `weak` is a magnet that neither holds its class nor lets go: never
@@ -21,73 +22,103 @@ export interface LockStatus {
   readonly branch: number;
 }
 
-/** State of every lock at the door; a double magnet has one for each winding. Asked thousands of times: plain loops. */
-export function lockStatuses(world: World, point: OperatingPoint): LockStatus[] {
-  const found: LockStatus[] = [];
-  for (const lock of world.locks) {
-    for (const part of lock.resolved.parts) {
-      const status = lockStatus(world, point, lock, part);
-      if (status) found.push(status);
-    }
-  }
+/** One winding of a lock, with what its type and settings say of it: looked up once, asked thousands of times. */
+interface Winding {
+  readonly device: string;
+  readonly tag: string;
+  readonly branch: number;
+  readonly pull:
+    | {
+        readonly kind: 'magnet';
+        readonly ratedVolts: number;
+        readonly holdShare: number;
+        readonly forceNewtons: number;
+        readonly freeNewtons: number;
+      }
+    | { readonly kind: 'strike'; readonly dead: DeadState | null; readonly pullInVolts: number };
+}
+
+const windings = new WeakMap<World['locks'], readonly Winding[]>();
+
+/** The windings at a door. Their branch numbers stand in every circuit that is made from this one. */
+function windingsOf({ locks, netlist }: World): readonly Winding[] {
+  const known = windings.get(locks);
+  if (known) return known;
+  const found = locks.flatMap(({ device, type, resolved }) =>
+    resolved.parts.flatMap((part): Winding[] => {
+      const spec = type.lock;
+      const branch = netlist.branchOf.get(`${device.id}:${part}`);
+      if (!spec || branch === undefined) return [];
+      const at = { device: device.id, tag: device.tag, branch };
+      if (spec.kind === 'magnet') {
+        const ratedVolts = resolveParam(spec.ratedVolts, type, device.settings);
+        const { holdShare, forceNewtons, freeNewtons } = spec;
+        return [{ ...at, pull: { kind: 'magnet', ratedVolts, holdShare, forceNewtons, freeNewtons } }];
+      }
+      const coil = netlist.branches[branch];
+      const pullInVolts = coil?.kind === 'coil' ? coil.pullInVolts : 0;
+      return [{ ...at, pull: { kind: 'strike', dead: resolved.dead, pullInVolts } }];
+    }),
+  );
+  windings.set(locks, found);
   return found;
 }
 
-function lockStatus(world: World, point: OperatingPoint, lock: LockAt, part: string): LockStatus | null {
-  const { device, type, resolved } = lock;
-  const spec = type.lock;
-  if (!spec) return null;
-  const branch = world.netlist.branchOf.get(`${device.id}:${part}`);
-  if (branch === undefined) return null;
-  const { netlist } = world;
-  // A broken winding has no pull, whatever lies across it.
-  const broken = netlist.fast.dead.length > 0 && netlist.fast.dead.includes(branch);
-  const volts = broken ? 0 : voltsAcross(netlist, point, branch);
+/** State of every lock at the door; a double magnet has one for each winding. */
+export function lockStatuses(world: World, point: OperatingPoint): LockStatus[] {
+  const found: LockStatus[] = [];
+  for (const winding of windingsOf(world)) found.push(lockStatus(world, point, winding));
+  return found;
+}
+
+function lockStatus(world: World, point: OperatingPoint, winding: Winding): LockStatus {
+  const { device, tag, branch, pull } = winding;
+  const volts = voltsOf(world, point, branch);
   const amps = Math.abs(point.amps[branch] ?? 0);
-  if (spec.kind === 'magnet') {
+  const hold = holdAt(point, winding, volts);
+  const at = { device, tag, kind: pull.kind, hold, volts, amps, branch };
+  return pull.kind === 'magnet'
+    ? { ...at, newtons: newtonsAt(pull, volts), needsVolts: pull.ratedVolts * pull.holdShare }
+    : { ...at, newtons: null, needsVolts: pull.pullInVolts };
+}
+
+/** Volts across a winding. A broken one has no pull, whatever lies across it. */
+const voltsOf = ({ netlist }: World, point: OperatingPoint, branch: number): number | null =>
+  netlist.fast.dead.length > 0 && netlist.fast.dead.includes(branch)
+    ? 0
+    : voltsAcross(netlist, point, branch);
+
+/** Force grows with the square of the current, hence of the voltage, up to its rating (saturation). */
+function newtonsAt(pull: Extract<Winding['pull'], { kind: 'magnet' }>, volts: number | null): number {
+  const share = Math.min(1, Math.abs(volts ?? 0) / pull.ratedVolts);
+  return pull.forceNewtons * share * share;
+}
+
+function holdAt(point: OperatingPoint, { branch, pull }: Winding, volts: number | null): LockStatus['hold'] {
+  if (pull.kind === 'magnet') {
     const wrongCurrent =
       point.alternating !== null &&
       point.damages.some((damage) => damage.kind === 'wrong-current' && damage.branch === branch);
-    const rated = resolveParam(spec.ratedVolts, type, device.settings);
-    // Force grows with the square of the current, hence of the voltage, up to its rating (saturation).
-    const share = Math.min(1, Math.abs(volts ?? 0) / rated);
-    const newtons = spec.forceNewtons * share * share;
-    const full = share >= spec.holdShare && !wrongCurrent;
-    return {
-      device: device.id,
-      tag: device.tag,
-      kind: 'magnet',
-      hold: full ? 'held' : newtons <= spec.freeNewtons ? 'free' : 'weak',
-      volts,
-      amps,
-      newtons,
-      needsVolts: rated * spec.holdShare,
-      branch,
-    };
+    const full = Math.min(1, Math.abs(volts ?? 0) / pull.ratedVolts) >= pull.holdShare && !wrongCurrent;
+    if (full) return 'held';
+    return newtonsAt(pull, volts) <= pull.freeNewtons ? 'free' : 'weak';
   }
-  const coil = netlist.branches[branch];
-  const pulled = point.on[branch] === ON;
-  const held = pulled === (resolved.dead !== 'fail-secure');
-  return {
-    device: device.id,
-    tag: device.tag,
-    kind: 'strike',
-    // Where nothing decides what the lock does when dead, it is neither counted as shut nor as free.
-    hold: resolved.dead === null ? 'weak' : held ? 'held' : 'free',
-    volts,
-    amps,
-    newtons: null,
-    needsVolts: coil?.kind === 'coil' ? coil.pullInVolts : 0,
-    branch,
-  };
+  // Where nothing decides what the lock does when dead, it is neither counted as shut nor as free.
+  if (pull.dead === null) return 'weak';
+  return (point.on[branch] === ON) === (pull.dead !== 'fail-secure') ? 'held' : 'free';
 }
 
 /** A letter for what each lock does, in the order of `lockStatuses`. */
 export function holdOf(world: World, point: OperatingPoint): string {
   let letters = '';
-  for (const { hold } of lockStatuses(world, point)) letters += hold[0];
+  for (const winding of windingsOf(world)) {
+    const volts = winding.pull.kind === 'magnet' ? voltsOf(world, point, winding.branch) : null;
+    letters += LETTERS[holdAt(point, winding, volts)];
+  }
   return letters;
 }
+
+const LETTERS = { held: 'h', free: 'f', weak: 'w' };
 
 /** The door as a whole: shut while any lock holds, free when none does, unsure when one is weak. */
 export function doorHold(statuses: readonly LockStatus[]): 'held' | 'free' | 'weak' | 'no-lock' {

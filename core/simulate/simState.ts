@@ -61,8 +61,10 @@ export type Stimulus =
   | { readonly kind: 'dead'; readonly on: boolean }
   | { readonly kind: 'cut'; readonly conductor: string }
   | { readonly kind: 'mend'; readonly conductor: string }
-  | { readonly kind: 'hang'; readonly device: string }
-  | { readonly kind: 'fail'; readonly device: string };
+  /** The programs of these devices stop, all at one moment. */
+  | { readonly kind: 'hang'; readonly devices: readonly string[] }
+  /** Their boards die. */
+  | { readonly kind: 'fail'; readonly devices: readonly string[] };
 
 /** What a step tells whoever watches. */
 export type Effect = { readonly at: number } & (

@@ -1,6 +1,6 @@
 import type { Feed } from '../circuit/index';
 import type { Signal } from './behaviours/index';
-import { readCard, type CardRead } from './cardRead';
+import { readCard, type CardRead, type SettleUnder } from './cardRead';
 import { deliver, exchange, moveDoor } from './exchange';
 import { doorHold, leverOpens, lockStatuses } from './lockStatus';
 import { setMains } from './mains';
@@ -59,9 +59,11 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
     ...state,
     cut: new Set([...state.cut].filter((other) => other !== conductor)),
   }),
-  hang: (_world, state, { device }) => ({ ...state, hung: new Set([...state.hung, device]) }),
-  fail: (world, state, { device }) => {
-    const boards = world.netlist.branches.filter((b) => b.kind === 'electronic' && b.device === device);
+  hang: (_world, state, { devices }) => ({ ...state, hung: new Set([...state.hung, ...devices]) }),
+  fail: (world, state, { devices }) => {
+    const boards = world.netlist.branches.filter(
+      (branch) => branch.kind === 'electronic' && devices.includes(branch.device),
+    );
     return { ...state, failed: new Set([...state.failed, ...boards.map((board) => board.id)]) };
   },
 };
@@ -138,9 +140,14 @@ export function presentedTo(
 }
 
 /** How far a card comes that is presented now; null where what takes it judges it by itself. */
-export function readAt(world: World, state: SimState, stimulus: Credential): CardRead | null {
+export function readAt(
+  world: World,
+  state: SimState,
+  stimulus: Credential,
+  under?: SettleUnder,
+): CardRead | null {
   const target = presentedTo(world, stimulus);
-  return target && target.type.behaviour.kind !== 'keypad' ? readCard(world, state, target) : null;
+  return target && target.type.behaviour.kind !== 'keypad' ? readCard(world, state, target, under) : null;
 }
 
 const isEntry = (type: Inhabitant['type']): boolean => type.family === 'reader' || type.family === 'keypad';

@@ -64,7 +64,7 @@ describe('release times', () => {
 describe('faults of the controller', () => {
   it('hung: cards and exits do nothing, the break glass still opens', () => {
     const { world, rest } = start();
-    const hung = stimulate(world, rest, { kind: 'hang', device: 'D01/K1' }).state;
+    const hung = stimulate(world, rest, { kind: 'hang', devices: ['D01/K1'] }).state;
     expect(hold(world, stimulate(world, hung, card).state)).toBe('held');
     expect(hold(world, stimulate(world, hung, { kind: 'press', device: 'D01/X1' }).state)).toBe('held');
     expect(hold(world, stimulate(world, hung, { kind: 'breakGlass', device: 'D01/EB1' }).state)).toBe('free');
@@ -72,14 +72,14 @@ describe('faults of the controller', () => {
   it('hung while released: the relay stays as it is', () => {
     const { world, rest } = start();
     const released = stimulate(world, rest, card).state;
-    const hung = stimulate(world, released, { kind: 'hang', device: 'D01/K1' }).state;
+    const hung = stimulate(world, released, { kind: 'hang', devices: ['D01/K1'] }).state;
     expect(hold(world, advance(world, hung, 60_000).state)).toBe('free');
   });
   it('dead: its relay rests, its board never starts again', () => {
     const { world, rest } = start();
     const failed = stimulate(world, stimulate(world, rest, card).state, {
       kind: 'fail',
-      device: 'D01/K1',
+      devices: ['D01/K1'],
     }).state;
     expect(failed.boards.get('D01/K1:board')).toBe(false);
     expect(hold(world, failed)).toBe('held');

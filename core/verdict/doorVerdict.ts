@@ -1,9 +1,10 @@
 import {
   checkContext,
   isLatched,
-  runChecks,
+  lookFirst,
   toPutRight,
-  tryRemedies,
+  toTheEnd,
+  tryingRemedies,
   type CheckContext,
   type Finding,
   type Severity,
@@ -52,9 +53,11 @@ export interface DoorSummary {
 
 /** A verdict in two steps: the second costs a judgement for every remedy. */
 export interface VerdictSteps {
-  /** Everything but remedies: none is offered before it was tried. */
+  /** Everything but remedies: none is offered before it was tried, and some are yet to be searched for. */
   readonly first: DoorVerdict;
-  /** The same with those remedies that make nothing worse. */
+  /** The same with those remedies that make nothing worse; stops before each is tried. */
+  completing(): Generator<undefined, DoorVerdict>;
+  /** The same at one go. */
   complete(): DoorVerdict;
 }
 
@@ -71,12 +74,12 @@ const firesOf = (context: CheckContext): FireBy[] =>
  */
 export function verdictSteps(plan: Plan, door: string): VerdictSteps {
   const context = checkContext(neighbourhood(plan, door), door);
-  const findings = runChecks(context);
+  const findings = lookFirst(context);
   const begun = context.parts.all.length > 0;
   const toSettle = findings.filter(toPutRight).length;
   const first: DoorVerdict = {
     door,
-    findings: findings.map(({ remedy: _untried, ...finding }) => finding),
+    findings: findings.map(({ remedy: _untried, sought: _later, ...finding }) => finding),
     proof: context.proof,
     budget: context.budget,
     marks: marksOf(context, findings),
@@ -91,7 +94,10 @@ export function verdictSteps(plan: Plan, door: string): VerdictSteps {
       judged: true,
     },
   };
-  return { first, complete: () => ({ ...first, findings: tryRemedies(context, findings) }) };
+  function* completing(): Generator<undefined, DoorVerdict> {
+    return { ...first, findings: yield* tryingRemedies(context, findings) };
+  }
+  return { first, completing, complete: () => toTheEnd(completing()) };
 }
 
 /** Judges one door, with the remedies that were tried. Throws where the door is not in the plan. */

@@ -4,6 +4,7 @@ import { runRules } from '../checks/runRules';
 import type { Plan } from '../plan/index';
 import { lobbyDoor, MAGNET_BRIEF, magnetDoor, mustApply, strikeDoor, wiredDoor } from '../specimens/doors';
 import { doorVerdict, judge, judgeInSteps, summarise, unjudged } from './index';
+import { toTheEnd } from '../checks/index';
 
 /** A plan that admission would never let in: a device of a type that there is not. */
 function broken(plan: Plan, id: string): Plan {
@@ -48,8 +49,8 @@ describe('judgeInSteps', () => {
   );
   it('says first what is wrong without any remedy, then the same with those that were tried', () => {
     for (const plan of [magnetDoor(), strikeDoor(), lobbyDoor(), wrong]) {
-      const { first, complete } = judgeInSteps(plan, 'D01');
-      const last = complete();
+      const { first, completing } = judgeInSteps(plan, 'D01');
+      const last = toTheEnd(completing());
       if (!first.ok || !last.ok) throw new Error('not judged');
       expect(first.verdict.findings.every(({ remedy }) => remedy === undefined)).toBe(true);
       const bare = last.verdict.findings.map(({ remedy: _remedy, ...finding }) => finding);
@@ -69,9 +70,9 @@ describe('judgeInSteps', () => {
     }
   });
   it('fails in both steps alike', () => {
-    const { first, complete } = judgeInSteps(broken(magnetDoor(), 'D01/K1'), 'D01');
+    const { first, completing } = judgeInSteps(broken(magnetDoor(), 'D01/K1'), 'D01');
     expect(first.ok).toBe(false);
-    expect(complete()).toEqual(first);
+    expect(toTheEnd(completing())).toEqual(first);
   });
 });
 

@@ -21,16 +21,36 @@ function attempt(door: string, run: () => DoorVerdict): Judgement {
  */
 export const judge = (plan: Plan, door: string): Judgement => attempt(door, () => doorVerdict(plan, door));
 
-/** Judges a door in two steps: what is wrong at once, the remedies that were tried after it. */
-export function judgeInSteps(plan: Plan, door: string): { first: Judgement; complete(): Judgement } {
-  try {
-    const { first, complete } = verdictSteps(plan, door);
-    return { first: { ok: true, verdict: first }, complete: () => attempt(door, complete) };
-  } catch (error) {
-    const failed: Judgement = attempt(door, () => {
+/** Judges a door in two steps: what is wrong at once, the remedies that were tried after it, one by one. */
+export function judgeInSteps(
+  plan: Plan,
+  door: string,
+): { first: Judgement; completing(): Generator<undefined, Judgement> } {
+  const failing = (error: unknown): Judgement =>
+    attempt(door, () => {
       throw error;
     });
-    return { first: failed, complete: () => failed };
+  try {
+    const { first, completing } = verdictSteps(plan, door);
+    return {
+      first: { ok: true, verdict: first },
+      *completing() {
+        try {
+          return { ok: true, verdict: yield* completing() };
+        } catch (error) {
+          return failing(error);
+        }
+      },
+    };
+  } catch (error) {
+    const failed = failing(error);
+    return {
+      first: failed,
+
+      *completing() {
+        return failed;
+      },
+    };
   }
 }
 

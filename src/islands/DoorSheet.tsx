@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useMemo, type ReactNode } from 'react';
+import { Suspense, useDeferredValue, useEffect, useMemo, type ReactNode } from 'react';
 import type { StationId } from '#core/checks/index';
 import { liveView } from '#core/drawing/index';
 import { findIn, type Door } from '#core/plan/index';
@@ -31,7 +31,8 @@ interface Props {
 /** One door at one station: job line, sheet, and the bench below. */
 export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVerdicts, margin }: Props) {
   const plan = usePlan();
-  const bench = useBench(plan, door.id);
+  // The bench may follow a moment later: its circuit costs more than the edit that changed it.
+  const bench = useBench(useDeferredValue(plan), door.id);
   const wiring = useWiring(door.id);
   const { world, state } = bench;
   const live = useMemo(

@@ -14,6 +14,8 @@ export type VerdictRequest = {
   readonly stale: readonly string[];
   /** False while codes and cards are not there: what hangs on them is not judged. */
   readonly codes: boolean;
+  /** Door whose verdict is known and which is likely to change next: judged once for practice, and nothing is answered. */
+  readonly practise?: string | null;
 };
 
 export type VerdictAnswer =

@@ -6,15 +6,20 @@ const answer = (message: VerdictAnswer) => self.postMessage(message);
 
 /** The other doors wait until nothing has changed for so long, ms: whoever is typing waits for none of them. */
 const SUMMARIES_AFTER = 700;
+/** Remedies are tried once nothing has changed for so long, ms: whoever changes one thing after another does not wait for them. */
+const REMEDIES_AFTER = 150;
 
-let latest = 0;
+/** Counts what is asked: another door of the same state of the plan is another question. */
+let asked = 0;
+/** How often and how long it is yet to judge for practice, ms. */
+let practice = { rounds: 12, ms: 1200 };
 let held: Plan | null = null;
 /** Doors still to be summed up; they wait for the open door, and for a pause. */
 const waiting = new Set<string>();
 
 /** Judges the open door first; the others follow one by one and give way to a newer request. */
 self.addEventListener('message', ({ data }: MessageEvent<VerdictRequest>) => {
-  const { version, change, door, stale, codes } = data;
+  const { version, change, door, stale, codes, practise = null } = data;
   const seen = (judgement: Judgement) => (codes ? judgement : withoutCodes(judgement));
   try {
     held = 'plan' in change ? change.plan : held && applyDelta(held, change.delta);
@@ -24,22 +29,53 @@ self.addEventListener('message', ({ data }: MessageEvent<VerdictRequest>) => {
   }
   const plan = held;
   if (!plan) return;
-  latest = version;
+  asked += 1;
+  const turn = asked;
   if (door !== null && findIn(plan.doors, door)) {
-    const { first, complete } = judgeInSteps(plan, door);
+    const { first, completing } = judgeInSteps(plan, door);
     answer({ kind: 'door', version, judgement: seen(first) });
-    // Remedies are tried before they are offered; a newer change makes them idle.
-    setTimeout(() => version === latest && answer({ kind: 'door', version, judgement: seen(complete()) }), 0);
+    setTimeout(tryNext, REMEDIES_AFTER, { turn, version, plan, door, remedies: completing(), seen });
   }
+  if (practise !== null && findIn(plan.doors, practise)) setTimeout(practiseOn, 0, turn, plan, practise);
   for (const one of stale) waiting.add(one);
   if (door !== null) waiting.delete(door);
-  setTimeout(() => sumUp(version, plan), SUMMARIES_AFTER);
+  setTimeout(() => sumUp(turn, version, plan), SUMMARIES_AFTER);
 });
 
-function sumUp(version: number, plan: Plan): void {
+/** What was never run is slow the first times: those are now, in pauses, and not at the changes that come. */
+function practiseOn(turn: number, plan: Plan, door: string): void {
+  if (turn !== asked || practice.rounds <= 0 || practice.ms <= 0) return;
+  const start = performance.now();
+  judgeInSteps(plan, door);
+  practice = { rounds: practice.rounds - 1, ms: practice.ms - (performance.now() - start) };
+  setTimeout(practiseOn, 0, turn, plan, door);
+}
+
+/** Remedies are tried before they are offered, one at a time; a newer question makes them idle, and waits for one at most. */
+function tryNext(work: Trying): void {
+  const { turn, version, plan, door, remedies, seen } = work;
+  if (turn !== asked) return;
+  const step = remedies.next();
+  if (step.done !== true) setTimeout(tryNext, 0, work);
+  else {
+    answer({ kind: 'door', version, judgement: seen(step.value) });
+    setTimeout(practiseOn, 0, turn, plan, door);
+  }
+}
+
+interface Trying {
+  readonly turn: number;
+  readonly version: number;
+  readonly plan: Plan;
+  readonly door: string;
+  readonly remedies: Generator<undefined, Judgement>;
+  seen(judgement: Judgement): Judgement;
+}
+
+function sumUp(turn: number, version: number, plan: Plan): void {
   const [next] = waiting;
-  if (version !== latest || next === undefined) return;
+  if (turn !== asked || next === undefined) return;
   waiting.delete(next);
   if (findIn(plan.doors, next)) answer({ kind: 'summary', version, summary: summarise(plan, next) });
-  setTimeout(() => sumUp(version, plan), 0);
+  setTimeout(() => sumUp(turn, version, plan), 0);
 }

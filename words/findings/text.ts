@@ -50,12 +50,18 @@ export const REASONS: Record<string, string> = {
 
 /** A size of wire as it is written, by the finding's own `gauge`. */
 export const size = (v: Values) => formatGauge(String(v['gauge']) as Gauge);
-export const gaugeHint = (v: Values) =>
-  v['supplied'] !== undefined
-    ? ` Its supply gives ${volts(v, 'supplied')} and no more: ${v['setting'] ? `set it for ${v['setting']} V` : 'take a supply, a coil or a jumper of the right voltage'}.`
-    : v['gauge']
-      ? ` Conductors of ${size(v)} would do.`
-      : ' No common size would do: move the supply nearer.';
+/** What would make enough of too little: nothing, until it was searched for. */
+export function gaugeHint(v: Values): string {
+  if (v['supplied'] !== undefined) {
+    const given = ` Its supply gives ${volts(v, 'supplied')} and no more`;
+    if (v['setting'] === undefined) return `${given}.`;
+    return `${given}: ${v['setting'] ? `set it for ${v['setting']} V` : 'take a supply, a coil or a jumper of the right voltage'}.`;
+  }
+  if (v['gauge'] === undefined) return '';
+  return v['gauge']
+    ? ` Conductors of ${size(v)} would do.`
+    : ' No common size would do: move the supply nearer.';
+}
 export const stateSentence = (state: string) =>
   state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead';
 export const stateVerb = (state: string) =>

@@ -4,7 +4,7 @@ import { loopWires } from '../../loops/index';
 import { applyEdit, findTypeIn, type Edit, type Plan } from '../../plan/index';
 import { enough, keepsEnough, smallestGauge } from '../../power/index';
 import { atRest, buildWorld, type SimState, type World } from '../../simulate/index';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, hit, type Hit, type Sought } from '../hit';
 import { usedStates } from './usedStates';
 
 /** Highest voltage of the sources on the island of a device: no wire makes it more. Null where nothing feeds it. */
@@ -46,7 +46,7 @@ function otherVoltage(plan: Plan, door: string, device: string): { edit: Edit; v
   return null;
 }
 
-/** Voltage at every fed device, lowest on battery; with the smallest size that would do as the fix. */
+/** Voltage at every fed device, lowest on battery; the smallest size that would do is searched for as the fix. */
 export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' | 'rest' | 'trial'> = ({
   budget,
   plan,
@@ -76,29 +76,25 @@ export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' |
       );
       return isLock && !harmed ? [hit('lock-voltage-sound', at, values)] : [];
     }
-    const jumper = trial ? null : otherVoltage(plan, door.id, fed.device);
-    const supplied = suppliedVolts(world, fed.device);
-    if (supplied !== null && supplied < fed.needsVolts)
-      return [
-        hit(
-          isLock ? 'lock-under-voltage' : 'device-under-voltage',
-          at,
-          { ...values, gauge: '', supplied, setting: jumper?.value ?? '' },
-          jumper ? { remedy: jumper.edit } : {},
-        ),
-      ];
-    const loop = loops.find(
-      (one) => one.shape === 'round' && one.load.device === fed.device && one.kind !== 'exit',
-    );
-    const wires = loop && !trial && !isOverloaded(world, rest) ? loopWires(loop) : [];
-    const gauge = wires.length > 0 ? smallestGauge(plan, world, wires) : null;
-    const remedy: Edit | undefined = gauge
-      ? {
-          kind: 'batch',
-          label: 'thicker wire',
-          edits: wires.map((id): Edit => ({ kind: 'setConductor', id, patch: { gauge } })),
-        }
-      : undefined;
     const code = isLock ? 'lock-under-voltage' : 'device-under-voltage';
-    return [hit(code, at, { ...values, gauge: gauge ?? '' }, remedy ? { remedy } : {})];
+    const supplied = suppliedVolts(world, fed.device);
+    if (supplied !== null && supplied < fed.needsVolts) {
+      const jumper = (): Sought => {
+        const other = otherVoltage(plan, door.id, fed.device);
+        return other ? { values: { setting: other.value }, remedy: other.edit } : { values: { setting: '' } };
+      };
+      const said = { ...values, supplied };
+      return [hit(code, at, said, trial ? {} : { sought: jumper })];
+    }
+    const thicker = (): Sought => {
+      const loop = loops.find(
+        (one) => one.shape === 'round' && one.load.device === fed.device && one.kind !== 'exit',
+      );
+      const wires = loop && !isOverloaded(world, rest) ? loopWires(loop) : [];
+      const gauge = wires.length > 0 ? smallestGauge(plan, world, wires) : null;
+      if (!gauge) return { values: { gauge: '' } };
+      const edits = wires.map((id): Edit => ({ kind: 'setConductor', id, patch: { gauge } }));
+      return { values: { gauge }, remedy: { kind: 'batch', label: 'thicker wire', edits } };
+    };
+    return [hit(code, at, values, trial ? {} : { sought: thicker })];
   });

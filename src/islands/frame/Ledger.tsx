@@ -1,11 +1,12 @@
+import { memo } from 'react';
 import { Plus } from 'lucide-react';
-import { blankDoor, doorsInOrder, nextDoorId } from '#core/plan/index';
+import { blankDoor, doorsInOrder, nextDoorId, type Door } from '#core/plan/index';
 import type { StationId } from '#core/checks/index';
 import type { DoorSummary } from '#core/verdict/index';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { DeadStateGlyph } from '../../ui/glyphs';
-import { PAGE_NAMES, routePath, SITE_PAGES } from '../route';
+import { PAGE_NAMES, routePath, SITE_PAGES, type Route } from '../route';
 import { useNavigate } from '../navigation';
 import { usePlan, useStore } from '../store/context';
 import css from './Ledger.module.css';
@@ -57,6 +58,41 @@ export function DoorMark({ summary }: { summary: DoorSummary | undefined }) {
   );
 }
 
+interface RowProps {
+  readonly site: string;
+  readonly door: Door;
+  readonly station: StationId;
+  readonly on: boolean;
+  readonly summary: DoorSummary | undefined;
+  readonly go: (route: Route) => void;
+}
+
+/** A door in the ledger. There may be hundreds: one is drawn anew only where something of it is another. */
+const LedgerRow = memo(function LedgerRow({ site, door, station, on, summary, go }: RowProps) {
+  const route: Route = { kind: 'door', door: door.id, station };
+  return (
+    <li>
+      <a
+        href={routePath(site, route)}
+        className={cx(css['row'], on && css['on'])}
+        aria-current={on ? 'true' : undefined}
+        onClick={(event) => {
+          if (event.metaKey || event.ctrlKey) return;
+          event.preventDefault();
+          go(route);
+        }}
+      >
+        <span className={css['tag']}>{door.id}</span>
+        <span className={css['name']}>{door.name || 'Unnamed door'}</span>
+        <DeadStateGlyph state={door.deadState?.state ?? null} />
+        <span className={css['verdict']}>
+          <DoorMark summary={summary} />
+        </span>
+      </a>
+    </li>
+  );
+});
+
 export function Ledger({ door, station, summaries }: Props) {
   const plan = usePlan();
   const go = useNavigate();
@@ -70,25 +106,15 @@ export function Ledger({ door, station, summaries }: Props) {
       </p>
       <ul>
         {doors.map((one) => (
-          <li key={one.id}>
-            <a
-              href={routePath(plan.site.id, { kind: 'door', door: one.id, station })}
-              className={cx(css['row'], one.id === door && css['on'])}
-              aria-current={one.id === door ? 'true' : undefined}
-              onClick={(event) => {
-                if (event.metaKey || event.ctrlKey) return;
-                event.preventDefault();
-                go({ kind: 'door', door: one.id, station });
-              }}
-            >
-              <span className={css['tag']}>{one.id}</span>
-              <span className={css['name']}>{one.name || 'Unnamed door'}</span>
-              <DeadStateGlyph state={one.deadState?.state ?? null} />
-              <span className={css['verdict']}>
-                <DoorMark summary={summaries[one.id]} />
-              </span>
-            </a>
-          </li>
+          <LedgerRow
+            key={one.id}
+            site={plan.site.id}
+            door={one}
+            station={station}
+            on={one.id === door}
+            summary={summaries[one.id]}
+            go={go}
+          />
         ))}
       </ul>
       <div className={css['add']}>

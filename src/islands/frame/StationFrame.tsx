@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { Door } from '#core/plan/index';
 import { doorParts, lockDeadState } from '#core/door/index';
 import { STATE_SENTENCES, STATE_NAMES } from '#words/brief';
@@ -15,7 +15,7 @@ interface Props {
 /** Heading of the door, the station's tools, its sheet, and a line at the foot of the sheet. */
 export function StationFrame({ door, tools, children, foot }: Props) {
   const plan = usePlan();
-  const { locks, breakGlasses } = doorParts(plan, door.id);
+  const { locks, breakGlasses } = useMemo(() => doorParts(plan, door.id), [plan, door.id]);
   const lock = locks[0];
   const state = door.deadState?.state ?? (lock ? lockDeadState(plan, lock) : null);
   const facts = [

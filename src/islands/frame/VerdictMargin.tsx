@@ -79,6 +79,13 @@ function Note({ finding, door }: { finding: Finding; door: string }) {
   );
 }
 
+/** A note stays itself while others around it come and go: whoever reads it, or stands on its button, goes on. */
+const noteKey = (finding: Finding, index: number, shown: readonly Finding[]): string => {
+  const key = findingKey(finding);
+  const before = shown.slice(0, index).filter((one) => findingKey(one) === key).length;
+  return before === 0 ? key : `${key} ${before}`;
+};
+
 /** How the search for causes stands, where that is worth a line. */
 function CauseSearch({ causes }: { causes: Causes }) {
   const words =
@@ -167,12 +174,8 @@ export function VerdictMargin({
         <CauseSearch causes={causes} />
         {findings
           .filter((finding) => !isExplained(finding))
-          .map((finding, index) => (
-            <Note
-              key={`${finding.code}-${finding.at[0]?.id ?? index}-${index}`}
-              finding={finding}
-              door={door}
-            />
+          .map((finding, index, shown) => (
+            <Note key={noteKey(finding, index, shown)} finding={finding} door={door} />
           ))}
         {failure !== null && (
           <p className={css['none']} role="alert">

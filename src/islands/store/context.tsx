@@ -21,7 +21,12 @@ export function useSite(): SiteState {
   return useSyncExternalStore(store.subscribe, store.getState, store.getState);
 }
 
-export const usePlan = (): Plan => useSite().plan;
+/** The plan alone: what is being sent or said of it changes nothing here. */
+export function usePlan(): Plan {
+  const store = useStore();
+  const plan = () => store.getState().plan;
+  return useSyncExternalStore(store.subscribe, plan, plan);
+}
 
 /** Applies an edit under a label that undo will show; with `said`, tells what was done with an Undo beside it. */
 export function useDispatch(): (edit: Edit, label: string, said?: string) => boolean {

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { findIn, planDelta, staleDoors, type Plan } from '#core/plan/index';
 import type { DoorSummary, DoorVerdict, Judgement } from '#core/verdict/index';
 import type { VerdictAnswer, VerdictRequest } from '../../workers/protocol';
+import { doorOf, taken, type Held } from './heldVerdicts';
 
 export interface Verdicts {
   /** Verdict of the open door; null while there is none. */
@@ -18,12 +19,6 @@ interface Given {
   readonly revision: number;
   readonly summaries: readonly DoorSummary[];
   readonly judgement: Judgement | null;
-}
-
-interface Held {
-  readonly judgement: Judgement | null;
-  readonly version: number;
-  readonly summaries: Readonly<Record<string, DoorSummary>>;
 }
 
 const STUMBLED = 'The part that judges stopped unexpectedly. It starts again with the next change.';
@@ -66,7 +61,7 @@ export function useVerdicts(
   /** State of the plan that was judged last, and the one that the worker holds; null before it has any. */
   const judged = useRef<Plan | null>(null);
   const sent = useRef<Plan | null>(null);
-  const asked = useRef({ door, version });
+  const asked = useRef({ door, version, codes: false });
 
   const begun = useCallback((): Worker => {
     if (worker.current) return worker.current;
@@ -81,7 +76,7 @@ export function useVerdicts(
     const made = new Worker(new URL('../../workers/verdict.worker.ts', import.meta.url), { type: 'module' });
     made.addEventListener('message', ({ data }: MessageEvent<VerdictAnswer>) => {
       if (data.kind === 'lost') return fail(data.reason);
-      setState((old) => taken(old, data));
+      setState((old) => taken(old, data, asked.current.door));
       return undefined;
     });
     made.addEventListener('error', () => {
@@ -104,11 +99,12 @@ export function useVerdicts(
 
   useEffect(() => {
     if (!complete && !alone) return undefined;
-    const post = (open: string | null, stale: readonly string[]) => {
+    const post = (open: string | null, stale: readonly string[], practise: string | null = null) => {
       const to = begun();
       const change = sent.current ? { delta: planDelta(sent.current, plan) } : { plan };
       sent.current = plan;
-      to.postMessage({ version, change, door: open, stale, codes: complete } satisfies VerdictRequest);
+      const request: VerdictRequest = { version, change, door: open, stale, codes: complete, practise };
+      to.postMessage(request);
     };
     // What the page brought is the verdict of this very state.
     const isGiven =
@@ -119,11 +115,14 @@ export function useVerdicts(
     if (isGiven) {
       judged.current = plan;
       setState((old) => ({ ...old, version: Math.max(old.version, version) }));
-      return whenIdle(() => post(null, []));
+      return whenIdle(() => post(null, [], door));
     }
+    // The server has taken what was judged already: nothing is to be said again.
+    const { door: before, version: last, codes } = asked.current;
+    if (sent.current === plan && before === door && last === version && codes === complete) return undefined;
     const stale = judged.current ? staleDoors(judged.current, plan) : [];
     judged.current = plan;
-    asked.current = { door, version };
+    asked.current = { door, version, codes: complete };
     post(door, stale);
     return undefined;
     // What the page brought never changes.
@@ -138,17 +137,4 @@ export function useVerdicts(
     version: state.version,
     summaries,
   };
-}
-
-const doorOf = (judgement: Judgement): string => (judgement.ok ? judgement.verdict.door : judgement.door);
-
-/** The state after an answer; one that is older than what is shown changes nothing. */
-function taken(old: Held, data: Exclude<VerdictAnswer, { kind: 'lost' }>): Held {
-  if (data.version < old.version) return old;
-  if (data.kind === 'summary')
-    return { ...old, summaries: { ...old.summaries, [data.summary.door]: data.summary } };
-  const { judgement, version } = data;
-  if (!judgement.ok) return { ...old, judgement, version };
-  const { summary } = judgement.verdict;
-  return { judgement, version, summaries: { ...old.summaries, [summary.door]: summary } };
 }

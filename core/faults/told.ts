@@ -1,0 +1,107 @@
+import { cellsOf, leavesFreely, provenFor, SITUATIONS, type Situation } from '../prove/index';
+import {
+  NotShared,
+  type Circuit,
+  type Explorer,
+  type Place,
+  type SimState,
+  type Stimulus,
+  type World,
+} from '../simulate/index';
+import { scriptsAfter, type Broken, type Shared, type Told } from './alike';
+import type { Answer } from './outcome';
+import { UNTIL_QUIET_MS } from './result';
+import { blankScript, follow, type Answered } from './script';
+import type { SoundSpot, Spot } from './spots';
+
+/** What is the same for every fault of a door while the ways of its devices are followed. */
+export interface Followed {
+  readonly shared: Shared;
+  /** The sound circuit at rest. */
+  readonly spot: SoundSpot;
+  /** Acts by which people leave, each tried in every situation. */
+  readonly acts: readonly Stimulus[];
+}
+
+/** Something breaks while the door is at rest, and it is left alone. */
+export function broken(
+  { shared, spot }: Followed,
+  circuit: Circuit<Spot>,
+  world: World,
+  died: readonly string[],
+  spots: Spot[],
+): Place<Spot> | null {
+  const name = died.join(' ');
+  const script = shared.breaking.get(name) ?? blankScript<Broken | null>();
+  shared.breaking.set(name, script);
+  const rest: Place<Spot> = { at: shared.explored.rest, here: spot };
+  const broke = follow(script, circuit, spots, rest, world, shared.explored, (by, from) =>
+    unlessNotShared(() => {
+      const begins = by.change(from, `broken ${name}`, (state) =>
+        died.length === 0 ? state : { ...state, failed: new Set([...state.failed, ...died]) },
+      );
+      const { at, here } = by.wait(begins, UNTIL_QUIET_MS);
+      return { quiet: at, index: here.index };
+    }),
+  );
+  return broke && { at: broke.quiet, here: spots[broke.index]! };
+}
+
+/** What one situation is, brought about from here. */
+export function tell(
+  all: Followed,
+  circuit: Circuit<Spot>,
+  world: World,
+  number: number,
+  from: Place<Spot>,
+  spots: Spot[],
+): Told | null {
+  const script = scriptsAfter(all.shared, from.at)[number]!;
+  return follow(script, circuit, spots, from, world, all.shared.explored, (by, quiet) =>
+    unlessNotShared(() => told(all, world, SITUATIONS[number]!, by, quiet)),
+  );
+}
+
+/** The same, played by the devices. */
+function told(
+  { acts, shared }: Followed,
+  world: World,
+  situation: Situation,
+  by: Explorer<Answered>,
+  quiet: Place<Answered>,
+): Told {
+  const place = situation.prepare(world, quiet, by);
+  if (!place) return named(shared, `${situation.id} none`, () => null);
+  const state = by.state(place);
+  // Where nobody needs an act to get out, none is tried: whether it would work as well changes no outcome.
+  const ends = new Map(
+    leavesFreely(world, state) ? [] : acts.map((act) => [JSON.stringify(act), by.act(place, act)]),
+  );
+  const key = `${situation.id} ${place.at.id} ${[...ends.values()].map(({ at }) => at.id).join(' ')}`;
+  return named(shared, key, () => {
+    const after = (act: Stimulus): SimState => {
+      const end = ends.get(JSON.stringify(act));
+      return end ? by.state(end) : state;
+    };
+    const { cells } = cellsOf(world, situation, state, provenFor(world), after);
+    return { cells, alarms: [...state.alarms].sort() };
+  });
+}
+
+/** The same for all that lead to the same. */
+function named({ told: known }: Shared, key: string, answer: () => Answer | null): Told {
+  const before = known.get(key);
+  if (before) return before;
+  const fresh = { answer: answer() };
+  known.set(key, fresh);
+  return fresh;
+}
+
+function unlessNotShared<T>(play: () => T): T | null {
+  try {
+    return play();
+  } catch (error) {
+    if (error instanceof NotShared) return null;
+    throw error;
+  }
+}
