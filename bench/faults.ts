@@ -57,23 +57,21 @@ export function benchFaults(): void {
     );
   const target = ' (target 2 s, 100000 a second)';
   const swept = timed(() => sweepSite(own));
+  const alike = timed(() => sweepSite(copies));
   say('100 doors with their own supplies, every run of another length', swept, target);
   say(
     'the same with nothing shared between doors',
     timed(() => oneByOne(own, ids, 'door')),
   );
-  say(
-    '100 doors that are copies of 13',
-    timed(() => sweepSite(copies)),
-    target,
-  );
+  say('100 doors that are copies of 13', alike, target);
   const every = ids.filter((_, index) => index % 8 === 0);
   const start = performance.now();
   const tried = every.reduce((sum, door) => sum + sweepAnew(own, door).length, 0);
   const slow = (performance.now() - start) / tried;
+  const times = (one: Swept) => (slow / (one.ms / one.faults)).toFixed(1);
   console.log(
     `  the slow twin takes ${slow.toFixed(2)} ms a fault on ${every.length} of them, ` +
-      `${(slow / (swept.ms / swept.faults)).toFixed(1)} times as long (target 20)`,
+      `${times(swept)} times as long, ${times(alike)} times for the copies (target 20)`,
   );
   const shared = siteOf({ doors: 16, perSupply: 16 });
   const two = doorsInOrder(shared)

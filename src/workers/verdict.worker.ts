@@ -1,5 +1,6 @@
 import { applyDelta, findIn, type Plan } from '#core/plan/index';
 import { judgeInSteps, summarise, withoutCodes, type Judgement } from '#core/verdict/index';
+import { metres } from '#core/units/index';
 import type { VerdictAnswer, VerdictRequest } from './protocol';
 
 const answer = (message: VerdictAnswer) => self.postMessage(message);
@@ -12,7 +13,7 @@ const REMEDIES_AFTER = 150;
 /** Counts what is asked: another door of the same state of the plan is another question. */
 let asked = 0;
 /** How often and how long it is yet to judge for practice, ms. */
-let practice = { rounds: 12, ms: 1200 };
+let practice = { rounds: 30, ms: 2500 };
 let held: Plan | null = null;
 /** Doors still to be summed up; they wait for the open door, and for a pause. */
 const waiting = new Set<string>();
@@ -42,13 +43,24 @@ self.addEventListener('message', ({ data }: MessageEvent<VerdictRequest>) => {
   setTimeout(() => sumUp(turn, version, plan), SUMMARIES_AFTER);
 });
 
-/** What was never run is slow the first times: those are now, in pauses, and not at the changes that come. */
+/**
+ * What was never run is slow the first times: those are now, in pauses, and not at the changes that come. Each round judges
+ * what a change would leave: the same plan again would only be looked up.
+ */
 function practiseOn(turn: number, plan: Plan, door: string): void {
   if (turn !== asked || practice.rounds <= 0 || practice.ms <= 0) return;
   const start = performance.now();
-  judgeInSteps(plan, door);
+  judgeInSteps(withAChange(plan, door, practice.rounds), door);
   practice = { rounds: practice.rounds - 1, ms: practice.ms - (performance.now() - start) };
   setTimeout(practiseOn, 0, turn, plan, door);
+}
+
+/** The plan with one wire of the door a little longer, by hundredths. */
+function withAChange(plan: Plan, door: string, hundredths: number): Plan {
+  const wire = Object.values(plan.conductors).find((one) => one.door === door);
+  if (!wire) return plan;
+  const longer = { ...wire, length: metres(wire.length * (1 + hundredths / 100)) };
+  return applyDelta(plan, { set: { conductors: { [wire.id]: longer } }, gone: {} });
 }
 
 /** Remedies are tried before they are offered, one at a time; a newer question makes them idle, and waits for one at most. */
