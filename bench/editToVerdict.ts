@@ -11,7 +11,7 @@ export const launch = () =>
 
 /** The server has judged every door of the site. */
 async function judged(url: string, site: string): Promise<void> {
-  for (let [known, pending] = [0, 1]; pending > 0; ) {
+  for (let [known, pending] = [0, 1]; pending > 0;) {
     const answer = await fetch(`${url}/api/sites/${site}/summaries?known=${known}`);
     const body = (await answer.json()) as { summaries: unknown[]; pending: number };
     [known, pending] = [body.summaries.length, body.pending];

@@ -78,7 +78,7 @@ test('a type is read from JSON, and a wrong file is refused with its reasons', a
     ],
     parts: [{ kind: 'resistor', id: 'coil', a: '1', b: '2', ohms: 40 }],
     settings: [],
-    behaviour: { kind: 'passive' },
+    functions: [],
     roles: {},
     ip: 'IP54',
     symbol: 'chime',

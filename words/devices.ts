@@ -1,4 +1,4 @@
-import type { BehaviourKind, Family, PartKind, TypeChange, TypeProblem } from '#core/devices/index';
+import type { Family, FunctionKind, PartKind, TypeChange, TypeProblem } from '#core/devices/index';
 
 export const FAMILY_LABELS: Record<Family, string> = {
   lock: 'Locks',
@@ -32,10 +32,11 @@ export const PART_LABELS: Record<PartKind, string> = {
   link: 'inner link',
 };
 
-export const BEHAVIOUR_LABELS: Record<BehaviourKind, string> = {
-  passive: 'does nothing by itself',
-  controller: 'controller: inputs, times, relays',
-  keypad: 'keypad or terminal: decides by itself',
+/** What a device does, for whoever builds a type. */
+export const FUNCTION_LABELS: Record<FunctionKind, string> = {
+  decides: 'decides: inputs, times, relays of its doors',
+  ownCodes: 'keys, finger or card at the device itself',
+  busHost: 'listens to readers on a bus or serial line',
   timer: 'timed relay',
   button: 'button: contact while pressed',
   keys: 'several keys',
@@ -67,7 +68,7 @@ export function typeProblemWords({ code, id, path }: TypeProblem): string {
     case 'unknown-setting':
       return `There is no setting “${id}” (${path}).`;
     case 'unknown-state':
-      return `Nothing works the contact: no coil and no behaviour sets “${id}” (${path}).`;
+      return `Nothing works the contact: no coil and no function sets “${id}” (${path}).`;
     case 'value-missing':
       return `A value for “${id}” is missing (${path}).`;
     case 'same-ends':
@@ -96,8 +97,8 @@ export function typeChangeWords(change: TypeChange): string {
       return `Other ${change.what} ${change.id}: ${change.fields
         .map(({ field, before, after }) => `${field} ${before ?? 'none'} → ${after ?? 'none'}`)
         .join(', ')}`;
-    case 'behaviour':
-      return 'Behaves differently';
+    case 'functions':
+      return 'Does other things';
     case 'lock':
       return 'Locks differently';
     case 'roles':

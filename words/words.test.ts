@@ -175,7 +175,7 @@ describe('words of loops and types', () => {
           id: 'board',
           fields: [{ field: 'draw', before: '0.06', after: null }],
         },
-        { kind: 'behaviour' },
+        { kind: 'functions' },
         { kind: 'lock' },
         { kind: 'roles' },
       ] as const

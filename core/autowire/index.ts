@@ -1,4 +1,4 @@
 export { autowire, type Wiring } from './autowire';
-export { busPortOf, stateFor, suits, supplyFor } from './templates/index';
+export { portAt, stateFor, suits, supplyFor } from './templates/index';
 export type { SettingRun } from './run';
 export { NO_TARGET, targetOf, type Target } from './target';

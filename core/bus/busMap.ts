@@ -1,4 +1,12 @@
-import { BUS_UNIT_LOADS, INTERFACES, settingValue, type BusPort, type DeviceType } from '../devices/index';
+import {
+  BUS_UNIT_LOADS,
+  busPortOf,
+  functionOf,
+  INTERFACES,
+  settingValue,
+  type BusPort,
+  type DeviceType,
+} from '../devices/index';
 import {
   allConductors,
   allDevices,
@@ -46,10 +54,7 @@ export interface BusMap {
   readonly ends: readonly DeviceId[];
 }
 
-export const portOf = ({ behaviour }: DeviceType): BusPort | null => {
-  if (behaviour.kind === 'controller') return behaviour.bus ?? null;
-  return behaviour.kind === 'busReader' ? behaviour.bus : null;
-};
+export const portOf = (type: DeviceType): BusPort | null => busPortOf(type);
 
 /** DIP switches that make up a number, lowest bit first. */
 export const dipOf = (value: number, bits: number): boolean[] =>
@@ -160,7 +165,7 @@ export function busMap(plan: Plan, controllerId: DeviceId): BusMap | null {
 /** Every bus of a site, by the controller it hangs on. */
 export const busesOf = (plan: Plan): BusMap[] =>
   allDevices(plan).flatMap((device) => {
-    const { behaviour } = typeIn(plan, device);
-    if (behaviour.kind !== 'controller' || !behaviour.bus) return [];
+    const host = functionOf(typeIn(plan, device), 'busHost');
+    if (!host) return [];
     return busMap(plan, device.id) ?? [];
   });

@@ -1,3 +1,4 @@
+import { does } from '../devices/index';
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
 import type { Edit, Plan } from '../plan/index';
@@ -136,9 +137,7 @@ describe('what people do at a door', () => {
       const worked = world.inhabitants.filter(
         ({ device, type }) =>
           device.door === 'D01' &&
-          ['button', 'sensor', 'switch', 'breakGlass', 'keypad', 'reader', 'busReader'].includes(
-            type.behaviour.kind,
-          ),
+          does(type, 'button', 'sensor', 'switch', 'breakGlass', 'ownCodes', 'reader', 'busReader'),
       );
       expect(worked.filter(({ device }) => !named.has(device.id)).map(({ device }) => device.id)).toEqual([]);
     }

@@ -216,10 +216,10 @@ export const channelOf = (over: Partial<Channel> & Pick<Channel, 'relay' | 'sett
 });
 
 /** What most types share, to be overridden. */
-export const PASSIVE: Pick<DeviceType, 'version' | 'settings' | 'behaviour' | 'roles' | 'ip'> = {
+export const PASSIVE: Pick<DeviceType, 'version' | 'settings' | 'functions' | 'roles' | 'ip'> = {
   version: 1,
   settings: [],
-  behaviour: { kind: 'passive' },
+  functions: [],
   roles: {},
   ip: 'IP20',
 };

@@ -132,16 +132,17 @@ export interface Channel {
   readonly settings: string;
 }
 
-/** What a device does over time, from a list with parameters. */
-export type Behaviour =
-  | { readonly kind: 'passive' }
-  | {
-      readonly kind: 'controller';
-      readonly board: string;
-      readonly channels: readonly Channel[];
-      readonly bus?: BusPort;
-    }
-  | { readonly kind: 'keypad'; readonly board: string; readonly channels: readonly Channel[] }
+/** One thing that a device does over time. A type does any number of them at once, over its own terminals and settings. */
+export type DeviceFunction =
+  /** Decides who may pass, one channel a door. */
+  | { readonly kind: 'decides'; readonly board: string; readonly channels: readonly Channel[] }
+  /**
+   * Keys, a finger or a card at the device itself, judged on the spot by what it decides. `bell` is the state that is set
+   * while its bell key is pressed; null where it has no such key.
+   */
+  | { readonly kind: 'ownCodes'; readonly board: string; readonly bell: string | null }
+  /** Listens to readers on a bus or a serial line, for the doors by which it decides. */
+  | { readonly kind: 'busHost'; readonly board: string; readonly bus: BusPort }
   /** A relay that pulls in for a set time when its input closes. */
   | { readonly kind: 'timer'; readonly board: string; readonly channel: Channel }
   | { readonly kind: 'button'; readonly state: string }
@@ -174,7 +175,7 @@ export type Behaviour =
       readonly settings: string;
     };
 
-export type BehaviourKind = Behaviour['kind'];
+export type FunctionKind = DeviceFunction['kind'];
 
 /** Two wires of a multi-drop bus, with the settings that make a device findable on it. */
 export interface BusPort {
@@ -297,7 +298,8 @@ export interface DeviceType {
   readonly nodes?: readonly string[];
   readonly parts: readonly Part[];
   readonly settings: readonly Setting[];
-  readonly behaviour: Behaviour;
+  /** What it does; empty for what only conducts. */
+  readonly functions: readonly DeviceFunction[];
   readonly lock?: LockSpec;
   readonly roles: Roles;
   /** Protection of the housing by IEC 60529, such as IP54. */

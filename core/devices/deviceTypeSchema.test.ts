@@ -79,7 +79,7 @@ describe('types of a site', () => {
       terminals: reader.terminals.slice(0, 2),
       parts: [],
       roles: {},
-      behaviour: { kind: 'passive' },
+      functions: [],
     };
     const withBare = mustApply(plan, { kind: 'addType', type: bare });
     expect(applyEdit(withBare, { kind: 'setDevice', id: 'D01/R1', patch: { type: 'bare@1' } })).toMatchObject(

@@ -5,7 +5,7 @@ import { FAMILIES, type DeviceType } from './deviceType';
 import { INTERFACES, type InterfaceId } from './interfaces';
 import { SETTING_ROLES, TEXT_FORMATS, type TextFormat } from './settings';
 import { SYMBOL_IDS, type SymbolId } from './symbols';
-import { OLD_PATTERNS, withSettingRoles } from './upgradeType';
+import { functionsOfOld, OLD_PATTERNS, withSettingRoles, type OldBehaviour } from './upgradeType';
 
 /**
  * Schema of one device type. It checks shapes and ranges; `typeProblems` then checks that names meet: a part's
@@ -182,10 +182,13 @@ const bus = z.strictObject({
 const kindOnly = <K extends string, S extends z.ZodRawShape>(kind: K, shape: S) =>
   z.strictObject({ kind: z.literal(kind), ...shape });
 
-const behaviour = z.discriminatedUnion('kind', [
+/** What types did of old, one thing each: still read. */
+const OLD = [
   kindOnly('passive', {}),
   kindOnly('controller', { board: name, channels: z.array(channel).min(1).max(16), bus: bus.optional() }),
   kindOnly('keypad', { board: name, channels: z.array(channel).min(1).max(4) }),
+] as const;
+const ALWAYS = [
   kindOnly('timer', { board: name, channel }),
   kindOnly('button', { state: name }),
   kindOnly('keys', { keys: z.record(name, name) }),
@@ -199,7 +202,14 @@ const behaviour = z.discriminatedUnion('kind', [
   kindOnly('reader', { board: name, d0: name, d1: name }),
   kindOnly('busReader', { board: name, bus }),
   kindOnly('operator', { board: name, activate: name, relay: name, settings: name }),
+] as const;
+const oneFunction = z.discriminatedUnion('kind', [
+  kindOnly('decides', { board: name, channels: z.array(channel).min(1).max(16) }),
+  kindOnly('ownCodes', { board: name, bell: name.nullable() }),
+  kindOnly('busHost', { board: name, bus }),
+  ...ALWAYS,
 ]);
+const oldBehaviour = z.discriminatedUnion('kind', [...OLD, ...ALWAYS]);
 
 const coilAt = z.strictObject({ coil: name, terminal: pin });
 const lock = z.discriminatedUnion('kind', [
@@ -311,7 +321,8 @@ export const deviceTypeSchema = z.strictObject({
     .optional(),
   parts: z.array(part).max(200),
   settings: z.array(setting).max(80),
-  behaviour,
+  functions: z.array(oneFunction).max(12).optional(),
+  behaviour: oldBehaviour.optional(),
   lock: lock.optional(),
   roles,
   ip: z.string().regex(/^IP\d\d$/, 'must be IP and two digits'),
@@ -326,6 +337,12 @@ export const deviceTypeSchema = z.strictObject({
   language: word(40).optional(),
 });
 
-/** What the schema lets through is a device type: the compiler holds the two together. Old ones get setting roles. */
-export const asDeviceType = (parsed: z.output<typeof deviceTypeSchema>): DeviceType =>
-  withSettingRoles(parsed as DeviceType);
+/**
+ * What the schema lets through is a device type: the compiler holds the two together. Old ones get setting roles, and the
+ * one thing that they did becomes the first of their functions.
+ */
+export function asDeviceType(parsed: z.output<typeof deviceTypeSchema>): DeviceType {
+  const { behaviour, functions = [], ...type } = parsed;
+  const old = behaviour ? functionsOfOld(behaviour as OldBehaviour) : [];
+  return withSettingRoles({ ...type, functions: [...old, ...functions] } as DeviceType);
+}

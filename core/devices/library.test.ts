@@ -19,7 +19,7 @@ describe('typeProblems', () => {
   const good = LIBRARY.find((type) => type.id === 'exit-touchless') as DeviceType;
   const codes = (type: DeviceType) => typeProblems(type).map(({ code }) => code);
   it.each<[string, Partial<DeviceType>, string]>([
-    ['no terminals', { terminals: [], parts: [], roles: {}, behaviour: { kind: 'passive' } }, 'no-terminals'],
+    ['no terminals', { terminals: [], parts: [], roles: {}, functions: [] }, 'no-terminals'],
     [
       'a terminal with a dot',
       { terminals: [...good.terminals, { ...good.terminals[0]!, id: 'a.b' }] },
@@ -43,7 +43,7 @@ describe('typeProblems', () => {
       { parts: [{ ...good.parts[0]!, minVolts: 30 } as never, ...good.parts.slice(1)] },
       'limits-crossed',
     ],
-    ['a contact that nothing works', { behaviour: { kind: 'passive' } }, 'unknown-state'],
+    ['a contact that nothing works', { functions: [] }, 'unknown-state'],
     [
       'a value missing for a position of a jumper',
       {

@@ -4,6 +4,7 @@ import { asDeviceType, deviceTypeSchema } from './deviceTypeSchema';
 import {
   CHANNEL_ROLES,
   channelsOf,
+  does,
   findType,
   LIBRARY,
   roleValue,
@@ -44,7 +45,7 @@ describe('settings of the library', () => {
   });
   it('give every channel its times', () => {
     for (const type of LIBRARY) {
-      if (type.behaviour.kind !== 'controller') continue;
+      if (type.family !== 'controller') continue;
       channelsOf(type).forEach((_, channel) => {
         expect([type.id, channel, settingFor(type, 'unlock', channel)?.kind]).toEqual([
           type.id,
@@ -116,10 +117,7 @@ describe('types of older versions', () => {
     const [channel] = channelsOf(controller);
     const odd: DeviceType = {
       ...withoutRoles(controller),
-      behaviour: {
-        ...controller.behaviour,
-        channels: [{ ...channel!, settings: 'door1' }],
-      } as DeviceType['behaviour'],
+      functions: [{ kind: 'decides', board: 'board', channels: [{ ...channel!, settings: 'door1' }] }],
       settings: [{ id: 'door1.unlock', label: 'x', kind: 'number', unit: 's', min: 1, max: 99, initial: 7 }],
     };
     expect(settingFor(withSettingRoles(odd), 'unlock')?.id).toBe('door1.unlock');
@@ -216,8 +214,8 @@ describe('typeProblems of settings', () => {
     expect(problemsOf({ ...strike, settings: only })).toContain('lock.mode.setting value-missing');
   });
   it('names a latch that is not there: a relay that does not latch would read as one that does', () => {
-    const relay = LIBRARY.find(({ behaviour }) => behaviour.kind === 'fireRelay')!;
-    expect(problemsOf({ ...relay, settings: [] })).toContain('behaviour.latchSetting unknown-setting');
+    const relay = LIBRARY.find((type) => does(type, 'fireRelay'))!;
+    expect(problemsOf({ ...relay, settings: [] })).toContain('functions[0].latchSetting unknown-setting');
   });
   it('knows a role for every kind of channel setting', () => {
     for (const role of CHANNEL_ROLES) expect(SETTING_ROLES).toContain(role);

@@ -39,8 +39,8 @@ describe('typeChanges', () => {
     expect(typeChanges(good, after)[0]).toMatchObject({ fields: [{ field: 'when', before: null }] });
     expect(typeChanges(after, good)[0]).toMatchObject({ fields: [{ field: 'when', after: null }] });
   });
-  it('tells behaviour and jobs of terminals apart', () => {
-    expect(typeChanges(good, { ...good, behaviour: { kind: 'passive' } })).toEqual([{ kind: 'behaviour' }]);
+  it('tells what it does and jobs of terminals apart', () => {
+    expect(typeChanges(good, { ...good, functions: [] })).toEqual([{ kind: 'functions' }]);
     expect(typeChanges(good, { ...good, roles: {} })).toEqual([{ kind: 'roles' }]);
   });
 });

@@ -15,7 +15,7 @@ export type TypeChange =
         readonly after: string | null;
       }[];
     }
-  | { readonly kind: 'behaviour' | 'lock' | 'roles' };
+  | { readonly kind: 'functions' | 'lock' | 'roles' };
 export type TypeThing = 'terminal' | 'part' | 'setting';
 
 /** What differs between two versions of a type, for whoever decides about updating. Empty: nothing the circuit sees. */
@@ -26,7 +26,7 @@ export function typeChanges(before: DeviceType, after: DeviceType): TypeChange[]
     ...compare('terminal', before.terminals, after.terminals),
     ...compare('part', before.parts, after.parts),
     ...compare('setting', before.settings, after.settings),
-    ...(['behaviour', 'lock', 'roles'] as const).flatMap((kind) =>
+    ...(['functions', 'lock', 'roles'] as const).flatMap((kind) =>
       same(before[kind], after[kind]) ? [] : [{ kind } as const],
     ),
   ];

@@ -2,7 +2,7 @@ import type { DeviceType } from './deviceType';
 import type { Param } from './parts';
 import { settingFits } from './settings';
 import { settingShapeProblems } from './settingProblems';
-import { channelsOf } from './upgradeType';
+import { channelsOf } from './functions';
 
 /** Something that keeps a device type from being used: where, and what about. */
 export interface TypeProblem {
@@ -109,7 +109,7 @@ export function typeProblems(type: DeviceType): TypeProblem[] {
     )
       add(`${at}.dropOutVolts`, 'limits-crossed', part.id);
   });
-  for (const id of partNames(type)) if (!parts.has(id)) add('behaviour', 'unknown-part', id);
+  for (const { path, id } of partNames(type)) if (!parts.has(id)) add(path, 'unknown-part', id);
   for (const pin of roleTerminals(type)) if (!points.has(pin)) add('roles', 'unknown-terminal', pin);
   return problems;
 }
@@ -121,16 +121,18 @@ const twice = (ids: readonly string[]): string[] => [
 const isTable = (value: unknown): value is { setting: string; values: Record<string, number> } =>
   typeof value === 'object' && value !== null && 'values' in value && 'setting' in value;
 
-/** States that a contact may follow: the type's coils, what its behaviour sets, and what the door does to it. */
+/** States that a contact may follow: the type's coils, what its functions set, and what the door does to it. */
 function knownStates(type: DeviceType): Set<string> {
-  const { behaviour } = type;
   const states = new Set(['doorOpen', 'keyed', 'boltIn', 'ringing']);
   for (const part of type.parts) if (part.kind === 'coil') states.add(part.id);
   for (const channel of channelsOf(type)) states.add(channel.relay);
-  if ('state' in behaviour) states.add(behaviour.state);
-  if (behaviour.kind === 'keys') for (const state of Object.values(behaviour.keys)) states.add(state);
-  if (behaviour.kind === 'reader') states.add(behaviour.d0).add(behaviour.d1);
-  if (behaviour.kind === 'operator') states.add(behaviour.relay);
+  for (const one of type.functions) {
+    if ('state' in one) states.add(one.state);
+    if (one.kind === 'keys') for (const state of Object.values(one.keys)) states.add(state);
+    if (one.kind === 'reader') states.add(one.d0).add(one.d1);
+    if (one.kind === 'operator') states.add(one.relay);
+    if (one.kind === 'ownCodes' && one.bell !== null) states.add(one.bell);
+  }
   return states;
 }
 
@@ -141,18 +143,21 @@ interface NamedSetting {
   readonly options: readonly string[];
 }
 
-/** Settings that behaviour, lock and roles name: what is not there would silently read as nothing. */
-function settingNames({ behaviour, lock, roles }: DeviceType): NamedSetting[] {
+/** Settings that functions, lock and roles name: what is not there would silently read as nothing. */
+function settingNames({ functions, lock, roles }: DeviceType): NamedSetting[] {
   const names: NamedSetting[] = [];
   const add = (path: string, id: string | null | undefined, ...options: string[]) => {
     if (id !== null && id !== undefined) names.push({ path, id, options });
   };
-  if (behaviour.kind === 'fireRelay' || behaviour.kind === 'fireInput')
-    add('behaviour.latchSetting', behaviour.latchSetting, 'latching');
-  if (behaviour.kind === 'fireInput') add('behaviour.triggerSetting', behaviour.triggerSetting, 'NC', 'NO');
-  const bus = 'bus' in behaviour ? behaviour.bus : undefined;
-  add('behaviour.bus.addressSetting', bus?.addressSetting);
-  add('behaviour.bus.terminatorSetting', bus?.terminatorSetting, 'on');
+  functions.forEach((one, i) => {
+    const at = `functions[${i}]`;
+    if (one.kind === 'fireRelay' || one.kind === 'fireInput')
+      add(`${at}.latchSetting`, one.latchSetting, 'latching');
+    if (one.kind === 'fireInput') add(`${at}.triggerSetting`, one.triggerSetting, 'NC', 'NO');
+    if (!('bus' in one)) return;
+    add(`${at}.bus.addressSetting`, one.bus.addressSetting);
+    add(`${at}.bus.terminatorSetting`, one.bus.terminatorSetting, 'on');
+  });
   if (lock?.kind === 'strike' && lock.mode.by === 'setting')
     add('lock.mode.setting', lock.mode.setting, 'fail-safe', 'fail-secure');
   if (roles.intercom?.part === 'door-station') {
@@ -162,21 +167,22 @@ function settingNames({ behaviour, lock, roles }: DeviceType): NamedSetting[] {
   return names;
 }
 
-/** Parts that the behaviour and the lock name. */
-function partNames(type: DeviceType): string[] {
-  const { behaviour, lock } = type;
-  const names: string[] = [];
-  if ('board' in behaviour) names.push(behaviour.board);
-  if (behaviour.kind === 'fireInput') names.push(behaviour.input);
-  if (behaviour.kind === 'operator') names.push(behaviour.activate);
-  for (const { exitInput, contactInput, d0Input, d1Input, inner } of channelsOf(type)) {
-    for (const id of [exitInput, contactInput, d0Input, d1Input, inner?.d0Input, inner?.d1Input])
-      if (id) names.push(id);
-  }
-  if (lock?.kind === 'magnet') names.push(...lock.parts);
+/** Parts that functions and the lock name. */
+function partNames({ functions, lock }: DeviceType): { readonly path: string; readonly id: string }[] {
+  const names: { path: string; id: string }[] = [];
+  functions.forEach((one, i) => {
+    const add = (id: string | null | undefined) => id && names.push({ path: `functions[${i}]`, id });
+    if ('board' in one) add(one.board);
+    if (one.kind === 'fireInput') add(one.input);
+    if (one.kind === 'operator') add(one.activate);
+    for (const { exitInput, contactInput, d0Input, d1Input, inner } of channelsOf({ functions: [one] }))
+      [exitInput, contactInput, d0Input, d1Input, inner?.d0Input, inner?.d1Input].forEach(add);
+  });
+  const add = (id: string) => names.push({ path: 'lock', id });
+  if (lock?.kind === 'magnet') lock.parts.forEach(add);
   if (lock?.kind === 'strike') {
     const { mode } = lock;
-    names.push(...(mode.by === 'terminal' ? [mode.safe.coil, mode.secure.coil] : [mode.coil]));
+    (mode.by === 'terminal' ? [mode.safe.coil, mode.secure.coil] : [mode.coil]).forEach(add);
   }
   return names;
 }

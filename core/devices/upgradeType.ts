@@ -1,4 +1,5 @@
-import type { Channel, DeviceType, Setting } from './deviceType';
+import type { BusPort, Channel, DeviceFunction, DeviceType, Setting } from './deviceType';
+import { channelsOf, functionOf } from './functions';
 import { CHANNEL_ROLES, SETTING_ROLES, type SettingRole, type TextFormat } from './settings';
 
 /** Text patterns of the first versions, by the named format that took their place. */
@@ -8,10 +9,38 @@ export const OLD_PATTERNS: Readonly<Record<string, TextFormat>> = {
   '^([0-9A-Fa-f]{2}:){5}[0-9A-Fa-f]{2}$': 'mac',
 };
 
-/** Channels of a type, in order; none where it decides for nobody. */
-export function channelsOf({ behaviour }: Pick<DeviceType, 'behaviour'>): readonly Channel[] {
-  if (behaviour.kind === 'controller' || behaviour.kind === 'keypad') return behaviour.channels;
-  return behaviour.kind === 'timer' ? [behaviour.channel] : [];
+/** The one thing that a type of the first versions did. */
+export type OldBehaviour =
+  | { readonly kind: 'passive' }
+  | {
+      readonly kind: 'controller';
+      readonly board: string;
+      readonly channels: readonly Channel[];
+      readonly bus?: BusPort | undefined;
+    }
+  | { readonly kind: 'keypad'; readonly board: string; readonly channels: readonly Channel[] }
+  | Exclude<DeviceFunction, { readonly kind: 'decides' | 'ownCodes' | 'busHost' }>;
+
+/** The same as functions. A controller of old may listen on a bus; a keypad of old judges what is typed at it, and has a bell key. */
+export function functionsOfOld(old: OldBehaviour): readonly DeviceFunction[] {
+  switch (old.kind) {
+    case 'passive':
+      return [];
+    case 'controller': {
+      const { board, channels, bus } = old;
+      return [
+        { kind: 'decides', board, channels },
+        ...(bus ? [{ kind: 'busHost', board, bus } as const] : []),
+      ];
+    }
+    case 'keypad':
+      return [
+        { kind: 'decides', board: old.board, channels: old.channels },
+        { kind: 'ownCodes', board: old.board, bell: 'ringing' },
+      ];
+    default:
+      return [old];
+  }
 }
 
 /** Roles that belong to the device as a whole and used to be known by the setting's id. */
@@ -23,7 +52,7 @@ const BY_ID: ReadonlySet<string> = new Set<SettingRole>(['hours', 'output', 'ip'
  */
 export function withSettingRoles(type: DeviceType): DeviceType {
   const prefixes = channelsOf(type).map(({ settings }) => settings);
-  const operator = type.behaviour.kind === 'operator' ? type.behaviour.settings : null;
+  const operator = functionOf(type, 'operator')?.settings ?? null;
   let changed = false;
   const settings = type.settings.map((setting): Setting => {
     if (setting.role !== undefined) return setting;

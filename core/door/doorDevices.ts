@@ -1,3 +1,4 @@
+import { does, type FunctionKind } from '../devices/index';
 import type { Placed } from './doorParts';
 
 /** A door among the devices that its circuit reaches: a simulated world is one. */
@@ -6,9 +7,11 @@ export interface Populated<P extends Placed = Placed> {
   readonly inhabitants: readonly P[];
 }
 
-/** Devices of this door with a behaviour, in tag order. */
-export const doorDevices = <P extends Placed>({ door, inhabitants }: Populated<P>, kind: string): P[] =>
-  inhabitants.filter(({ device, type }) => device.door === door.id && type.behaviour.kind === kind);
+/** Devices of this door that do one of these things, in tag order. */
+export const doorDevices = <P extends Placed>(
+  { door, inhabitants }: Populated<P>,
+  ...kinds: readonly FunctionKind[]
+): P[] => inhabitants.filter(({ device, type }) => device.door === door.id && does(type, ...kinds));
 
 /** Exit devices that people inside can use: a key switch outside is none. */
 export const exits = <P extends Placed>(at: Populated<P>): P[] =>
@@ -18,11 +21,11 @@ export const exits = <P extends Placed>(at: Populated<P>): P[] =>
 
 /** Whatever decides in this circuit, for this door or another. */
 export const deciders = <P extends Placed>({ inhabitants }: Populated<P>): P[] =>
-  inhabitants.filter(({ type }) => type.behaviour.kind === 'controller' || type.behaviour.kind === 'keypad');
+  inhabitants.filter(({ type }) => does(type, 'decides'));
 
 /** Devices of this door that take a card or a code. */
 export const entries = <P extends Placed>(at: Populated<P>): P[] => [
   ...doorDevices(at, 'reader'),
   ...doorDevices(at, 'busReader'),
-  ...doorDevices(at, 'keypad'),
+  ...doorDevices(at, 'ownCodes'),
 ];

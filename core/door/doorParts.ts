@@ -1,4 +1,4 @@
-import { resolveLock, type DeviceType, type Roles } from '../devices/index';
+import { does, resolveLock, type DeviceType, type Roles } from '../devices/index';
 import { fireLineFor, isFireLine, type FireLine } from './fireLine';
 import {
   devicesOf,
@@ -83,9 +83,9 @@ export function doorParts(plan: Plan, doorId: DoorId): DoorParts {
     exits: family('exit'),
     contacts: family('contact'),
     readers: family('reader'),
-    fireRelays: releases.filter(({ type }) => type.behaviour.kind === 'fireRelay'),
+    fireRelays: releases.filter(({ type }) => does(type, 'fireRelay')),
     fireLine: door ? fireLineFor(plan, door) : null,
-    breakGlasses: releases.filter(({ type }) => type.behaviour.kind === 'breakGlass'),
+    breakGlasses: releases.filter(({ type }) => does(type, 'breakGlass')),
     diodes: small.filter((one) => !isResistor(one)),
     resistors: small.filter(isResistor),
     relays: family('relay'),

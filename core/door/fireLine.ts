@@ -1,4 +1,4 @@
-import type { DeviceType } from '../devices/index';
+import { does, type DeviceType } from '../devices/index';
 import {
   deviceOf,
   devicesOf,
@@ -46,7 +46,7 @@ const fireInputOf = (plan: Plan, door: Door) =>
 const fireRelayOf = (plan: Plan, door: Door) =>
   devicesOf(plan, door.id)
     .map((device) => ({ device, type: typeIn(plan, device) }))
-    .find(({ type }) => type.behaviour.kind === 'fireRelay');
+    .find(({ type }) => does(type, 'fireRelay'));
 
 /**
  * The line that a door without a fire relay of its own may hang on: that of the first door whose relay works the

@@ -1,4 +1,4 @@
-import type { DeviceType } from '../devices/index';
+import { channelsOf, functionsOf, type DeviceType } from '../devices/index';
 import type { Placed } from './doorParts';
 
 /** What an input is there for. */
@@ -19,32 +19,22 @@ export interface InputAt {
   readonly channel: number | null;
 }
 
-/** Purpose and channel of the inputs that a behaviour reads, by part. */
-function readBy({ behaviour }: DeviceType): Map<string, { purpose: InputPurpose; channel: number | null }> {
+/** Purpose and channel of the inputs that a type's functions read, by part. */
+function readBy(type: DeviceType): Map<string, { purpose: InputPurpose; channel: number | null }> {
   const known = new Map<string, { purpose: InputPurpose; channel: number | null }>();
   const put = (part: string | null | undefined, purpose: InputPurpose, channel: number | null) => {
     if (part) known.set(part, { purpose, channel });
   };
-  switch (behaviour.kind) {
-    case 'controller':
-    case 'keypad':
-      behaviour.channels.forEach(({ exitInput, contactInput, d0Input, d1Input, inner }, channel) => {
-        put(exitInput, 'exit', channel);
-        put(contactInput, 'contact', channel);
-        for (const line of [d0Input, d1Input, inner?.d0Input, inner?.d1Input]) put(line, 'data', channel);
-      });
-      break;
-    case 'timer':
-      put(behaviour.channel.exitInput, 'exit', null);
-      break;
-    case 'operator':
-      put(behaviour.activate, 'exit', null);
-      break;
-    case 'fireInput':
-      put(behaviour.input, 'fire', null);
-      break;
-    default:
-  }
+  channelsOf({ functions: functionsOf(type, 'decides') }).forEach(
+    ({ exitInput, contactInput, d0Input, d1Input, inner }, channel) => {
+      put(exitInput, 'exit', channel);
+      put(contactInput, 'contact', channel);
+      for (const line of [d0Input, d1Input, inner?.d0Input, inner?.d1Input]) put(line, 'data', channel);
+    },
+  );
+  for (const { channel } of functionsOf(type, 'timer')) put(channel.exitInput, 'exit', null);
+  for (const { activate } of functionsOf(type, 'operator')) put(activate, 'exit', null);
+  for (const { input } of functionsOf(type, 'fireInput')) put(input, 'fire', null);
   return known;
 }
 

@@ -1,4 +1,4 @@
-import { roleValue } from '../devices/index';
+import { does, roleValue } from '../devices/index';
 import {
   allDevices,
   deviceOf,
@@ -41,7 +41,7 @@ function acrossDoors(plan: Plan): Sites {
   for (const device of allDevices(plan)) {
     const type = typeIn(plan, device);
     if (device.door === null) common.push(device);
-    if (type.roles.fireInput || type.behaviour.kind === 'fireRelay') fire.push(device);
+    if (type.roles.fireInput || does(type, 'fireRelay')) fire.push(device);
     const set = callerSet(plan, device);
     if (set !== null) callers.set(set, (callers.get(set) ?? new Set()).add(device.door));
     const address = String(roleValue(type, device.settings, 'ip') ?? '');

@@ -1,4 +1,4 @@
-import { settingValue } from '../devices/index';
+import { does, settingValue } from '../devices/index';
 import type { Inhabitant, World } from '../simulate/index';
 import { doorDevices } from '../door/index';
 
@@ -18,6 +18,6 @@ export function callers(world: World): Caller[] {
     if (device.door !== world.door.id || pins?.part !== 'door-station') return [];
     return [String(settingValue(type, device.settings, pins.channelSetting))];
   });
-  const stations = world.inhabitants.filter(({ type }) => type.behaviour.kind === 'keys');
+  const stations = world.inhabitants.filter(({ type }) => does(type, 'keys'));
   return [...buttons, ...stations.flatMap((one) => channels.map((key) => ({ ...one, key })))];
 }

@@ -1,3 +1,4 @@
+import { does } from '../devices/index';
 import {
   joinedNodes,
   pose,
@@ -29,7 +30,7 @@ const isSwitched = (before: number, after: number): boolean =>
   Math.abs(after - before) >
   Math.max(LEAK_AMPS, SWITCHED_SHARE * Math.max(Math.abs(before), Math.abs(after)));
 
-export const isFireRelay = ({ type }: Inhabitant): boolean => type.behaviour.kind === 'fireRelay';
+export const isFireRelay = ({ type }: Inhabitant): boolean => does(type, 'fireRelay');
 
 /** Fire relays whose contact lies on the fire input of a supply of this door. */
 function onFireInputs(world: World): Inhabitant[] {

@@ -1,5 +1,5 @@
 import { joinedNodes, readInput, settle, type Conditions, type OperatingPoint } from '../circuit/index';
-import { settingValue, type BusPort } from '../devices/index';
+import { functionOf, functionsOf, settingValue, type BusPort } from '../devices/index';
 import { terminalId } from '../plan/index';
 import type { CardOutcome, SimState } from './simState';
 import type { Inhabitant, World } from './world';
@@ -23,8 +23,8 @@ export function readCard(
   reader: Inhabitant,
   under: SettleUnder = (conditions) => settle(world.netlist, conditions, state.point.on),
 ): CardRead {
-  const spec = reader.type.behaviour;
-  if (spec.kind !== 'reader' && spec.kind !== 'busReader') return lost('reader-dead');
+  const spec = functionOf(reader.type, 'reader') ?? functionOf(reader.type, 'busReader');
+  if (!spec) return lost('reader-dead');
   if (state.boards.get(`${reader.device.id}:${spec.board}`) !== true) return lost('reader-dead');
   return spec.kind === 'reader'
     ? readLines(world, state, reader, spec, under)
@@ -61,8 +61,9 @@ function readLines(
   };
   const [zero, one] = [moved(spec.d0), moved(spec.d1)];
   for (const { device, type } of world.inhabitants) {
-    if (type.behaviour.kind !== 'controller') continue;
-    for (const [channel, { d0Input, d1Input, inner }] of type.behaviour.channels.entries()) {
+    const decides = functionOf(type, 'decides');
+    if (!decides) continue;
+    for (const [channel, { d0Input, d1Input, inner }] of decides.channels.entries()) {
       const at = { controller: device.id, channel };
       for (const lines of [{ d0Input, d1Input }, inner]) {
         if (!lines) continue;
@@ -84,11 +85,10 @@ export interface PortAt {
 
 /** Every port of a bus in this world, controllers first. */
 export const busPorts = (world: World): (PortAt & { readonly master: boolean })[] =>
-  world.inhabitants.flatMap(({ device, type: { behaviour } }): (PortAt & { master: boolean })[] => {
-    if (behaviour.kind === 'controller' && behaviour.bus)
-      return [{ device: device.id, port: behaviour.bus, master: true }];
-    return behaviour.kind === 'busReader' ? [{ device: device.id, port: behaviour.bus, master: false }] : [];
-  });
+  world.inhabitants.flatMap(({ device, type }): (PortAt & { master: boolean })[] => [
+    ...functionsOf(type, 'busHost').map(({ bus }) => ({ device: device.id, port: bus, master: true })),
+    ...functionsOf(type, 'busReader').map(({ bus }) => ({ device: device.id, port: bus, master: false })),
+  ]);
 
 /**
  * A reader on a bus is heard where A meets A and B meets B (or transmit meets receive) along unbroken wires,
@@ -106,8 +106,10 @@ function readBus(world: World, state: SimState, reader: Inhabitant, port: BusPor
   const crosses = port.crossed === true;
   let found: CardRead = lost('nothing-arrives');
   for (const { device, type } of world.inhabitants) {
-    if (type.behaviour.kind !== 'controller' || !type.behaviour.bus) continue;
-    const { bus, board, channels } = type.behaviour;
+    const host = functionOf(type, 'busHost');
+    const channels = functionOf(type, 'decides')?.channels;
+    if (!host || !channels || device.id === here) continue;
+    const { bus, board } = host;
     const [a, b] = [at(here, port.a), at(here, port.b)];
     const [A, B] = [at(device.id, bus.a), at(device.id, bus.b)];
     const straight = a === A && b === B;
@@ -123,8 +125,8 @@ function readBus(world: World, state: SimState, reader: Inhabitant, port: BusPor
     if (wrong) return { outcome: 'lines-swapped', ...where };
     if (at(here, port.common) !== at(device.id, bus.common)) return { outcome: 'no-common', ...where };
     const rivals = world.inhabitants.some((other) => {
-      const theirs = other.type.behaviour;
-      if (theirs.kind !== 'busReader' || other.device.id === here || address === null) return false;
+      const theirs = functionOf(other.type, 'busReader');
+      if (!theirs || other.device.id === here || address === null) return false;
       return at(other.device.id, theirs.bus.a) === a && addressOf(other, theirs.bus) === address;
     });
     return { outcome: rivals ? 'address-clash' : 'read', ...where };

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { DeviceType } from '../devices/index';
+import { functionOf, type DeviceType } from '../devices/index';
 import { react, type Reaction } from './behaviours/index';
 import type { Memory } from './simState';
 import type { Inhabitant } from './world';
@@ -9,11 +9,8 @@ import { loneDevice } from '../specimens/loneDevice';
 
 const timedType = supplies.find(({ id }) => id === 'supply-12v-timed')!;
 const withSense = (exitSense: 'edge' | 'level'): DeviceType => {
-  if (timedType.behaviour.kind !== 'timer') throw new Error('no timer');
-  return {
-    ...timedType,
-    behaviour: { ...timedType.behaviour, channel: { ...timedType.behaviour.channel, exitSense } },
-  };
+  const timer = functionOf(timedType, 'timer')!;
+  return { ...timedType, functions: [{ ...timer, channel: { ...timer.channel, exitSense } }] };
 };
 const SECONDS = 5;
 

@@ -1,3 +1,4 @@
+import { does } from '../devices/index';
 import type { OperatingPoint } from '../circuit/index';
 import type { CardRead } from './cardRead';
 import { follow, numberOf, pending, settled, type Explored, type Pending, type Settled } from './explored';
@@ -63,8 +64,8 @@ export function explorer<H>(world: World, explored: Explored, circuit: Circuit<H
     return run(from, next);
   };
   const cardRead = (from: Place<H>, stimulus: Credential): CardRead | null => {
-    if (presentedTo(world, stimulus)?.type.behaviour.kind === 'busReader')
-      return circuit.overBus(from.at, stimulus);
+    const to = presentedTo(world, stimulus);
+    if (to && does(to.type, 'busReader')) return circuit.overBus(from.at, stimulus);
     return readAt(world, state(from), stimulus, (conditions) =>
       circuit.point(circuit.settle(from.here, numberOf(explored, conditions))),
     );

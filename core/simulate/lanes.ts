@@ -1,3 +1,4 @@
+import { channelsOf, functionsOf } from '../devices/index';
 import { doorHold, lockStatuses } from './lockStatus';
 import type { SimState } from './simState';
 import { advance } from './step';
@@ -14,19 +15,10 @@ export interface LaneSample {
 
 /** Relay states of the devices that decide, as `device:state`. */
 export const relayKeys = (world: World): string[] =>
-  world.inhabitants.flatMap(({ device, type: { behaviour } }) => {
+  world.inhabitants.flatMap(({ device, type }) => {
     if (device.door !== world.door.id) return [];
-    switch (behaviour.kind) {
-      case 'keypad':
-      case 'controller':
-        return behaviour.channels.map(({ relay }) => `${device.id}:${relay}`);
-      case 'timer':
-        return [`${device.id}:${behaviour.channel.relay}`];
-      case 'operator':
-        return [`${device.id}:${behaviour.relay}`];
-      default:
-        return [];
-    }
+    const relays = [...channelsOf(type), ...functionsOf(type, 'operator')].map(({ relay }) => relay);
+    return relays.map((relay) => `${device.id}:${relay}`);
   });
 
 /** The present moment as a sample. */

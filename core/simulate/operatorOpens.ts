@@ -1,3 +1,4 @@
+import { does } from '../devices/index';
 import type { SimState } from './simState';
 import { advance } from './step';
 import type { World } from './world';
@@ -15,4 +16,4 @@ export const operatorOpens = (world: World, state: SimState): boolean =>
 /** A door that operators move and no lock holds: a gate, a leaf that only its drive keeps shut. */
 export const movedByOperatorOnly = ({ locks, inhabitants, door }: World): boolean =>
   locks.length === 0 &&
-  inhabitants.some(({ device, type }) => device.door === door.id && type.behaviour.kind === 'operator');
+  inhabitants.some(({ device, type }) => device.door === door.id && does(type, 'operator'));

@@ -1,3 +1,4 @@
+import { does } from '../devices/index';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
@@ -13,9 +14,9 @@ const doors = HARDWARE_SETS.map(({ id, electricalEgress }) => {
   const world = buildWorld(plan, 'D01');
   const presses = world.inhabitants
     // A switch and a hold-open code stay as they were left; what is pressed here springs back.
-    .filter(({ type }) => ['button', 'sensor'].includes(type.behaviour.kind))
+    .filter(({ type }) => does(type, 'button', 'sensor'))
     .map(({ device }): Stimulus => ({ kind: 'press', device: device.id }));
-  const glasses = world.inhabitants.filter(({ type }) => type.behaviour.kind === 'breakGlass');
+  const glasses = world.inhabitants.filter(({ type }) => does(type, 'breakGlass'));
   const wires = conductorsOf(plan, 'D01').map((wire) => wire.id);
   const act = fc.oneof(
     fc.constantFrom<Stimulus>(

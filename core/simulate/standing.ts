@@ -1,3 +1,4 @@
+import { functionsOf } from '../devices/index';
 import type { SimState, Stimulus } from './simState';
 import type { World } from './world';
 
@@ -15,14 +16,15 @@ export function standing(world: World, state: SimState): Standing[] {
   const found: Standing[] = [];
   let fire = false;
   for (const { device, type } of world.inhabitants) {
-    const { behaviour } = type;
-    const on = (name: string) => state.states.has(`${device.id}:${name}`);
-    if (behaviour.kind === 'breakGlass' && on(behaviour.state))
+    const isOn = (...kinds: readonly ('breakGlass' | 'switch' | 'fireRelay' | 'fireInput')[]) =>
+      kinds.some((kind) =>
+        functionsOf(type, kind).some((one) => state.states.has(`${device.id}:${one.state}`)),
+      );
+    if (isOn('breakGlass'))
       found.push({ kind: 'break-glass', id: device.id, undo: [{ kind: 'resetGlass', device: device.id }] });
-    if (behaviour.kind === 'switch' && on(behaviour.state))
+    if (isOn('switch'))
       found.push({ kind: 'switch', id: device.id, undo: [{ kind: 'press', device: device.id }] });
-    if ((behaviour.kind === 'fireRelay' || behaviour.kind === 'fireInput') && on(behaviour.state))
-      fire = true;
+    if (isOn('fireRelay', 'fireInput')) fire = true;
   }
   if (fire) found.push({ kind: 'fire', id: null, undo: [{ kind: 'fireGone' }, { kind: 'fireReset' }] });
   if ([...state.feeds.values()].some(({ kind }) => kind !== 'mains'))

@@ -1,3 +1,4 @@
+import { does, functionOf } from '../devices/index';
 import type { Feed } from '../circuit/index';
 import type { Signal } from './behaviours/index';
 import { readCard, type CardRead, type SettleUnder } from './cardRead';
@@ -78,7 +79,7 @@ function toAll(world: World, state: SimState, signal: Signal, effects: Effect[])
 /** The lever's own contact moves before the latch does, and the system hears of it first. */
 function turnLever(world: World, state: SimState, effects: Effect[]): SimState {
   const levers = world.inhabitants.filter(
-    ({ device, type }) => device.door === world.door.id && type.behaviour.kind === 'lever',
+    ({ device, type }) => device.door === world.door.id && does(type, 'lever'),
   );
   if (levers.length === 0) return state;
   const turned = levers.reduce(
@@ -108,8 +109,9 @@ function presentCredential(world: World, state: SimState, stimulus: Credential, 
   if (!target) return state;
   const { device, type } = target;
   const at = state.now;
-  if (type.behaviour.kind === 'keypad') {
-    if (state.boards.get(`${device.id}:${type.behaviour.board}`) !== true) {
+  const own = functionOf(type, 'ownCodes');
+  if (own) {
+    if (state.boards.get(`${device.id}:${own.board}`) !== true) {
       effects.push({ at, kind: 'no-answer', device: device.id });
       return state;
     }
@@ -147,7 +149,7 @@ export function readAt(
   under?: SettleUnder,
 ): CardRead | null {
   const target = presentedTo(world, stimulus);
-  return target && target.type.behaviour.kind !== 'keypad' ? readCard(world, state, target, under) : null;
+  return target && !does(target.type, 'ownCodes') ? readCard(world, state, target, under) : null;
 }
 
-const isEntry = (type: Inhabitant['type']): boolean => type.family === 'reader' || type.family === 'keypad';
+const isEntry = (type: Inhabitant['type']): boolean => does(type, 'reader', 'busReader', 'ownCodes');

@@ -216,7 +216,7 @@ export const HARDWARE_MISTAKES: readonly Row[] = [
         })),
         parts: [],
         settings: [],
-        behaviour: { kind: 'passive' as const },
+        functions: [],
         roles: {
           intercom: {
             part: 'answering-station' as const,

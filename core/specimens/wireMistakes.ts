@@ -127,7 +127,7 @@ export const WIRE_MISTAKES: readonly Row[] = [
           terminals: ['1', '2'].map((pin) => ({ id: pin, maxConductors: 2, use: 'needed' as const })),
           parts: [{ kind: 'varistor', id: 'body', a: '1', b: '2', clampVolts: 390, ohms: 5 }],
           settings: [],
-          behaviour: { kind: 'passive' },
+          functions: [],
           roles: {},
           ip: 'IP20',
           symbol: 'varistor',

@@ -1,4 +1,4 @@
-import { roleValue, settingFor, type SettingRole } from '../devices/index';
+import { channelsOf, does, functionsOf, roleValue, settingFor, type SettingRole } from '../devices/index';
 import { entries } from '../door/index';
 import {
   advance,
@@ -25,15 +25,16 @@ const HORIZON_MS = 600_000;
 const isFree = (world: World, state: SimState): boolean =>
   doorHold(lockStatuses(world, state.point)) === 'free';
 
-/** Setting that a device's timer runs by, by what its behaviour calls the timer. */
+/** Setting that a device's timer runs by, by what its function calls the timer. */
 function settingOf(world: World, device: string, timer: string, by: 'unlock' | 'exit'): string | null {
   const self = world.inhabitants.find((one) => one.device.id === device);
   if (!self) return null;
-  const { behaviour } = self.type;
-  if (behaviour.kind === 'operator') return settingFor(self.type, 'stay')?.id ?? null;
-  const channel = Number(/^c(\d+)\./.exec(timer)?.[1] ?? 0);
+  const counted = /^c(\d+)\./.exec(timer)?.[1];
+  if (counted === undefined && does(self.type, 'operator')) return settingFor(self.type, 'stay')?.id ?? null;
+  const channel = Number(counted ?? 0);
   // A timer of its own knows one time, whoever asks it.
-  const role: SettingRole = behaviour.kind === 'timer' ? 'exit' : by;
+  const own = channelsOf(self.type)[channel];
+  const role: SettingRole = functionsOf(self.type, 'timer').some((one) => one.channel === own) ? 'exit' : by;
   const kept = settingFor(self.type, role, channel)?.id ?? null;
   return kept !== null && typeof roleValue(self.type, self.device.settings, role, channel) === 'number'
     ? kept

@@ -1,17 +1,27 @@
 import { ON, settle, voltsAcross, type Damage } from '../circuit/index';
 import {
+  functionOf,
+  presentParts,
+  resolveLock,
+  settingValue,
   type Current,
+  type DeviceFunction,
   type DeviceType,
   type Pair,
   type Roles,
   type SettingValue,
-  presentParts,
-  resolveLock,
-  settingValue,
 } from '../devices/index';
 import { EMPTY_BRIEF, emptyPlan, terminalId, type Device, type Plan } from '../plan/index';
 import { metres, mm2 } from '../units/index';
-import { atRest, buildWorld, conditionsOf, lockStatuses, stimulate, type SimState } from '../simulate/index';
+import {
+  atRest,
+  buildWorld,
+  conditionsOf,
+  lockStatuses,
+  stimulate,
+  type SimState,
+  type Stimulus,
+} from '../simulate/index';
 
 /** A voltage put on a device by itself: on its feed, its lock or its coil terminals. */
 export interface Applied {
@@ -102,7 +112,7 @@ const benchSource = (applied: Applied): DeviceType => ({
     },
   ],
   settings: [],
-  behaviour: { kind: 'passive' },
+  functions: [],
   roles: {},
   ip: 'IP20',
   symbol: 'supply',
@@ -234,36 +244,40 @@ function workedState(plan: Plan, rest: SimState, type: DeviceType): SimState | n
       point: settle(world.netlist, conditionsOf({ ...rest, states }), rest.point.on),
     };
   };
-  switch (type.behaviour.kind) {
-    case 'button':
-    case 'sensor':
-    case 'switch':
-    case 'keys':
-      return stimulate(world, rest, { kind: 'press', device: UNDER_TEST }).state;
-    case 'breakGlass':
-      return stimulate(world, rest, { kind: 'breakGlass', device: UNDER_TEST }).state;
-    case 'fireRelay':
-      return stimulate(world, rest, { kind: 'fire' }).state;
-    case 'doorContact':
-      return stimulate(world, rest, { kind: 'openDoor', from: 'force' }).state;
-    case 'keypad':
-      return stimulate(world, rest, { kind: 'credential', valid: true, device: UNDER_TEST }).state;
-    case 'controller': {
-      const [first] = type.behaviour.channels;
-      return first ? act(first.relay) : null;
+  const after = (stimulus: Stimulus): SimState => stimulate(world, rest, stimulus).state;
+  const working = (one: DeviceFunction): SimState | null => {
+    switch (one.kind) {
+      case 'button':
+      case 'sensor':
+      case 'switch':
+      case 'keys':
+        return after({ kind: 'press', device: UNDER_TEST });
+      case 'breakGlass':
+        return after({ kind: 'breakGlass', device: UNDER_TEST });
+      case 'fireRelay':
+        return after({ kind: 'fire' });
+      case 'doorContact':
+        return after({ kind: 'openDoor', from: 'force' });
+      case 'ownCodes':
+        return after({ kind: 'credential', valid: true, device: UNDER_TEST });
+      case 'decides':
+        return one.channels[0] ? act(one.channels[0].relay) : null;
+      case 'timer':
+        return act(one.channel.relay);
+      case 'operator':
+        return act(one.relay);
+      case 'lever':
+      case 'fireInput':
+        return act(one.state);
+      case 'reader':
+        return act(one.d0);
+      default:
+        return null;
     }
-    case 'timer':
-      return act(type.behaviour.channel.relay);
-    case 'operator':
-      return act(type.behaviour.relay);
-    case 'lever':
-    case 'fireInput':
-      return act(type.behaviour.state);
-    case 'reader':
-      return act(type.behaviour.d0);
-    default:
-      return null;
-  }
+  };
+  // A code at its own keys is the whole way; where it has none, what decides is worked by itself.
+  const first = functionOf(type, 'ownCodes') ?? type.functions[0];
+  return first ? working(first) : null;
 }
 
 /** A voltage this device is made for, halfway between what it needs and what it bears; 12 V where nothing says. */

@@ -282,7 +282,7 @@ describe('what once stopped the server', () => {
       terminals: [{ id: '1', maxConductors: 2, use: 'optional' }],
       parts: [],
       settings: [{ id: 'name', label: 'name', kind: 'text', pattern: '^(a+)+$', example: 'a', initial: '' }],
-      behaviour: { kind: 'passive' },
+      functions: [],
       roles: {},
       ip: 'IP20',
       symbol: 'joint',

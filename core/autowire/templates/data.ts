@@ -1,5 +1,4 @@
-import type { BusPort } from '../../devices/index';
-import { settingValue } from '../../devices/index';
+import { busPortOf, functionOf, settingValue, type BusPort } from '../../devices/index';
 import type { TerminalId } from '../../plan/index';
 import type { DoorParts, Placed } from '../../door/index';
 import { layout, NO_LAYOUT, type Run, type SettingRun } from '../run';
@@ -32,10 +31,7 @@ export const readerData: Template = (parts, ledger) => {
 };
 
 /** Bus port of a device, where it has one. */
-export const busPortOf = ({ type: { behaviour } }: Placed): BusPort | null => {
-  if (behaviour.kind === 'controller') return behaviour.bus ?? null;
-  return behaviour.kind === 'busReader' ? behaviour.bus : null;
-};
+export const portAt = ({ type }: Placed): BusPort | null => busPortOf(type);
 
 /**
  * One pair from device to device, in at one and out to the next, from the controller or from the last device
@@ -44,16 +40,16 @@ export const busPortOf = ({ type: { behaviour } }: Placed): BusPort | null => {
  */
 export const readerBus: Template = (parts, ledger) => {
   const { decider } = parts;
-  const master = decider && busPortOf(decider);
-  const readers = parts.readers.filter((reader) => busPortOf(reader));
+  const master = decider && portAt(decider);
+  const readers = parts.readers.filter((reader) => portAt(reader));
   if (!decider || !master || readers.length === 0) return NO_LAYOUT;
-  const others = parts.all.filter((one) => !readers.includes(one) && one !== decider && busPortOf(one));
+  const others = parts.all.filter((one) => !readers.includes(one) && one !== decider && portAt(one));
   const taken = new Set(others.map(addressOf));
   const runs: Run[] = [];
   const settings: SettingRun[] = [];
   let last: { a: TerminalId; b: TerminalId } = { a: pin(decider, master.a), b: pin(decider, master.b) };
   for (const [index, reader] of readers.entries()) {
-    const port = busPortOf(reader)!;
+    const port = portAt(reader)!;
     const [a, b] = port.crossed ? [port.b, port.a] : [port.a, port.b];
     const here = { a: pin(reader, a), b: pin(reader, b) };
     runs.push(
@@ -80,7 +76,7 @@ export const readerBus: Template = (parts, ledger) => {
 
 /** Odd addresses belong to a controller's odd doors, even ones to its even doors. */
 const channelCount = ({ decider }: DoorParts): number =>
-  decider?.type.behaviour.kind === 'controller' ? decider.type.behaviour.channels.length : 1;
+  decider && busPortOf(decider.type) ? (functionOf(decider.type, 'decides')?.channels.length ?? 1) : 1;
 const parity = (address: number, parts: DoorParts): boolean =>
   (address + 1) % channelCount(parts) === parts.channel % channelCount(parts);
 
@@ -91,7 +87,7 @@ function freeAddress(taken: ReadonlySet<number | null>, parts: DoorParts): numbe
 }
 
 function addressOf(of: Placed): number | null {
-  const setting = busPortOf(of)?.addressSetting;
+  const setting = portAt(of)?.addressSetting;
   const value = setting ? settingValue(of.type, of.device.settings, setting) : null;
   return typeof value === 'number' ? value : null;
 }

@@ -24,6 +24,6 @@ export const TEMPLATES: readonly Template[] = [
 ];
 
 export type { Template } from './template';
-export { busPortOf } from './data';
+export { portAt } from './data';
 export { suits, supplyFor } from './suits';
 export { stateFor } from './lockPower';

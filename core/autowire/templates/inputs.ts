@@ -1,4 +1,4 @@
-import type { DryInput } from '../../devices/index';
+import { does, functionOf, type DryInput } from '../../devices/index';
 import type { ColourRole, TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
 import type { DoorParts, Placed } from '../../door/index';
@@ -122,7 +122,7 @@ export const exitRequest: Template = (parts, ledger) => {
   const all = [...parts.exits, ...parts.locks.filter(({ type }) => type.roles.exitContact)];
   // Where a timed supply is asked, a lever that opens by itself still tells the controller, and asks nothing.
   const told = target.at === parts.decider ? null : ownExitInput(parts);
-  const levers = told ? all.filter(({ type }) => type.behaviour.kind === 'lever') : [];
+  const levers = told ? all.filter(({ type }) => does(type, 'lever')) : [];
   const asked = contactsOf(
     all.filter((one) => !levers.includes(one)),
     'exitContact',
@@ -143,7 +143,7 @@ export const exitRequest: Template = (parts, ledger) => {
     const settings = [{ device: target.at.device.id, setting, value: 'NC' }];
     return joinLayouts([layout(inSeries(asked, input, common, EXIT, ledger), settings), heard]);
   }
-  const onlyLevers = asked.length > 0 && asked.every(({ at }) => at.type.behaviour.kind === 'lever');
+  const onlyLevers = asked.length > 0 && asked.every(({ at }) => does(at.type, 'lever'));
   const rex = channelSetting(target.at, parts, 'rex');
   const settings: SettingRun[] =
     onlyLevers && interposed.length === 0 && rex !== null
@@ -247,8 +247,7 @@ export const fireInput: Template = (parts, ledger) => {
   const supply = fireSupply(parts);
   const input = supply?.type.roles.fireInput;
   if (!supply || !input) return NO_LAYOUT;
-  const { behaviour } = supply.type;
-  const setting = behaviour.kind === 'fireInput' ? behaviour.triggerSetting : undefined;
+  const setting = functionOf(supply.type, 'fireInput')?.triggerSetting;
   const trigger = setting === undefined ? 'NC' : parts.schools.fireTrigger;
   const contacts = parts.fireRelays.flatMap((at): ContactAt[] => {
     const [pole] = at.type.roles.breakers ?? [];

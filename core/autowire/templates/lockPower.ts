@@ -1,4 +1,4 @@
-import { roleValue, settingValue, type Pair, type Throw } from '../../devices/index';
+import { does, roleValue, settingValue, type Pair, type Throw } from '../../devices/index';
 import type { DeadState, TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
 import type { DoorParts, Placed } from '../../door/index';
@@ -24,7 +24,7 @@ export function stateFor(lock: Placed, wanted: DeadState | null): DeadState {
 
 /** The supply with a timed relay of its own, where the door has one. */
 export const timedSupply = ({ supplies }: DoorParts): Placed | null =>
-  supplies.find(({ type }) => type.behaviour.kind === 'timer') ?? null;
+  supplies.find(({ type }) => does(type, 'timer')) ?? null;
 
 /**
  * True where the timed relay of the supply switches the lock, and the terminal only triggers it: by a dry contact, which an

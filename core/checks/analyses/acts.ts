@@ -1,3 +1,4 @@
+import { does, functionOf } from '../../devices/index';
 import { entries, exits } from '../../door/index';
 import { callers } from '../../prove/index';
 import type { Stimulus, World } from '../../simulate/index';
@@ -5,7 +6,7 @@ import type { Stimulus, World } from '../../simulate/index';
 /** Cards and codes at every reader and keypad of the door, each output of a keypad by itself. */
 function credentials(world: World): Stimulus[] {
   return entries(world).flatMap(({ device, type }): Stimulus[] => {
-    const outputs = type.behaviour.kind === 'keypad' ? type.behaviour.channels.length : 1;
+    const outputs = does(type, 'ownCodes') ? (functionOf(type, 'decides')?.channels.length ?? 1) : 1;
     return Array.from({ length: outputs }, (_, output) => ({
       kind: 'credential',
       valid: true,
@@ -29,8 +30,8 @@ export const asks = (world: World): Stimulus[] => [
   ...keys(world),
 ];
 
-/** Kinds of devices that a person may press, wherever the device stands in the circuit. */
-const PRESSED: ReadonlySet<string> = new Set(['button', 'switch', 'sensor']);
+/** What a person may press, wherever the device stands in the circuit. */
+const PRESSED = ['button', 'switch', 'sensor'] as const;
 
 /** Everything that may be done at a door: what lets it go, what rings, every key switch, glass, lever, and a fire. */
 export function acts(world: World): Stimulus[] {
@@ -38,10 +39,12 @@ export function acts(world: World): Stimulus[] {
   const known = new Set(asking.map((act) => JSON.stringify(act)));
   const here = world.inhabitants.filter(({ device }) => [world.door.id, null].includes(device.door));
   const others = here.flatMap(({ device, type }): Stimulus[] => {
-    const { kind } = type.behaviour;
-    if (kind === 'breakGlass') return [{ kind, device: device.id }];
     // A keypad rings its bell when its bell key is pressed.
-    return PRESSED.has(kind) || kind === 'keypad' ? [{ kind: 'press', device: device.id }] : [];
+    const rings = (functionOf(type, 'ownCodes')?.bell ?? null) !== null;
+    return [
+      ...(does(type, 'breakGlass') ? [{ kind: 'breakGlass', device: device.id } as const] : []),
+      ...(rings || does(type, ...PRESSED) ? [{ kind: 'press', device: device.id } as const] : []),
+    ];
   });
   return [
     ...asking,

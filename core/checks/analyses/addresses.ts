@@ -1,3 +1,4 @@
+import { functionOf } from '../../devices/index';
 import { allDevices } from '../../plan/index';
 import { addressOf } from '../../simulate/index';
 import { onDevice } from '../context';
@@ -10,12 +11,11 @@ export const addresses: Analysis = (context) => {
   const bus = busOf(context);
   const { plan, parts, door, world } = context;
   if (!bus || !parts.decider) return [];
-  const behaviour = parts.decider.type.behaviour;
-  const channels = behaviour.kind === 'controller' ? behaviour.channels.length : 1;
+  const channels = functionOf(parts.decider.type, 'decides')?.channels.length ?? 1;
   const place = (id: string) => allDevices(plan).findIndex((device) => device.id === id);
   return world.inhabitants.flatMap((self): Hit[] => {
-    if (self.device.door !== door.id || self.type.behaviour.kind !== 'busReader') return [];
-    const { bus: port } = self.type.behaviour;
+    const port = functionOf(self.type, 'busReader')?.bus;
+    if (self.device.door !== door.id || !port) return [];
     const address = addressOf(self, port);
     if (address === null || !bus.members.some(({ device }) => device === self.device.id)) return [];
     const at = [onDevice(self.device.id)];

@@ -1,3 +1,4 @@
+import { does } from '../../devices/index';
 import type { RoundLoop } from '../../loops/index';
 import { type Edit, findTypeIn, terminalId, type TerminalId, terminalLabel } from '../../plan/index';
 import type { CheckContext } from '../context';
@@ -53,5 +54,5 @@ function gap(context: CheckContext, left: TerminalId, right: TerminalId): { reme
 /** A sensor without supply has a finding of its own, which says what it needs. */
 const isBareSensor = ({ plan, wiresAt }: CheckContext, { kind, load }: RoundLoop): boolean =>
   kind === 'feed' &&
-  findTypeIn(plan, plan.devices[load.device]?.type ?? '')?.behaviour.kind === 'sensor' &&
+  does(findTypeIn(plan, plan.devices[load.device]?.type ?? '') ?? { functions: [] }, 'sensor') &&
   [load.top, load.bottom].some((end) => wiresAt(end).length === 0);

@@ -1,4 +1,4 @@
-import { settingValue } from '../../devices/index';
+import { functionsOf, settingValue } from '../../devices/index';
 import { terminalId, terminalLabel, type Edit, type Plan } from '../../plan/index';
 import { fireReleases } from '../../prove/index';
 import { atRest, buildWorld, stimulate, type Inhabitant, type SimState } from '../../simulate/index';
@@ -11,12 +11,15 @@ type Drop = Inhabitant & { readonly state: string; readonly input: string; reado
 
 /** Whatever serves the door and drops its outputs on a fire input, a supply, a controller or a board. */
 const drops = ({ parts }: CheckContext): Drop[] =>
-  parts.all.flatMap(({ device, type }): Drop[] => {
-    const { behaviour } = type;
-    if (behaviour.kind !== 'fireInput') return [];
-    const { state, input, triggerSetting = null } = behaviour;
-    return [{ device, type, state: `${device.id}:${state}`, input, trigger: triggerSetting }];
-  });
+  parts.all.flatMap(({ device, type }): Drop[] =>
+    functionsOf(type, 'fireInput').map(({ state, input, triggerSetting = null }) => ({
+      device,
+      type,
+      state: `${device.id}:${state}`,
+      input,
+      trigger: triggerSetting,
+    })),
+  );
 
 const isDropped = (state: SimState, { state: key }: Drop): boolean => state.states.has(key);
 

@@ -1,3 +1,4 @@
+import { functionOf } from '../../devices/index';
 import { lockDeadState } from '../../door/index';
 import type { RoundLoop } from '../../loops/index';
 import { fireReleases } from '../../prove/index';
@@ -15,8 +16,8 @@ export const fireRelease: Analysis = (context) => {
   const held = heldInFire(context);
   if (releases.length === 0) return held.length > 0 ? held : [hit('no-fire-release', doorSubject(context))];
   const unlatched = releases.flatMap(({ device, type }): Hit[] => {
-    const spec = type.behaviour;
-    if (spec.kind !== 'fireRelay') return [];
+    const spec = functionOf(type, 'fireRelay');
+    if (!spec) return [];
     if (isLatched(context, device.id, type)) return [];
     const loop = loops.find((one): one is RoundLoop => one.shape === 'round' && one.kind === 'lock-power');
     const first = loop?.supply.complete ? loop.supply.steps.find((step) => step.kind === 'wire') : undefined;

@@ -1,4 +1,4 @@
-import { type DeviceType, settingValue } from '../../devices/index';
+import { functionOf, settingValue, type DeviceType } from '../../devices/index';
 import { terminalId } from '../../plan/index';
 import type { CheckContext } from '../context';
 import { isLatching } from './isLatching';
@@ -12,9 +12,10 @@ export function latchesAtSupply({ parts, groupOf }: CheckContext, relay: string,
       .flatMap((part) => [part.a, part.b].map((pin) => groupOf(terminalId(relay, pin)))),
   );
   return parts.supplies.some((supply) => {
-    const { behaviour, roles } = supply.type;
-    if (behaviour.kind !== 'fireInput' || !roles.fireInput) return false;
-    const latching = settingValue(supply.type, supply.device.settings, behaviour.latchSetting) === 'latching';
+    const drop = functionOf(supply.type, 'fireInput');
+    const { roles } = supply.type;
+    if (!drop || !roles.fireInput) return false;
+    const latching = settingValue(supply.type, supply.device.settings, drop.latchSetting) === 'latching';
     return latching && poles.includes(groupOf(terminalId(supply.device.id, roles.fireInput.input)));
   });
 }

@@ -1,4 +1,4 @@
-import { settingFor } from '../../devices/index';
+import { does, settingFor } from '../../devices/index';
 import { terminalId } from '../../plan/index';
 import { doorHold, lockStatuses, stimulate } from '../../simulate/index';
 import { onDevice } from '../context';
@@ -9,7 +9,7 @@ export const levers: Analysis = (context) => {
   const { world, rest, parts, plan } = context;
   if (parts.locks.length === 0 || !parts.decider) return [];
   const levered = world.inhabitants.filter(
-    ({ device, type }) => device.door === context.door.id && type.behaviour.kind === 'lever',
+    ({ device, type }) => device.door === context.door.id && does(type, 'lever'),
   );
   return levered.flatMap(({ device, type }): Hit[] => {
     const ends = type.roles.exitContact;

@@ -1,4 +1,4 @@
-import { roleValue, settingFor } from '../../devices/index';
+import { functionOf, roleValue, settingFor } from '../../devices/index';
 import type { Placed } from '../../door/index';
 import { advance, stimulate, type SimState } from '../../simulate/index';
 import { onDevice, type CheckContext } from '../context';
@@ -21,8 +21,8 @@ function asked({ world, rest }: Context, input: string): SimState | null {
 
 function ofOperator(context: Context, { device, type }: Placed): Hit[] {
   const { world, rest } = context;
-  const spec = type.behaviour;
-  if (spec.kind !== 'operator') return [];
+  const spec = functionOf(type, 'operator');
+  if (!spec) return [];
   const at = [onDevice(device.id)];
   const { tag } = device;
   if (rest.boards.get(`${device.id}:${spec.board}`) !== true) return [];

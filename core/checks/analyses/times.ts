@@ -1,3 +1,4 @@
+import { functionOf } from '../../devices/index';
 import { doorTimes, LEAST_SECONDS } from '../../door/index';
 import { recommendUnlock, releaseByCredential } from '../../timing/index';
 import { onDevice } from '../context';
@@ -36,11 +37,7 @@ export const times: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = ({
   const findings: Hit[] = [];
   if (real.seconds < LEAST_SECONDS) findings.push(hit('unlock-below-least', at, values, remedy));
   else if (real.seconds < advice.recommended) findings.push(hit('unlock-too-short', at, values, remedy));
-  const channel = set.decider.type.behaviour;
-  const input =
-    channel.kind === 'controller' || channel.kind === 'keypad'
-      ? channel.channels[parts.channel]?.contactInput
-      : null;
+  const input = functionOf(set.decider.type, 'decides')?.channels[parts.channel]?.contactInput;
   const senses = input ? rest.readings.get(`${device.id}:${input}`) === 'closed' : false;
   // A door that is not wired is to be wired, not to be timed.
   if (notWired({ plan, door, parts })) return findings;

@@ -1,4 +1,4 @@
-import type { DeviceType, Part } from '../../devices/index';
+import { does, type DeviceType, type Part } from '../../devices/index';
 import { allConductors, type Plan, terminalId } from '../../plan/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
@@ -20,7 +20,7 @@ export const unfedDevices: Analysis<'world' | 'rest' | 'door' | 'plan' | 'loops'
         loop.load.device === device.id &&
         loop.kind === 'feed' &&
         !loop.complete &&
-        type.behaviour.kind !== 'sensor',
+        !does(type, 'sensor'),
     );
     return type.parts.flatMap((part): Hit[] => {
       if (
@@ -32,7 +32,7 @@ export const unfedDevices: Analysis<'world' | 'rest' | 'door' | 'plan' | 'loops'
         return [];
       const at = [{ kind: 'device', id: device.id } as const];
       const bare = [part.a, part.b].some((pin) => wiresAt(terminalId(device.id, pin)).length === 0);
-      if (type.behaviour.kind === 'sensor' && bare)
+      if (does(type, 'sensor') && bare)
         return [hit('sensor-without-supply', at, { tag: device.tag, needs: part.startVolts })];
       return [
         hit('device-unfed', at, {

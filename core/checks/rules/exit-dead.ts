@@ -1,3 +1,4 @@
+import { does } from '../../devices/index';
 import { leverOpens, lockStatuses, stimulate, type SimState } from '../../simulate/index';
 import { type Analysis, hit, type Hit, rule } from '../hit';
 
@@ -15,7 +16,7 @@ const deadExits: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'loops'> = ({
   if (!before.includes('held')) return [];
   return parts.exits.flatMap(({ device, type }): Hit[] => {
     // A lever opens by itself: whether the system hears of it is looked at elsewhere.
-    if (type.behaviour.kind === 'lever') return [];
+    if (does(type, 'lever')) return [];
     const broken = loops.some(
       (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
     );

@@ -1,4 +1,4 @@
-import { roleValue, settingFor } from '../../devices/index';
+import { functionOf, roleValue, settingFor } from '../../devices/index';
 import { inputsOf, type InputAt } from '../../door/index';
 import { terminalId, terminalLabel, type Edit } from '../../plan/index';
 import { atRest, buildWorld } from '../../simulate/index';
@@ -76,13 +76,10 @@ const heldExit: Analysis = (context) => {
     if (rest.readings.get(input.id) !== asksAt(input.form)) return [];
     const { at, remedy, how } = cause(context, input);
     const asking = terminalId(input.device, input.pin);
-    const { behaviour } = input.type;
     const channel =
-      behaviour.kind === 'timer'
-        ? behaviour.channel
-        : behaviour.kind === 'controller' || behaviour.kind === 'keypad'
-          ? behaviour.channels[input.channel ?? 0]
-          : undefined;
+      input.channel === null
+        ? functionOf(input.type, 'timer')?.channel
+        : functionOf(input.type, 'decides')?.channels[input.channel];
     const values = {
       terminal: terminalLabel(plan, asking, door.id),
       tag: world.inhabitants.find(({ device }) => device.id === input.device)?.device.tag ?? '',

@@ -1,13 +1,14 @@
-import { settingValue } from '../../devices/index';
+import { functionOf, settingValue } from '../../devices/index';
 import { terminalId } from '../../plan/index';
 import { type Analysis, hit, type Hit, rule } from '../hit';
 
 /** A fire input whose contact closes on alarm: a cut wire goes unnoticed until the fire. */
 const fireTrigger: Analysis<'parts' | 'wiresAt'> = ({ parts, wiresAt }) =>
   parts.supplies.flatMap(({ device, type }): Hit[] => {
-    const { behaviour, roles } = type;
-    if (behaviour.kind !== 'fireInput' || !roles.fireInput) return [];
-    const setting = behaviour.triggerSetting;
+    const drop = functionOf(type, 'fireInput');
+    const { roles } = type;
+    if (!drop || !roles.fireInput) return [];
+    const setting = drop.triggerSetting;
     const closes = setting !== undefined && settingValue(type, device.settings, setting) === 'NO';
     if (!closes || wiresAt(terminalId(device.id, roles.fireInput.input)).length === 0) return [];
     return [hit('fire-unwatched', [{ kind: 'device', id: device.id }], { tag: device.tag })];

@@ -1,3 +1,4 @@
+import { does } from '../../devices/index';
 import { leverOpens, stimulate } from '../../simulate/index';
 import { terminalId } from '../../plan/index';
 import { doorSubject } from '../analyses/doorSubject';
@@ -11,7 +12,7 @@ const unheardLeaving: Analysis = (context) => {
   // A lever with a contact that is wired and not heard has a finding of its own.
   const levers = world.inhabitants.filter(({ device, type }) => {
     const ends = type.roles.exitContact;
-    const here = device.door === context.door.id && type.behaviour.kind === 'lever' && ends;
+    const here = device.door === context.door.id && does(type, 'lever') && ends;
     return here && [ends.a, ends.b].every((pin) => wiresAt(terminalId(device.id, pin)).length > 0);
   });
   if (levers.length > 0) return [];

@@ -1,3 +1,4 @@
+import { does } from '../../devices/index';
 import { portOf } from '../../bus/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, type Hit, rule } from '../hit';
@@ -5,11 +6,13 @@ import { type Analysis, hit, type Hit, rule } from '../hit';
 /** A reader that speaks another language than its controller listens to. */
 const readersOfOtherKind: Analysis<'parts'> = ({ parts }) => {
   const { decider, channel } = parts;
-  if (!decider || decider.type.family !== 'controller') return [];
+  if (!decider) return [];
   const bus = portOf(decider.type) !== null;
   const wiegand = decider.type.roles.dataInputs?.[channel] !== undefined;
+  // What has no port for a reader judges what is presented at itself.
+  if (!bus && !decider.type.roles.dataInputs && does(decider.type, 'ownCodes')) return [];
   return parts.readers.flatMap(({ device, type }): Hit[] => {
-    const onBus = type.behaviour.kind === 'busReader';
+    const onBus = does(type, 'busReader');
     if (onBus ? bus : wiegand) return [];
     const values = { tag: device.tag, other: decider.device.tag, kind: onBus ? 'bus' : 'wiegand' };
     return [hit('reader-kind', [onDevice(device.id), onDevice(decider.device.id)], values)];

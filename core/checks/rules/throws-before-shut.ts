@@ -1,4 +1,4 @@
-import { roleValue, settingFor } from '../../devices/index';
+import { functionOf, roleValue, settingFor } from '../../devices/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, rule } from '../hit';
 
@@ -9,11 +9,7 @@ const jamming: Analysis<'parts' | 'rest'> = ({ parts, rest }) => {
   if (!lock || !decider) return [];
   const setting = settingFor(decider.type, 'relock', channel)?.id;
   const relock = roleValue(decider.type, decider.device.settings, 'relock', channel);
-  const { behaviour } = decider.type;
-  const input =
-    behaviour.kind === 'controller' || behaviour.kind === 'keypad'
-      ? behaviour.channels[channel]?.contactInput
-      : null;
+  const input = functionOf(decider.type, 'decides')?.channels[channel]?.contactInput;
   const senses = input ? rest.readings.get(`${decider.device.id}:${input}`) === 'closed' : false;
   if (relock === 'close' && senses) return [];
   const remedy =

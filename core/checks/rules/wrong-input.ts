@@ -1,3 +1,4 @@
+import { does } from '../../devices/index';
 import type { InputPurpose } from '../../door/index';
 import { terminalId, terminalLabel, type TerminalId } from '../../plan/index';
 import type { Inhabitant } from '../../simulate/index';
@@ -16,7 +17,7 @@ const SUITS: Readonly<Record<Job, readonly InputPurpose[]>> = {
 
 const jobOf = ({ parts }: CheckContext, { device, type }: Inhabitant): Job | null => {
   if (parts.contacts.some((one) => one.device.id === device.id)) return 'contact';
-  if (type.behaviour.kind === 'lever' && type.lock) return null;
+  if (does(type, 'lever') && type.lock) return null;
   return parts.exits.some((one) => one.device.id === device.id) ? 'exit' : null;
 };
 

@@ -114,6 +114,16 @@ const SERIAL: BusPort = {
   crossed: true,
 };
 
+/** A pair of wires that every reader of the controller hangs on. */
+const RS485_HOST: BusPort = {
+  a: 'A',
+  b: 'B',
+  common: '0V',
+  addressSetting: null,
+  terminatorSetting: 'terminator',
+  unitLoads: 1,
+};
+
 const dryController = (
   id: string,
   count: number,
@@ -154,24 +164,11 @@ const dryController = (
       ...bus.settings,
       ...(options.bus ? networkSettings() : []),
     ],
-    behaviour: {
-      kind: 'controller',
-      board: 'board',
-      channels: doors.map((door) => door.channel),
-      ...(options.serial ? { bus: SERIAL } : {}),
-      ...(options.bus
-        ? {
-            bus: {
-              a: 'A',
-              b: 'B',
-              common: '0V',
-              addressSetting: null,
-              terminatorSetting: 'terminator',
-              unitLoads: 1,
-            },
-          }
-        : {}),
-    },
+    functions: [
+      { kind: 'decides', board: 'board', channels: doors.map((door) => door.channel) },
+      ...(options.serial ? [{ kind: 'busHost', board: 'board', bus: SERIAL } as const] : []),
+      ...(options.bus ? [{ kind: 'busHost', board: 'board', bus: RS485_HOST } as const] : []),
+    ],
     roles: rolesOf(doors, { plus: '+12', minus: '0V' }),
     interfaces: options.bus
       ? ['ethernet', 'rs485', 'dry-input']
@@ -232,7 +229,7 @@ function poeController(): DeviceType {
       ...networkSettings(),
       ...channelTimes('ch1', ''),
     ],
-    behaviour: { kind: 'controller', board: 'board', channels: [door.channel] },
+    functions: [{ kind: 'decides', board: 'board', channels: [door.channel] }],
     roles: {
       ...rolesOf([door], undefined),
       supply: { plus: '+12', minus: '0V' },
@@ -283,7 +280,7 @@ function wetController(): DeviceType {
       ...doors.flatMap((door) => door.parts),
     ],
     settings: [...channelTimes('ch1', 'door 1 '), ...channelTimes('ch2', 'door 2 ', 1)],
-    behaviour: { kind: 'controller', board: 'board', channels: doors.map((door) => door.channel) },
+    functions: [{ kind: 'decides', board: 'board', channels: doors.map((door) => door.channel) }],
     roles: rolesOf(doors, { plus: '+12', minus: '0V' }),
     interfaces: ['wiegand', 'dry-input'],
   };

@@ -80,10 +80,12 @@ export const intercoms: readonly DeviceType[] = [
       { kind: 'resistor', id: 'buzzer', a: 'CI', b: 'E', ohms: 1000 },
     ],
     settings: [setName],
-    behaviour: {
-      kind: 'keys',
-      keys: Object.fromEntries([...CHANNELS.map((n) => [String(n), `key${n}`]), ['call', 'calling']]),
-    },
+    functions: [
+      {
+        kind: 'keys',
+        keys: Object.fromEntries([...CHANNELS.map((n) => [String(n), `key${n}`]), ['call', 'calling']]),
+      },
+    ],
     roles: {
       intercom: {
         part: 'answering-station',
@@ -130,7 +132,7 @@ export const intercoms: readonly DeviceType[] = [
       contact('key', 'NO', 'AC1', 'S1', 'pressed', 1, 'board'),
       { kind: 'link', id: 'return', a: 'AC2', b: 'S2' },
     ],
-    behaviour: { kind: 'button', state: 'pressed' },
+    functions: [{ kind: 'button', state: 'pressed' }],
     roles: { feed: { plus: 'AC1', minus: 'AC2' }, lockVoltage: { plus: 'S1', minus: 'S2' } },
     symbol: 'handset',
     interfaces: ['audio'],

@@ -56,7 +56,10 @@ const keypad = (
   terminals: [...needed('+12', '0V'), ...optional('COM', 'NC', 'NO', 'PUSH', 'G')],
   parts: keypadParts(0.06),
   settings: keypadTimes('ch1', ''),
-  behaviour: { kind: 'keypad', board: 'board', channels: [keypadChannel] },
+  functions: [
+    { kind: 'decides', board: 'board', channels: [keypadChannel] },
+    { kind: 'ownCodes', board: 'board', bell: 'ringing' },
+  ],
   roles: keypadRoles,
   language,
   capacity: { users, cards: users },
@@ -104,11 +107,14 @@ export const keypads: readonly DeviceType[] = [
       ),
       ...keypadTimes('ch2', 'second relay ', 1),
     ],
-    behaviour: {
-      kind: 'keypad',
-      board: 'board',
-      channels: [keypadChannel, channelOf({ relay: 'relay2', exitInput: '', settings: 'ch2' })],
-    },
+    functions: [
+      {
+        kind: 'decides',
+        board: 'board',
+        channels: [keypadChannel, channelOf({ relay: 'relay2', exitInput: '', settings: 'ch2' })],
+      },
+      { kind: 'ownCodes', board: 'board', bell: 'ringing' },
+    ],
     roles: {
       ...keypadRoles,
       second: { com: 'COM2', nc: 'NC2', no: 'NO2' },
@@ -133,11 +139,14 @@ export const keypads: readonly DeviceType[] = [
       { kind: 'link', id: 'ground', a: '0V', b: 'G' },
     ],
     settings: [...channelTimes('ch1', ''), ...networkSettings()],
-    behaviour: {
-      kind: 'keypad',
-      board: 'board',
-      channels: [channelOf({ relay: 'relay', exitInput: 'push', contactInput: 'sensor', settings: 'ch1' })],
-    },
+    functions: [
+      {
+        kind: 'decides',
+        board: 'board',
+        channels: [channelOf({ relay: 'relay', exitInput: 'push', contactInput: 'sensor', settings: 'ch1' })],
+      },
+      { kind: 'ownCodes', board: 'board', bell: 'ringing' },
+    ],
     roles: {
       feed: { plus: '+12', minus: '0V' },
       switches: [{ com: 'COM', nc: 'NC', no: 'NO' }],
@@ -164,11 +173,14 @@ export const keypads: readonly DeviceType[] = [
       { kind: 'link', id: 'ground', a: '0V', b: 'G' },
     ],
     settings: [...channelTimes('ch1', ''), ...networkSettings()],
-    behaviour: {
-      kind: 'keypad',
-      board: 'board',
-      channels: [channelOf({ relay: 'relay', exitInput: 'push', contactInput: 'sensor', settings: 'ch1' })],
-    },
+    functions: [
+      {
+        kind: 'decides',
+        board: 'board',
+        channels: [channelOf({ relay: 'relay', exitInput: 'push', contactInput: 'sensor', settings: 'ch1' })],
+      },
+      { kind: 'ownCodes', board: 'board', bell: 'ringing' },
+    ],
     roles: {
       feed: { plus: '+12', minus: '0V' },
       switches: [{ com: 'COM', nc: 'NC', no: 'NO' }],

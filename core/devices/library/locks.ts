@@ -217,7 +217,7 @@ export const locks: readonly DeviceType[] = [
       contact('bolt', 'NO', 'COM', 'BOLT', 'boltIn', 0.2),
       contact('out', 'NC', 'COM', 'OUT', 'doorOpen', 0.2),
     ],
-    behaviour: { kind: 'lever', state: 'turned' },
+    functions: [{ kind: 'lever', state: 'turned' }],
     lock: {
       kind: 'strike',
       mode: {

@@ -22,7 +22,7 @@ const GLASS = {
   tagPrefix: 'EB',
   place: 'inside',
   symbol: 'glass',
-  behaviour: { kind: 'breakGlass', state: 'broken' },
+  functions: [{ kind: 'breakGlass', state: 'broken' }],
 } as const;
 
 const pole = (n: number | '', state: string, maxAmps: number) =>
@@ -40,7 +40,7 @@ const FIRE = {
   tagPrefix: 'F',
   place: 'enclosure',
   symbol: 'flame',
-  behaviour: { kind: 'fireRelay', state: 'alarm', latchSetting: 'latch' },
+  functions: [{ kind: 'fireRelay', state: 'alarm', latchSetting: 'latch' }],
 } as const;
 
 export const releases: readonly DeviceType[] = [
@@ -216,11 +216,13 @@ export const relays: readonly DeviceType[] = [
       ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', 5, 'board'),
     ],
     settings: [of(numberSetting('t.exit', 'relay time', 's', [1, 99], 5), 'exit', 0)],
-    behaviour: {
-      kind: 'timer',
-      board: 'board',
-      channel: channelOf({ relay: 'relay', exitInput: 'trigger', exitSense: 'level', settings: 't' }),
-    },
+    functions: [
+      {
+        kind: 'timer',
+        board: 'board',
+        channel: channelOf({ relay: 'relay', exitInput: 'trigger', exitSense: 'level', settings: 't' }),
+      },
+    ],
     roles: { feed: { plus: 'V+', minus: 'V-' } },
     symbol: 'timer',
   },
@@ -250,7 +252,7 @@ export const operators: readonly DeviceType[] = [
       of(numberSetting('op.opening', 'opening time', 's', [1, 30], 4), 'opening'),
       of(numberSetting('op.stay', 'stays open', 's', [1, 60], 6), 'stay'),
     ],
-    behaviour: { kind: 'operator', board: 'board', activate: 'activate', relay: 'release', settings: 'op' },
+    functions: [{ kind: 'operator', board: 'board', activate: 'activate', relay: 'release', settings: 'op' }],
     roles: {
       feed: { plus: 'V+', minus: 'V-' },
       operator: {

@@ -15,7 +15,7 @@ export const sounders: readonly DeviceType[] = [
     place: 'outside',
     terminals: needed('a', 'b'),
     parts: [contact('pole', 'NO', 'a', 'b', 'pressed', 1)],
-    behaviour: { kind: 'button', state: 'pressed' },
+    functions: [{ kind: 'button', state: 'pressed' }],
     roles: { bellContact: { a: 'a', b: 'b' } },
     ip: 'IP54',
     symbol: 'button',

@@ -103,11 +103,13 @@ export const supplies: readonly DeviceType[] = [
       ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', 5, 'board'),
     ],
     settings: [...batterySettings, of(numberSetting('t.exit', 'relay time', 's', [1, 60], 5), 'exit', 0)],
-    behaviour: {
-      kind: 'timer',
-      board: 'board',
-      channel: channelOf({ relay: 'relay', exitInput: 'push', exitSense: 'level', settings: 't' }),
-    },
+    functions: [
+      {
+        kind: 'timer',
+        board: 'board',
+        channel: channelOf({ relay: 'relay', exitInput: 'push', exitSense: 'level', settings: 't' }),
+      },
+    ],
     roles: {
       ...feeds,
       switches: [{ com: 'COM', nc: 'NC', no: 'NO' }],
@@ -146,13 +148,15 @@ export const supplies: readonly DeviceType[] = [
         NO: 'closes on alarm: a cut wire is not noticed',
       }),
     ],
-    behaviour: {
-      kind: 'fireInput',
-      input: 'fire',
-      state: 'dropped',
-      latchSetting: 'latch',
-      triggerSetting: 'trigger',
-    },
+    functions: [
+      {
+        kind: 'fireInput',
+        input: 'fire',
+        state: 'dropped',
+        latchSetting: 'latch',
+        triggerSetting: 'trigger',
+      },
+    ],
     roles: { ...feeds, lockSupply: { plus: 'L+', minus: 'L-' }, fireInput: { input: 'FI', common: 'FC' } },
     symbol: 'battery',
   },

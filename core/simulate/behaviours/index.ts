@@ -1,12 +1,19 @@
-import { settingValue, type Behaviour, type BehaviourKind, type Channel } from '../../devices/index';
+import {
+  channelsOf,
+  settingValue,
+  type Channel,
+  type DeviceFunction,
+  type FunctionKind,
+  type FunctionOf,
+} from '../../devices/index';
 import type { Inhabitant } from '../world';
 import type { Memory } from '../simState';
 import { channelReact } from './channel';
 import { operate } from './operator';
 import { NOTHING, type React, type Reaction, type Signal } from './behaviour';
 
-type Model<K extends BehaviourKind> = (
-  spec: Extract<Behaviour, { kind: K }>,
+type Model<K extends FunctionKind> = (
+  spec: FunctionOf<K>,
   self: Inhabitant,
   memory: Memory,
   signal: Signal,
@@ -19,31 +26,30 @@ const LEVER_MS = 800;
 /** A touchless sensor keeps its contact closed this long after the hand is gone, ms. */
 const SENSED_MS = 1000;
 
-const MODELS: { [K in BehaviourKind]: Model<K> } = {
-  passive: () => NOTHING,
+const MODELS: { [K in FunctionKind]: Model<K> } = {
   reader: () => NOTHING,
   doorContact: () => NOTHING,
-  controller: (spec, self, memory, signal) => overChannels(self, spec.channels, memory, signal),
-  keypad: (spec, self, memory, signal) =>
-    signal.kind === 'press' || (signal.kind === 'timer' && signal.name === 'end')
-      ? pulse('ringing', PRESS_MS, signal)
-      : overChannels(self, spec.channels, memory, signal),
-  timer: (spec, self, memory, signal) => channelReact(self, spec.channel, 0, memory, signal),
   busReader: () => NOTHING,
+  busHost: () => NOTHING,
+  decides: (spec, self, memory, signal) => overChannels(self, spec.channels, memory, signal),
+  ownCodes: ({ bell }, _self, _memory, signal) => (bell === null ? NOTHING : pulse(bell, PRESS_MS, signal)),
+  timer: (spec, self, memory, signal) => {
+    const index = channelsOf(self.type).indexOf(spec.channel);
+    return channelReact(self, spec.channel, index, memory, signal);
+  },
   operator: operate,
-  keys: (spec, _self, memory, signal) => {
+  keys: (spec, _self, _memory, signal) => {
     if (signal.kind === 'press') {
       const state = spec.keys[signal.key ?? Object.keys(spec.keys)[0] ?? ''];
-      return state === undefined
-        ? NOTHING
-        : { ...pulse(state, PRESS_MS, signal), memory: { ...memory, state } };
+      return state === undefined ? NOTHING : pulse(state, PRESS_MS, signal);
     }
-    return signal.kind === 'timer' ? { set: { [String(memory['state'])]: false } } : NOTHING;
+    const over = Object.values(spec.keys).find((state) => isEndOf(state, signal));
+    return over === undefined ? NOTHING : pulse(over, PRESS_MS, signal);
   },
   switch: (spec, _self, memory, signal) => {
     if (signal.kind !== 'press') return NOTHING;
-    const on = memory['on'] !== true;
-    return { set: { [spec.state]: on }, memory: { ...memory, on } };
+    const on = memory[spec.state] !== true;
+    return { set: { [spec.state]: on }, memory: { ...memory, [spec.state]: on } };
   },
   lever: (spec, _self, _memory, signal) =>
     pulse(spec.state, LEVER_MS, signal.kind === 'lever' ? { kind: 'press' } : signal),
@@ -54,9 +60,9 @@ const MODELS: { [K in BehaviourKind]: Model<K> } = {
       // A monitored contact is closed while all is well; a short of a plain one, like its alarm, closes it.
       const closes = triggerOf(self, spec.triggerSetting) === 'NO';
       const ok = (signal.reading === 'closed') !== closes;
-      if (!ok) return { memory: { ok, asked: false }, set: { [spec.state]: true } };
+      if (!ok) return { memory: { ...memory, ok, asked: false }, set: { [spec.state]: true } };
       const fed = following || memory['asked'] === true || signal.before === 'dead';
-      return { memory: { ok, asked: false }, ...(fed ? { set: { [spec.state]: false } } : {}) };
+      return { memory: { ...memory, ok, asked: false }, ...(fed ? { set: { [spec.state]: false } } : {}) };
     }
     if (signal.kind !== 'fireReset') return NOTHING;
     // The key is turned while the panel is being reset: it counts as soon as the input is closed again.
@@ -65,7 +71,7 @@ const MODELS: { [K in BehaviourKind]: Model<K> } = {
   button: (spec, _self, _memory, signal) => pulse(spec.state, PRESS_MS, signal),
   sensor: (spec, _self, _memory, signal) =>
     signal.kind === 'power' && !signal.on
-      ? { set: { [spec.state]: false }, cancel: ['end'] }
+      ? { set: { [spec.state]: false }, cancel: [endOf(spec.state)] }
       : pulse(spec.state, SENSED_MS, signal),
   breakGlass: (spec, _self, _memory, signal) => {
     if (signal.kind === 'break') return { set: { [spec.state]: true } };
@@ -95,11 +101,17 @@ const overChannels = (
     NOTHING,
   );
 
+/** What the timer is called that ends a state: a device may have several at once. */
+const endOf = (state: string): string => `end.${state}`;
+const isEndOf = (state: string, signal: Signal): boolean =>
+  signal.kind === 'timer' && signal.name === endOf(state);
+
 function pulse(state: string, ms: number, signal: Signal): Reaction {
   if (signal.kind === 'press') {
-    return { set: { [state]: true }, cancel: ['end'], timers: [{ name: 'end', after: ms }] };
+    const name = endOf(state);
+    return { set: { [state]: true }, cancel: [name], timers: [{ name, after: ms }] };
   }
-  return signal.kind === 'timer' ? { set: { [state]: false } } : NOTHING;
+  return isEndOf(state, signal) ? { set: { [state]: false } } : NOTHING;
 }
 
 const merge = (a: Reaction, b: Reaction): Reaction => ({
@@ -109,13 +121,23 @@ const merge = (a: Reaction, b: Reaction): Reaction => ({
   alarms: { ...a.alarms, ...b.alarms },
   ...(b.memory || a.memory ? { memory: { ...a.memory, ...b.memory } } : {}),
   ...(b.answer || a.answer ? { answer: b.answer ?? a.answer } : {}),
+  ...(b.door || a.door ? { door: b.door ?? a.door } : {}),
 });
 
-/** The reaction of any device, by its type's behaviour. */
+/** How one function answers. */
+const answer = (spec: DeviceFunction, self: Inhabitant, memory: Memory, signal: Signal): Reaction =>
+  (MODELS[spec.kind] as Model<FunctionKind>)(spec, self, memory, signal);
+
+/** The reaction of any device: every function of its type answers; what one remembers the next one sees. */
 export const react: React = (self, memory, signal) => {
-  const spec = self.type.behaviour;
-  const model = MODELS[spec.kind] as Model<BehaviourKind>;
-  return model(spec, self, memory, signal);
+  const { functions } = self.type;
+  if (functions.length === 1) return answer(functions[0]!, self, memory, signal);
+  let sum = NOTHING;
+  for (const spec of functions) {
+    const one = answer(spec, self, sum.memory ?? memory, signal);
+    if (one !== NOTHING) sum = sum === NOTHING ? one : merge(sum, one);
+  }
+  return sum;
 };
 
 export { NOTHING, type Reaction, type Signal } from './behaviour';

@@ -1,4 +1,4 @@
-import type { Behaviour } from '../../devices/index';
+import type { FunctionOf } from '../../devices/index';
 import type { Memory } from '../simState';
 import { settingMs, type Inhabitant } from '../world';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
@@ -8,7 +8,7 @@ import { NOTHING, type Reaction, type Signal } from './behaviour';
  * lets the lock hold again. Asked again while the leaf is open, it stays for the whole time anew.
  */
 export function operate(
-  spec: Extract<Behaviour, { kind: 'operator' }>,
+  spec: FunctionOf<'operator'>,
   self: Inhabitant,
   memory: Memory,
   signal: Signal,

@@ -1,3 +1,4 @@
+import { functionOf, functionsOf } from '#core/devices/index';
 import { doorDevices, exits } from '#core/door/index';
 import { callers, fireReleases } from '#core/prove/index';
 import type { Device } from '#core/plan/index';
@@ -19,7 +20,7 @@ type Group = (bench: BenchState, on: (key: string) => boolean) => Trigger[];
 /** Cards and codes: at the entry, at the reader inside where there is one, and at a second relay. */
 const credentials: Group = ({ world }) => {
   const readers = [...doorDevices(world, 'reader'), ...doorDevices(world, 'busReader')];
-  const keypads = doorDevices(world, 'keypad');
+  const keypads = doorDevices(world, 'ownCodes');
   const list: Trigger[] = [];
   if (keypads.length > 0 || readers.length > 0) {
     const name = keypads.length > 0 ? 'code' : 'card';
@@ -34,7 +35,7 @@ const credentials: Group = ({ world }) => {
       stimulus: { kind: 'credential', valid: true, device: device.id },
     });
   for (const { device, type } of keypads)
-    if (type.behaviour.kind === 'keypad' && type.behaviour.channels.length > 1)
+    if ((functionOf(type, 'decides')?.channels.length ?? 0) > 1)
       list.push({
         id: `second-${device.id}`,
         label: 'Hold-open code',
@@ -77,7 +78,7 @@ const calls: Group = ({ world }, on) => {
   for (const { device, type, key } of callers(world))
     if (key === null) list.push(press(device.id, device.tag, type.family === 'sounder' ? 'Ring' : 'Key of'));
   for (const { device, type } of doorDevices(world, 'switch')) {
-    const turned = type.behaviour.kind === 'switch' && on(`${device.id}:${type.behaviour.state}`);
+    const turned = functionsOf(type, 'switch').some(({ state }) => on(`${device.id}:${state}`));
     list.push({ ...press(device.id, device.tag, 'Turn'), on: turned });
   }
   for (const { device, key } of callers(world)) {
@@ -94,7 +95,7 @@ const calls: Group = ({ world }, on) => {
 const emergencies: Group = ({ world }, on) => {
   const list: Trigger[] = [];
   for (const { device, type } of doorDevices(world, 'breakGlass')) {
-    const broken = type.behaviour.kind === 'breakGlass' && on(`${device.id}:${type.behaviour.state}`);
+    const broken = functionsOf(type, 'breakGlass').some(({ state }) => on(`${device.id}:${state}`));
     const act = type.roles.alarmContact ? `Pull ${device.tag}` : 'Break glass';
     list.push({
       id: `glass-${device.id}`,
@@ -106,10 +107,10 @@ const emergencies: Group = ({ world }, on) => {
   const fires = fireReleases(world);
   const drops = doorDevices(world, 'fireInput');
   if (fires.length + drops.length > 0) {
-    const alarm = [...fires, ...drops].some(
-      ({ device, type }) =>
-        (type.behaviour.kind === 'fireRelay' || type.behaviour.kind === 'fireInput') &&
-        on(`${device.id}:${type.behaviour.state}`),
+    const alarm = [...fires, ...drops].some(({ device, type }) =>
+      [...functionsOf(type, 'fireRelay'), ...functionsOf(type, 'fireInput')].some(({ state }) =>
+        on(`${device.id}:${state}`),
+      ),
     );
     list.push({ id: 'fire', label: 'Fire', on: alarm, stimulus: { kind: 'fire' } });
     if (alarm) {

@@ -1,3 +1,4 @@
+import { does } from '#core/devices/index';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { portOf, wireBus, type BusMap, type BusMember } from '#core/bus/index';
 import { typeIn, type DeviceId, type Edit } from '#core/plan/index';
@@ -19,9 +20,8 @@ export function BusCard({ bus }: { bus: BusMap }) {
   };
   const order = bus.members.map(({ device }) => device);
   const loose = Object.values(plan.devices).filter((device) => {
-    const { behaviour } = typeIn(plan, device);
     const sameDoor = device.door === plan.devices[bus.controller.device]?.door;
-    return behaviour.kind === 'busReader' && sameDoor && !order.includes(device.id);
+    return does(typeIn(plan, device), 'busReader') && sameDoor && !order.includes(device.id);
   });
   const lay = (next: readonly DeviceId[]) => {
     const wiring = wireBus(plan, bus.controller.device, next);

@@ -4,18 +4,18 @@ import {
   FAMILIES,
   SYMBOL_IDS,
   typeProblems,
-  type BehaviourKind,
   type DeviceType,
   type Part,
   type PartKind,
   type Place,
 } from '#core/devices/index';
 import { asDeviceType, deviceTypeSchema } from '#core/devices/deviceTypeSchema';
-import { BEHAVIOUR_LABELS, FAMILY_LABELS, PART_LABELS } from '#words/devices';
+import { FAMILY_LABELS, PART_LABELS } from '#words/devices';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
 import { Symbol } from '../../ui/Symbol';
-import { blankBehaviour, blankLock, blankPart, freeId } from './blankType';
+import { blankLock, blankPart, freeId } from './blankType';
+import { FunctionRows } from './FunctionRows';
 import { RolesEditor } from './RolesEditor';
 import { TestBench } from './TestBench';
 import { RemoveButton, SettingRow, TerminalRow } from './TypeRows';
@@ -266,30 +266,14 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
           </Button>
         </section>
 
-        <section aria-label="Behaviour">
+        <section aria-label="What it does">
           <h3>What it does over time</h3>
-          <SelectField
-            label="Behaviour"
-            value={draft.behaviour.kind}
-            onChange={(event) =>
-              set({ behaviour: blankBehaviour(event.target.value as BehaviourKind, board) })
-            }
-          >
-            {(Object.keys(BEHAVIOUR_LABELS) as BehaviourKind[]).map((kind) => (
-              <option key={kind} value={kind}>
-                {BEHAVIOUR_LABELS[kind]}
-              </option>
-            ))}
-          </SelectField>
-          <div className={css['row']}>
-            <ValueFields
-              value={draft.behaviour}
-              path="behaviour"
-              choices={choices}
-              skip={['kind']}
-              onChange={(behaviour) => set({ behaviour })}
-            />
-          </div>
+          <FunctionRows
+            type={draft}
+            choices={choices}
+            board={board}
+            onChange={(functions) => set({ functions })}
+          />
           <SelectField
             label="As a lock"
             value={draft.lock?.kind ?? 'none'}

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { deviceTypeSchema } from '#core/devices/deviceTypeSchema';
-import { typeProblems, type BehaviourKind, type DeviceType, type PartKind } from '#core/devices/index';
+import { typeProblems, type DeviceType, type FunctionKind, type PartKind } from '#core/devices/index';
 import { applyEdit, emptyPlan, type Edit } from '#core/plan/index';
-import { BLANK_TYPE, blankBehaviour, blankLock, blankPart, freeId, slug } from './blankType';
+import { BLANK_TYPE, blankFunction, blankLock, blankPart, freeId, slug } from './blankType';
 
 const PARTS: readonly PartKind[] = [
   'contact',
@@ -17,10 +17,10 @@ const PARTS: readonly PartKind[] = [
   'resistor',
   'link',
 ];
-const BEHAVIOURS: readonly BehaviourKind[] = [
-  'passive',
-  'controller',
-  'keypad',
+const FUNCTIONS: readonly FunctionKind[] = [
+  'decides',
+  'ownCodes',
+  'busHost',
   'timer',
   'button',
   'breakGlass',
@@ -50,23 +50,23 @@ describe('what a new thing in the type editor starts as', () => {
     expect(part.kind).toBe(kind);
     const type = { ...BLANK_TYPE, parts: [...BLANK_TYPE.parts, part] };
     expect(deviceTypeSchema.safeParse(asFile(type)).error?.issues ?? []).toEqual([]);
-    // A contact moves with a state that the behaviour is still to name: that alone is asked for.
+    // A contact moves with a state that a function is still to name: that alone is asked for.
     const asked = typeProblems(type).map(({ path }) => path);
     expect(asked).toEqual(kind === 'contact' ? ['parts[1].state'] : []);
   });
 
-  it.each(BEHAVIOURS)('%s: a behaviour that the schema takes', (kind) => {
-    const behaviour = blankBehaviour(kind, 'board');
-    expect(behaviour.kind).toBe(kind);
-    expect(deviceTypeSchema.safeParse(asFile({ ...BLANK_TYPE, behaviour })).error?.issues ?? []).toEqual([]);
+  it.each(FUNCTIONS)('%s: a function that the schema takes', (kind) => {
+    const one = blankFunction(kind, 'board');
+    expect(one.kind).toBe(kind);
+    const file = asFile({ ...BLANK_TYPE, functions: [one] });
+    expect(deviceTypeSchema.safeParse(file).error?.issues ?? []).toEqual([]);
   });
 
   it('asks for the input that a fire input or an operator reads, by name, and for nothing that has none', () => {
     for (const kind of ['fireInput', 'operator'] as const) {
-      const behaviour = blankBehaviour(kind, 'board');
-      const problems = typeProblems({ ...BLANK_TYPE, behaviour });
+      const problems = typeProblems({ ...BLANK_TYPE, functions: [blankFunction(kind, 'board')] });
       expect([kind, problems.length > 0]).toEqual([kind, true]);
-      for (const { path } of problems) expect(path).toMatch(/behaviour|settings/);
+      for (const { path } of problems) expect(path).toMatch(/functions|settings/);
     }
   });
 

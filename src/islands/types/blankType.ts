@@ -1,8 +1,8 @@
 import type {
-  Behaviour,
-  BehaviourKind,
   Channel,
+  DeviceFunction,
   DeviceType,
+  FunctionKind,
   LockSpec,
   Part,
   PartKind,
@@ -37,7 +37,7 @@ export const BLANK_TYPE: DeviceType = {
     },
   ],
   settings: [],
-  behaviour: { kind: 'passive' },
+  functions: [],
   roles: { feed: { plus: 'V+', minus: 'V-' } },
   ip: 'IP20',
   symbol: 'button',
@@ -84,24 +84,23 @@ export function blankPart(
   }
 }
 
-const channel = (): Channel => ({
-  relay: 'relay',
+export const blankChannel = (n = 1): Channel => ({
+  relay: n === 1 ? 'relay' : `relay${n}`,
   exitInput: '',
   contactInput: null,
   d0Input: null,
   d1Input: null,
-  settings: 'ch1',
+  settings: `ch${n}`,
 });
 
-export function blankBehaviour(kind: BehaviourKind, board: string): Behaviour {
+export function blankFunction(kind: FunctionKind, board: string): DeviceFunction {
   switch (kind) {
-    case 'passive':
-      return { kind };
-    case 'controller':
-    case 'keypad':
-      return { kind, board, channels: [channel()] };
+    case 'decides':
+      return { kind, board, channels: [blankChannel()] };
+    case 'ownCodes':
+      return { kind, board, bell: null };
     case 'timer':
-      return { kind, board, channel: channel() };
+      return { kind, board, channel: blankChannel() };
     case 'button':
     case 'breakGlass':
       return { kind, state: 'pressed' };
@@ -120,6 +119,7 @@ export function blankBehaviour(kind: BehaviourKind, board: string): Behaviour {
       return { kind, input: 'fire', state: 'dropped', latchSetting: 'latch' };
     case 'reader':
       return { kind, board, d0: 'd0', d1: 'd1' };
+    case 'busHost':
     case 'busReader':
       return {
         kind,

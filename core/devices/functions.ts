@@ -1,0 +1,32 @@
+import type { BusPort, Channel, DeviceFunction, DeviceType, FunctionKind } from './deviceType';
+
+type Doing = Pick<DeviceType, 'functions'>;
+
+/** A function of one kind. */
+export type FunctionOf<K extends FunctionKind> = Extract<DeviceFunction, { readonly kind: K }>;
+
+/** Everything of one kind that a type does, in its order. */
+export const functionsOf = <K extends FunctionKind>({ functions }: Doing, kind: K): FunctionOf<K>[] =>
+  functions.filter((one): one is FunctionOf<K> => one.kind === kind);
+
+/** The first thing of one kind that a type does; null where it does none. */
+export function functionOf<K extends FunctionKind>({ functions }: Doing, kind: K): FunctionOf<K> | null {
+  for (const one of functions) if (one.kind === kind) return one as FunctionOf<K>;
+  return null;
+}
+
+/** True where a type does something of one of these kinds, whatever else it does. */
+export function does({ functions }: Doing, ...kinds: readonly FunctionKind[]): boolean {
+  for (const { kind } of functions) if (kinds.includes(kind)) return true;
+  return false;
+}
+
+/** Channels of a type, in order: those by which it decides, then that of a timed relay of its own. Empty where it has none. */
+export const channelsOf = ({ functions }: Doing): readonly Channel[] => [
+  ...functions.flatMap((one) => (one.kind === 'decides' ? one.channels : [])),
+  ...functions.flatMap((one) => (one.kind === 'timer' ? [one.channel] : [])),
+];
+
+/** Port of a device on a bus: of one that listens to others, or of one that is listened to; null for neither. */
+export const busPortOf = (type: Doing): BusPort | null =>
+  (functionOf(type, 'busHost') ?? functionOf(type, 'busReader'))?.bus ?? null;

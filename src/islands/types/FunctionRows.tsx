@@ -1,0 +1,96 @@
+import type { DeviceFunction, DeviceType, FunctionKind } from '#core/devices/index';
+import { FUNCTION_LABELS } from '#words/devices';
+import { Button } from '../../ui/Button';
+import { SelectField } from '../../ui/Field';
+import { blankChannel, blankFunction } from './blankType';
+import { RemoveButton } from './TypeRows';
+import { ValueFields, type Choices } from './ValueFields';
+import css from './TypeEditor.module.css';
+
+/** As many doors as one device may decide for. */
+const MOST_CHANNELS = 16;
+
+interface RowProps {
+  readonly of: DeviceFunction;
+  readonly index: number;
+  readonly choices: Choices;
+  onChange(next: DeviceFunction): void;
+  onRemove(): void;
+}
+
+function FunctionRow({ of, index, choices, onChange, onRemove }: RowProps) {
+  return (
+    <div className={css['row']} role="group" aria-label={`Function ${FUNCTION_LABELS[of.kind]}`}>
+      <span className={css['kind']}>{FUNCTION_LABELS[of.kind]}</span>
+      <ValueFields
+        value={of}
+        path={`function${index}`}
+        choices={choices}
+        skip={['kind']}
+        onChange={onChange}
+      />
+      {of.kind === 'decides' && (
+        <>
+          <Button
+            size="s"
+            disabled={of.channels.length >= MOST_CHANNELS}
+            onClick={() =>
+              onChange({ ...of, channels: [...of.channels, blankChannel(of.channels.length + 1)] })
+            }
+          >
+            One more door
+          </Button>
+          <Button
+            size="s"
+            disabled={of.channels.length <= 1}
+            onClick={() => onChange({ ...of, channels: of.channels.slice(0, -1) })}
+          >
+            One door less
+          </Button>
+        </>
+      )}
+      <RemoveButton label={`Remove ${FUNCTION_LABELS[of.kind]}`} onClick={onRemove} />
+    </div>
+  );
+}
+
+interface Props {
+  readonly type: DeviceType;
+  readonly choices: Choices;
+  readonly board: string;
+  onChange(functions: readonly DeviceFunction[]): void;
+}
+
+/** What a device does over time: any number of things at once. */
+export function FunctionRows({ type: { functions }, choices, board, onChange }: Props) {
+  return (
+    <>
+      {functions.map((one, index) => (
+        <FunctionRow
+          key={index}
+          of={one}
+          index={index}
+          choices={choices}
+          onChange={(next) => onChange(functions.map((old, i) => (i === index ? next : old)))}
+          onRemove={() => onChange(functions.filter((_, i) => i !== index))}
+        />
+      ))}
+      {functions.length === 0 && <p className={css['hint']}>Nothing by itself: it only conducts.</p>}
+      <SelectField
+        label="Add what it does"
+        bare
+        value=""
+        onChange={(event) =>
+          onChange([...functions, blankFunction(event.target.value as FunctionKind, board)])
+        }
+      >
+        <option value="">Add what it does…</option>
+        {(Object.keys(FUNCTION_LABELS) as FunctionKind[]).map((kind) => (
+          <option key={kind} value={kind}>
+            {FUNCTION_LABELS[kind]}
+          </option>
+        ))}
+      </SelectField>
+    </>
+  );
+}
