@@ -1,9 +1,24 @@
-import type { Effect, LaneSample, LockStatus, Standing, Whereabouts, WhyFree } from '#core/simulate/index';
+import type {
+  Alarm,
+  Effect,
+  LaneSample,
+  LockStatus,
+  Standing,
+  Whereabouts,
+  WhyFree,
+} from '#core/simulate/index';
 import type { Means } from '#core/prove/index';
 import { formatAmps, formatVolts } from '#core/units/index';
 import { meansWords } from './situations';
 
 /** What the lock does, in two words. */
+/** An alarm by its name. */
+export const ALARM_NAMES: Record<Alarm, string> = {
+  forced: 'Forced-open alarm',
+  'held-open': 'Held-open alarm',
+  tamper: 'Tamper alarm',
+};
+
 export function holdWords(
   hold: LaneSample['lock'],
   doorOpen: boolean,
@@ -74,7 +89,7 @@ export function effectWords(effect: Effect): string | null {
     case 'door-refused':
       return 'The door does not open: the lock holds';
     case 'alarm':
-      return `${effect.alarm === 'forced' ? 'Forced-open' : 'Held-open'} alarm ${effect.on ? 'raised' : 'over'}`;
+      return `${ALARM_NAMES[effect.alarm]} ${effect.on ? 'raised' : 'over'}`;
     case 'card-read':
       return CARD[effect.outcome];
     case 'accepted':

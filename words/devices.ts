@@ -36,6 +36,8 @@ export const PART_LABELS: Record<PartKind, string> = {
 export const FUNCTION_LABELS: Record<FunctionKind, string> = {
   decides: 'decides: inputs, times, relays of its doors',
   ownCodes: 'keys, finger or card at the device itself',
+  output: 'output, lamp or sounder that follows something',
+  tamper: 'tamper loop',
   busHost: 'listens to readers on a bus or serial line',
   timer: 'timed relay',
   button: 'button: contact while pressed',

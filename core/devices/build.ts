@@ -166,6 +166,12 @@ export const of = (setting: Setting, role: SettingRole, channel?: number): Setti
   ...(channel === undefined ? {} : { channel }),
 });
 
+/** Whether a tamper loop is landed on its input. */
+export const tamperSetting = choice('tamper', 'tamper loop', {
+  off: 'not used',
+  on: 'watched: closed while every lid is on',
+});
+
 export const voltageJumper = choice('voltage', 'voltage jumper', { '12': '12 V', '24': '24 V' });
 
 /** Address and terminator of a bus device. */

@@ -141,6 +141,21 @@ export type DeviceFunction =
    * while its bell key is pressed; null where it has no such key.
    */
   | { readonly kind: 'ownCodes'; readonly board: string; readonly bell: string | null }
+  /**
+   * An output besides its relays: a bell or alarm relay, a lamp, a sounder. It sets `state` while, or for a moment when, what
+   * it follows is so: always the same, or what a setting says (`none` among its values: nothing).
+   */
+  | {
+      readonly kind: 'output';
+      readonly board: string;
+      readonly state: string;
+      readonly follows: Followed | { readonly setting: string };
+    }
+  /**
+   * A loop through covers and lids, closed while nobody opens one: the tamper alarm lasts until it is closed again. A setting
+   * with the values `off` and `on` says whether the loop is used.
+   */
+  | { readonly kind: 'tamper'; readonly board: string; readonly input: string; readonly usedSetting: string }
   /** Listens to readers on a bus or a serial line, for the doors by which it decides. */
   | { readonly kind: 'busHost'; readonly board: string; readonly bus: BusPort }
   /** A relay that pulls in for a set time when its input closes. */
@@ -171,9 +186,18 @@ export type DeviceFunction =
       readonly kind: 'operator';
       readonly board: string;
       readonly activate: string;
+      /** State of its own relay, which lets a lock go before the leaf moves. */
       readonly relay: string;
       readonly settings: string;
+      /** Inputs of a gate drive: shuts at once; stays as it is while open, a stop button; opens again while cut, a safety edge. */
+      readonly close?: string;
+      readonly stop?: string;
+      readonly safety?: string;
     };
+
+/** What an output follows: a state, as long as it lasts; or an answer, for a moment. */
+export const FOLLOWED = ['unlocked', 'held', 'forced', 'tamper', 'alarm', 'granted', 'refused'] as const;
+export type Followed = (typeof FOLLOWED)[number];
 
 export type FunctionKind = DeviceFunction['kind'];
 

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { above, between, line, whole, word } from '../fields/index';
 import { COLOUR_CODES, type ColourCode } from '../units/index';
-import { FAMILIES, type DeviceType } from './deviceType';
+import { FAMILIES, FOLLOWED, type DeviceType } from './deviceType';
 import { INTERFACES, type InterfaceId } from './interfaces';
 import { SETTING_ROLES, TEXT_FORMATS, type TextFormat } from './settings';
 import { SYMBOL_IDS, type SymbolId } from './symbols';
@@ -201,12 +201,26 @@ const ALWAYS = [
   kindOnly('fireInput', { input: name, state: name, latchSetting: name, triggerSetting: name.optional() }),
   kindOnly('reader', { board: name, d0: name, d1: name }),
   kindOnly('busReader', { board: name, bus }),
-  kindOnly('operator', { board: name, activate: name, relay: name, settings: name }),
+  kindOnly('operator', {
+    board: name,
+    activate: name,
+    relay: name,
+    settings: name,
+    close: name.optional(),
+    stop: name.optional(),
+    safety: name.optional(),
+  }),
 ] as const;
 const oneFunction = z.discriminatedUnion('kind', [
   kindOnly('decides', { board: name, channels: z.array(channel).min(1).max(16) }),
   kindOnly('ownCodes', { board: name, bell: name.nullable() }),
   kindOnly('busHost', { board: name, bus }),
+  kindOnly('output', {
+    board: name,
+    state: name,
+    follows: z.union([z.enum(FOLLOWED), z.strictObject({ setting: name })]),
+  }),
+  kindOnly('tamper', { board: name, input: name, usedSetting: name }),
   ...ALWAYS,
 ]);
 const oldBehaviour = z.discriminatedUnion('kind', [...OLD, ...ALWAYS]);

@@ -11,11 +11,12 @@ export const presentParts = (
     ({ when }) => !when || when.is.includes(String(settingValue(type, settings, when.setting))),
   );
 
-/** A joint inside the housing stands for the terminal that its first resistor or link leads to; a terminal for itself. */
+/** A joint inside the housing stands for the terminal that its first resistor, link or contact leads to; a terminal for itself. */
 export function outerPin(type: DeviceType, point: string): string {
   if (!point.startsWith('~')) return point;
-  const way = type.parts.find(
-    ({ kind, a, b }) => (kind === 'resistor' || kind === 'link') && (a === point || b === point),
-  );
+  const here = type.parts.filter(({ a, b }) => a === point || b === point);
+  const way =
+    here.find(({ kind }) => kind === 'resistor' || kind === 'link') ??
+    here.find(({ kind }) => kind === 'contact');
   return way ? (way.a === point ? way.b : way.a) : point;
 }

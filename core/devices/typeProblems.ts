@@ -123,7 +123,7 @@ const isTable = (value: unknown): value is { setting: string; values: Record<str
 
 /** States that a contact may follow: the type's coils, what its functions set, and what the door does to it. */
 function knownStates(type: DeviceType): Set<string> {
-  const states = new Set(['doorOpen', 'keyed', 'boltIn', 'ringing']);
+  const states = new Set(['doorOpen', 'keyed', 'boltIn', 'ringing', 'blown']);
   for (const part of type.parts) if (part.kind === 'coil') states.add(part.id);
   for (const channel of channelsOf(type)) states.add(channel.relay);
   for (const one of type.functions) {
@@ -154,6 +154,9 @@ function settingNames({ functions, lock, roles }: DeviceType): NamedSetting[] {
     if (one.kind === 'fireRelay' || one.kind === 'fireInput')
       add(`${at}.latchSetting`, one.latchSetting, 'latching');
     if (one.kind === 'fireInput') add(`${at}.triggerSetting`, one.triggerSetting, 'NC', 'NO');
+    if (one.kind === 'tamper') add(`${at}.usedSetting`, one.usedSetting, 'off', 'on');
+    if (one.kind === 'output' && typeof one.follows !== 'string')
+      add(`${at}.follows.setting`, one.follows.setting);
     if (!('bus' in one)) return;
     add(`${at}.bus.addressSetting`, one.bus.addressSetting);
     add(`${at}.bus.terminatorSetting`, one.bus.terminatorSetting, 'on');
@@ -173,8 +176,8 @@ function partNames({ functions, lock }: DeviceType): { readonly path: string; re
   functions.forEach((one, i) => {
     const add = (id: string | null | undefined) => id && names.push({ path: `functions[${i}]`, id });
     if ('board' in one) add(one.board);
-    if (one.kind === 'fireInput') add(one.input);
-    if (one.kind === 'operator') add(one.activate);
+    if (one.kind === 'fireInput' || one.kind === 'tamper') add(one.input);
+    if (one.kind === 'operator') [one.activate, one.close, one.stop, one.safety].forEach(add);
     for (const { exitInput, contactInput, d0Input, d1Input, inner } of channelsOf({ functions: [one] }))
       [exitInput, contactInput, d0Input, d1Input, inner?.d0Input, inner?.d1Input].forEach(add);
   });

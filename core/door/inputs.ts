@@ -2,7 +2,8 @@ import { channelsOf, functionsOf, type DeviceType } from '../devices/index';
 import type { Placed } from './doorParts';
 
 /** What an input is there for. */
-export type InputPurpose = 'exit' | 'contact' | 'status' | 'fire' | 'data' | 'alarm' | 'bell' | 'other';
+export type InputPurpose =
+  'exit' | 'contact' | 'status' | 'fire' | 'data' | 'alarm' | 'bell' | 'tamper' | 'other';
 
 /** An input of a device by what it is there for. */
 export interface InputAt {
@@ -35,6 +36,7 @@ function readBy(type: DeviceType): Map<string, { purpose: InputPurpose; channel:
   for (const { channel } of functionsOf(type, 'timer')) put(channel.exitInput, 'exit', null);
   for (const { activate } of functionsOf(type, 'operator')) put(activate, 'exit', null);
   for (const { input } of functionsOf(type, 'fireInput')) put(input, 'fire', null);
+  for (const { input } of functionsOf(type, 'tamper')) put(input, 'tamper', null);
   return known;
 }
 

@@ -1,4 +1,4 @@
-import type { LockStatus } from '../simulate/index';
+import type { Alarm, LockStatus } from '../simulate/index';
 
 export type SituationId =
   | 'rest'
@@ -65,7 +65,7 @@ export interface ProofRow {
   readonly path: readonly PathLabel[];
   /** Contacts of the lock's loop that are open here although closed at rest. */
   readonly opened: readonly PathLabel[];
-  readonly alarms: readonly string[];
+  readonly alarms: readonly Alarm[];
 }
 
 export interface Proof {

@@ -17,7 +17,10 @@ export interface LaneSample {
 export const relayKeys = (world: World): string[] =>
   world.inhabitants.flatMap(({ device, type }) => {
     if (device.door !== world.door.id) return [];
-    const relays = [...channelsOf(type), ...functionsOf(type, 'operator')].map(({ relay }) => relay);
+    const relays = [
+      ...[...channelsOf(type), ...functionsOf(type, 'operator')].map(({ relay }) => relay),
+      ...functionsOf(type, 'output').map((output) => output.state),
+    ];
     return relays.map((relay) => `${device.id}:${relay}`);
   });
 

@@ -27,7 +27,7 @@ export interface SimState {
 
 export type Memory = Readonly<Record<string, number | boolean | string>>;
 
-export type Alarm = 'forced' | 'held-open';
+export type Alarm = 'forced' | 'held-open' | 'tamper';
 
 /** Due in order of time, then of sequence: no tie is left to chance. */
 export interface Timer {

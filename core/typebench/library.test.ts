@@ -16,7 +16,8 @@ describe('every type in its smallest working circuit', () => {
     const proven = new Set([...fed, ...sources, ...switching, ...locks].map(({ id }) => id));
     const rest = LIBRARY.filter(({ id }) => !proven.has(id)).map(({ id }) => id);
     // Parts that only join, bridge or end a line: proven where lines are (joints, suppression, buses).
-    const passive = ['joint', 'joint-2', 'earth-bar', 'flyback-diode', 'varistor-18v', 'varistor-38v'];
+    const joints = ['joint', 'joint-2', 'joint-3', 'joint-8', 'earth-bar'];
+    const passive = [...joints, 'flyback-diode', 'varistor-18v', 'varistor-38v', 'surge-arrester'];
     const resistors = ['eol-2k2', 'eol-4k7', 'eol-10k'];
     expect(rest.sort()).toEqual([...passive, ...resistors].sort());
   });

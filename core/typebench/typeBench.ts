@@ -267,6 +267,7 @@ function workedState(plan: Plan, rest: SimState, type: DeviceType): SimState | n
       case 'operator':
         return act(one.relay);
       case 'lever':
+      case 'output':
       case 'fireInput':
         return act(one.state);
       case 'reader':

@@ -19,7 +19,7 @@ import {
 } from '../build';
 import { networkSettings } from './network';
 
-const CONTROLLER = {
+export const CONTROLLER = {
   ...PASSIVE,
   family: 'controller',
   short: 'controller',
@@ -30,7 +30,7 @@ const CONTROLLER = {
 } as const;
 
 /** Terminals, parts, channel and roles of one door of a controller; n is printed on its terminals. */
-interface DoorPart {
+export interface DoorPart {
   readonly terminals: readonly Terminal[];
   readonly parts: readonly Part[];
   readonly channel: Channel;
@@ -42,7 +42,10 @@ const signal = (...ids: string[]): Terminal[] => each(optional(...ids), { carrie
 const common = (id: string): Terminal => ({ ...optional(id)[0]!, maxConductors: 4 });
 
 /** A dry relay, an exit input, a door contact input and one or two Wiegand ports. */
-function dryDoor(n: number | '', { supervised = false, inner = false, wiegand = true } = {}): DoorPart {
+export function dryDoor(
+  n: number | '',
+  { supervised = false, inner = false, wiegand = true } = {},
+): DoorPart {
   const pins = { com: `COM${n}`, nc: `NC${n}`, no: `NO${n}` };
   const ground = `G${n}`;
   const lines = wiegand ? [`D0-${n || 1}`, `D1-${n || 1}`] : [];
@@ -85,7 +88,7 @@ function dryDoor(n: number | '', { supervised = false, inner = false, wiegand = 
 }
 
 /** The same list of every door's roles, in order. */
-function rolesOf(doors: readonly DoorPart[], feed: Roles['feed']): Roles {
+export function rolesOf(doors: readonly DoorPart[], feed: Roles['feed']): Roles {
   const all = <K extends keyof Roles>(key: K) =>
     doors.flatMap((door) => (door.roles[key] as readonly unknown[] | undefined) ?? []) as unknown as Roles[K];
   const keys = [
@@ -104,7 +107,7 @@ function rolesOf(doors: readonly DoorPart[], feed: Roles['feed']): Roles {
 }
 
 /** A point-to-point serial port: what one end transmits the other receives. */
-const SERIAL: BusPort = {
+export const SERIAL: BusPort = {
   a: 'TX',
   b: 'RX',
   common: '0V',
@@ -115,7 +118,7 @@ const SERIAL: BusPort = {
 };
 
 /** A pair of wires that every reader of the controller hangs on. */
-const RS485_HOST: BusPort = {
+export const RS485_HOST: BusPort = {
   a: 'A',
   b: 'B',
   common: '0V',

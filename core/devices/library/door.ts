@@ -306,6 +306,25 @@ export const readers: readonly DeviceType[] = [
     0.45,
     { short: 'long-range reader' },
   ),
+  wiegand(
+    'reader-mullion',
+    'Card reader for a narrow frame, Wiegand',
+    'Fits beside the glass. Reads nearer than a wide one: hang it where a hand comes.',
+    0.05,
+  ),
+  wiegand(
+    'reader-finger-wiegand',
+    'Fingerprint reader, Wiegand',
+    'Reads a finger and sends a number down the two lines: what it sends must be on the controller’s list.',
+    0.3,
+    { symbol: 'finger', short: 'finger reader' },
+  ),
+  bus(
+    'reader-rs485-phone',
+    'Card and phone reader, RS-485',
+    'Reads cards, and phones near it; how near is set per door, so that it does not hear the neighbour’s.',
+    0.16,
+  ),
   bus(
     'reader-rs485',
     'Card reader, RS-485',

@@ -1,28 +1,42 @@
 import type { DeviceType } from '../deviceType';
+import { boards } from './boards';
+import { boxedSupplies } from './boxedSupplies';
 import { controllers } from './controllers';
 import { doorContacts, exits, readers } from './door';
+import { doorStations } from './doorStations';
+import { gates } from './gates';
 import { intercoms } from './intercom';
 import { keypads } from './keypads';
 import { locks } from './locks';
+import { motorLocks } from './motorLocks';
 import { network } from './network';
 import { operators, relays, releases } from './release';
 import { smallParts } from './smallParts';
 import { sounders } from './sounders';
 import { supplies } from './supplies';
+import { terminals } from './terminals';
+import { watched } from './watched';
 
 /** Every device type that ships with Aldaba, in the order the catalogue shows them. */
 export const LIBRARY: readonly DeviceType[] = [
   ...locks,
+  ...motorLocks,
   ...supplies,
+  ...boxedSupplies,
   ...controllers,
+  ...boards,
   ...keypads,
+  ...terminals,
+  ...doorStations,
   ...readers,
   ...exits,
   ...doorContacts,
+  ...watched,
   ...releases,
   ...relays,
   ...intercoms,
   ...operators,
+  ...gates,
   ...sounders,
   ...network,
   ...smallParts,

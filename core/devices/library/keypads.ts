@@ -15,17 +15,17 @@ import {
 } from '../build';
 import { networkSettings } from './network';
 
-const keypadParts = (amps: number): Part[] => [
+export const keypadParts = (amps: number): Part[] => [
   board('+12', '0V', { amps }, [9, 16], { startVolts: 10 }),
   ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', 2, 'board'),
   dryInput('push', 'PUSH', 'G', 'board'),
   { kind: 'link', id: 'ground', a: '0V', b: 'G' },
 ];
-const keypadChannel = channelOf({ relay: 'relay', exitInput: 'push', settings: 'ch1' });
-const keypadTimes = (prefix: string, name: string, channel = 0) =>
+export const keypadChannel = channelOf({ relay: 'relay', exitInput: 'push', settings: 'ch1' });
+export const keypadTimes = (prefix: string, name: string, channel = 0) =>
   channelTimes(prefix, name, channel).filter(({ role }) => role === 'unlock' || role === 'exit');
 
-const KEYPAD = {
+export const KEYPAD = {
   ...PASSIVE,
   family: 'keypad',
   short: 'keypad',
@@ -35,7 +35,7 @@ const KEYPAD = {
   ip: 'IP54',
   interfaces: ['dry-input'],
 } as const;
-const keypadRoles: Roles = {
+export const keypadRoles: Roles = {
   feed: { plus: '+12', minus: '0V' },
   switches: [{ com: 'COM', nc: 'NC', no: 'NO' }],
   exitInputs: [{ input: 'PUSH', common: 'G' }],

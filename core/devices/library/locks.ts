@@ -3,11 +3,11 @@ import type { CoilPart, LoadPart } from '../parts';
 import { choice, contact, needed, optional, PASSIVE, pigtails, voltageJumper } from '../build';
 
 /** A value for each position of the voltage jumper. */
-const jumper = (at12: number) => ({ setting: 'voltage', values: { '12': at12, '24': at12 * 2 } });
+export const jumper = (at12: number) => ({ setting: 'voltage', values: { '12': at12, '24': at12 * 2 } });
 /** A winding takes four times the ohms at twice the volts, for the same watts. */
 const jumperOhms = (at12: number) => ({ setting: 'voltage', values: { '12': at12, '24': at12 * 4 } });
 
-const winding = (id: string, a: string, b: string, ohmsAt12: number): LoadPart => ({
+export const winding = (id: string, a: string, b: string, ohmsAt12: number): LoadPart => ({
   kind: 'load',
   id,
   a,
@@ -17,7 +17,7 @@ const winding = (id: string, a: string, b: string, ohmsAt12: number): LoadPart =
   suppressed: true,
 });
 
-const solenoid = (ohmsAt12: number, over: Partial<CoilPart> = {}): CoilPart => ({
+export const solenoid = (ohmsAt12: number, over: Partial<CoilPart> = {}): CoilPart => ({
   kind: 'coil',
   id: 'solenoid',
   a: '+',
@@ -30,12 +30,12 @@ const solenoid = (ohmsAt12: number, over: Partial<CoilPart> = {}): CoilPart => (
   ...over,
 });
 
-const modeScrew = choice('mode', 'dead state', {
+export const modeScrew = choice('mode', 'dead state', {
   'fail-secure': 'fail-secure: stays locked when dead',
   'fail-safe': 'fail-safe: opens when dead',
 });
 
-const magnet = (forceNewtons: number, parts: readonly string[] = ['winding']): DeviceType['lock'] => ({
+export const magnet = (forceNewtons: number, parts: readonly string[] = ['winding']): DeviceType['lock'] => ({
   kind: 'magnet',
   parts,
   forceNewtons,
@@ -44,14 +44,17 @@ const magnet = (forceNewtons: number, parts: readonly string[] = ['winding']): D
   freeNewtons: 150,
 });
 
-const LOCK = {
+export const LOCK = {
   ...PASSIVE,
   family: 'lock',
   tagPrefix: 'L',
   place: 'frame',
 } as const;
 
-const byScrew = { kind: 'strike', mode: { by: 'setting', setting: 'mode', coil: 'solenoid' } } as const;
+export const byScrew = {
+  kind: 'strike',
+  mode: { by: 'setting', setting: 'mode', coil: 'solenoid' },
+} as const;
 const ends = { plus: '+', minus: '-' };
 
 export const locks: readonly DeviceType[] = [

@@ -16,7 +16,7 @@ import {
 /** What lets a door go in an emergency, and relays that pass a signal from one circuit to another. */
 
 const RELEASE = { ...PASSIVE, family: 'release' } as const;
-const GLASS = {
+export const GLASS = {
   ...RELEASE,
   short: 'break glass',
   tagPrefix: 'EB',
@@ -25,9 +25,9 @@ const GLASS = {
   functions: [{ kind: 'breakGlass', state: 'broken' }],
 } as const;
 
-const pole = (n: number | '', state: string, maxAmps: number) =>
+export const pole = (n: number | '', state: string, maxAmps: number) =>
   changeover(`p${n || 1}`, { com: `${n}C`, nc: `${n}NC`, no: `${n}NO` }, state, maxAmps);
-const poleTerminals = (...ns: (number | '')[]) =>
+export const poleTerminals = (...ns: (number | '')[]) =>
   optional(...ns.flatMap((n) => [`${n}C`, `${n}NC`, `${n}NO`]));
 
 const latch = choice('latch', 'latch', {
@@ -145,7 +145,13 @@ export const releases: readonly DeviceType[] = [
   },
 ];
 
-const RELAY = { ...PASSIVE, family: 'relay', tagPrefix: 'Q', place: 'enclosure', symbol: 'relay' } as const;
+export const RELAY = {
+  ...PASSIVE,
+  family: 'relay',
+  tagPrefix: 'Q',
+  place: 'enclosure',
+  symbol: 'relay',
+} as const;
 
 export const relays: readonly DeviceType[] = [
   {
@@ -201,6 +207,59 @@ export const relays: readonly DeviceType[] = [
       ...pole('', 'coil', 10),
     ],
     roles: { coil: { plus: 'A1', minus: 'A2' }, poles: [{ com: 'C', nc: 'NC', no: 'NO' }] },
+  },
+  {
+    ...RELAY,
+    id: 'relay-24v',
+    name: 'Relay, one pole, 24 V DC, with diode',
+    short: 'relay, 24 V',
+    description: 'A plain relay for 24 V; the diode across its coil makes it polarised: plus on A1.',
+    terminals: [...needed('A1', 'A2'), ...optional('C', 'NC', 'NO')],
+    parts: [
+      {
+        kind: 'coil',
+        id: 'coil',
+        a: 'A1',
+        b: 'A2',
+        ohms: 640,
+        pullInVolts: 17,
+        dropOutVolts: 3,
+        maxVolts: 30,
+        suppressed: true,
+      },
+      ...pole('', 'coil', 10),
+    ],
+    roles: { coil: { plus: 'A1', minus: 'A2' }, poles: [{ com: 'C', nc: 'NC', no: 'NO' }] },
+  },
+  {
+    ...RELAY,
+    id: 'relay-double-12v',
+    name: 'Relay, two poles, 12 V DC, in a socket',
+    short: 'two-pole relay',
+    description: 'One pole for the lock, one to tell: both move together.',
+    terminals: [...needed('A1', 'A2'), ...poleTerminals(1, 2)],
+    parts: [
+      {
+        kind: 'coil',
+        id: 'coil',
+        a: 'A1',
+        b: 'A2',
+        ohms: 170,
+        pullInVolts: 9,
+        dropOutVolts: 1.5,
+        maxVolts: 15,
+        suppressed: false,
+      },
+      ...pole(1, 'coil', 8),
+      ...pole(2, 'coil', 8),
+    ],
+    roles: {
+      coil: { plus: 'A1', minus: 'A2' },
+      poles: [
+        { com: '1C', nc: '1NC', no: '1NO' },
+        { com: '2C', nc: '2NC', no: '2NO' },
+      ],
+    },
   },
   {
     ...RELAY,

@@ -1,5 +1,5 @@
 import type { DeviceType } from '../deviceType';
-import { board, contact, needed, PASSIVE, pigtails } from '../build';
+import { board, contact, needed, optional, PASSIVE, pigtails } from '../build';
 
 const SOUNDER = { ...PASSIVE, family: 'sounder', place: 'inside', tagPrefix: 'B' } as const;
 const feed = { plus: '+', minus: '-' };
@@ -89,6 +89,46 @@ export const sounders: readonly DeviceType[] = [
     terminals: pigtails('needed', { '+': 'RD', '-': 'BK' }),
     parts: [board('+', '-', { amps: 0.012 }, [5, 15])],
     roles: { bellOut: feed },
+    symbol: 'lamp',
+  },
+  {
+    ...SOUNDER,
+    id: 'siren-tamper',
+    name: 'Siren with strobe and tamper switch, 12 V DC',
+    short: 'siren',
+    description:
+      'For the street, with a flash. TA and TB are closed while its lid is on: land them on a tamper loop.',
+    place: 'outside',
+    terminals: [...needed('+', '-'), ...optional('TA', 'TB')],
+    parts: [board('+', '-', { amps: 0.62 }, [9, 15]), contact('lid', 'NC', 'TA', 'TB', 'lifted', 0.5)],
+    functions: [{ kind: 'switch', state: 'lifted' }],
+    roles: { bellOut: feed },
+    ip: 'IP65',
+    symbol: 'sounder',
+  },
+  {
+    ...SOUNDER,
+    id: 'sounder-piezo',
+    name: 'Piezo sounder, 12/24 V DC',
+    short: 'sounder',
+    description: 'A thin loud tone at a door that stands open.',
+    terminals: needed('+', '-'),
+    parts: [board('+', '-', { amps: 0.035 }, [8, 30])],
+    roles: { bellOut: feed },
+    ip: 'IP42',
+    symbol: 'sounder',
+  },
+  {
+    ...SOUNDER,
+    id: 'lamp-street',
+    name: 'Traffic lamp, red, 24 V DC',
+    short: 'lamp',
+    description: 'Says wait at a lobby or a gate. One lamp a colour.',
+    place: 'outside',
+    terminals: needed('+', '-'),
+    parts: [board('+', '-', { amps: 0.12 }, [18, 30])],
+    roles: { bellOut: feed },
+    ip: 'IP65',
     symbol: 'lamp',
   },
   {

@@ -16,23 +16,23 @@ import {
 } from '../build';
 
 /** Output terminals take four thick conductors. */
-const outputs = (...ids: string[]): Terminal[] =>
+export const outputs = (...ids: string[]): Terminal[] =>
   each(needed(...ids), { maxConductors: 4, sizes: [0.22, 4] });
 
-const batterySettings = [
+export const batterySettings = [
   choice('battery', 'battery', { '7': '7 Ah', '12': '12 Ah', '17': '17 Ah' }),
   of(numberSetting('hours', 'hours asked of the battery', 'h', [0, 72], 4), 'hours'),
 ];
 
 /** A sealed lead-acid battery of this nominal voltage. */
-const battery = (volts: 12 | 24): BatterySpec => ({
+export const battery = (volts: 12 | 24): BatterySpec => ({
   ampHours: { setting: 'battery', values: { '7': 7, '12': 12, '17': 17 } },
   fullVolts: volts === 12 ? 12.8 : 25.6,
   cutOffVolts: volts === 12 ? 10.8 : 21.6,
   ohms: volts === 12 ? 0.08 : 0.16,
 });
 
-const source = (over: Partial<SourcePart> & Pick<SourcePart, 'volts' | 'maxAmps'>): SourcePart => ({
+export const source = (over: Partial<SourcePart> & Pick<SourcePart, 'volts' | 'maxAmps'>): SourcePart => ({
   kind: 'source',
   id: 'output',
   a: '+V',
@@ -42,14 +42,14 @@ const source = (over: Partial<SourcePart> & Pick<SourcePart, 'volts' | 'maxAmps'
   ...over,
 });
 
-const SUPPLY = {
+export const SUPPLY = {
   ...PASSIVE,
   family: 'supply',
   tagPrefix: 'PS',
   place: 'enclosure',
   symbol: 'supply',
 } as const;
-const feeds = { supply: { plus: '+V', minus: '0V' } };
+export const feeds = { supply: { plus: '+V', minus: '0V' } };
 
 export const supplies: readonly DeviceType[] = [
   {

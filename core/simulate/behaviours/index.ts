@@ -1,5 +1,6 @@
 import {
   channelsOf,
+  does,
   settingValue,
   type Channel,
   type DeviceFunction,
@@ -9,7 +10,9 @@ import {
 import type { Inhabitant } from '../world';
 import type { Memory } from '../simState';
 import { channelReact } from './channel';
+import { follow } from './follow';
 import { operate } from './operator';
+import { endOf, isEndOf, pulse } from './pulse';
 import { NOTHING, type React, type Reaction, type Signal } from './behaviour';
 
 type Model<K extends FunctionKind> = (
@@ -31,6 +34,13 @@ const MODELS: { [K in FunctionKind]: Model<K> } = {
   doorContact: () => NOTHING,
   busReader: () => NOTHING,
   busHost: () => NOTHING,
+  // It follows what the others do: see `follow`.
+  output: () => NOTHING,
+  tamper: ({ input, usedSetting }, self, _memory, signal) => {
+    if (settingValue(self.type, self.device.settings, usedSetting) !== 'on') return NOTHING;
+    if (signal.kind !== 'input' || signal.input !== input || signal.reading === 'dead') return NOTHING;
+    return { alarms: { tamper: signal.reading !== 'closed' } };
+  },
   decides: (spec, self, memory, signal) => overChannels(self, spec.channels, memory, signal),
   ownCodes: ({ bell }, _self, _memory, signal) => (bell === null ? NOTHING : pulse(bell, PRESS_MS, signal)),
   timer: (spec, self, memory, signal) => {
@@ -101,19 +111,6 @@ const overChannels = (
     NOTHING,
   );
 
-/** What the timer is called that ends a state: a device may have several at once. */
-const endOf = (state: string): string => `end.${state}`;
-const isEndOf = (state: string, signal: Signal): boolean =>
-  signal.kind === 'timer' && signal.name === endOf(state);
-
-function pulse(state: string, ms: number, signal: Signal): Reaction {
-  if (signal.kind === 'press') {
-    const name = endOf(state);
-    return { set: { [state]: true }, cancel: [name], timers: [{ name, after: ms }] };
-  }
-  return isEndOf(state, signal) ? { set: { [state]: false } } : NOTHING;
-}
-
 const merge = (a: Reaction, b: Reaction): Reaction => ({
   set: { ...a.set, ...b.set },
   timers: [...(a.timers ?? []), ...(b.timers ?? [])],
@@ -133,10 +130,11 @@ export const react: React = (self, memory, signal) => {
   const { functions } = self.type;
   if (functions.length === 1) return answer(functions[0]!, self, memory, signal);
   let sum = NOTHING;
-  for (const spec of functions) {
-    const one = answer(spec, self, sum.memory ?? memory, signal);
+  const add = (one: Reaction): void => {
     if (one !== NOTHING) sum = sum === NOTHING ? one : merge(sum, one);
-  }
+  };
+  for (const spec of functions) add(answer(spec, self, sum.memory ?? memory, signal));
+  if (does(self.type, 'output')) add(follow(self, memory, signal, sum));
   return sum;
 };
 

@@ -4,6 +4,7 @@ import { conductorsOf, terminalLabel, type Plan } from '#core/plan/index';
 import { waysOut } from '#core/prove/index';
 import { doorHold, lockStatuses, whyFree } from '#core/simulate/index';
 import {
+  ALARM_NAMES,
   clockWords,
   effectWords,
   holdWords,
@@ -134,9 +135,7 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
         {last && <span>{peopleWords(bench.people)}</span>}
         {state.alarms.size > 0 && (
           <span className={css['alarm']}>
-            {[...state.alarms]
-              .map((a) => (a === 'forced' ? 'Forced-open alarm' : 'Held-open alarm'))
-              .join(', ')}
+            {[...state.alarms].map((alarm) => ALARM_NAMES[alarm]).join(', ')}
           </span>
         )}
         {why && <span className={css['why']}>{whyFreeWords(why, tagOf, clockWords)}</span>}

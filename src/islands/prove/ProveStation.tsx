@@ -11,6 +11,7 @@ import {
   situationName,
   verdictWords,
 } from '#words/situations';
+import { ALARM_NAMES } from '#words/bench';
 import { LAW } from '#words/findings/index';
 import { cx } from '../../ui/cx';
 import { Empty } from '../../ui/Empty';
@@ -113,7 +114,7 @@ function Reason({ row, side }: { row: ProofRow; side: Side }) {
       <p>{cellReason(row, side)}</p>
       {row.path.length > 0 && <p className={css['path']}>Current: {pathWords(row.path)}</p>}
       {row.opened.length > 0 && <p className={css['path']}>Opened by: {pathWords(row.opened)}</p>}
-      {row.alarms.length > 0 && <p>Alarm: {row.alarms.join(', ')}</p>}
+      {row.alarms.length > 0 && <p>{row.alarms.map((alarm) => ALARM_NAMES[alarm]).join(', ')}</p>}
       <p>
         <a href={pointedHash({ kind: 'situation', id: row.situation })}>Link to this situation</a>
       </p>

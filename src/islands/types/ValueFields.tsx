@@ -1,4 +1,4 @@
-import type { DeviceType } from '#core/devices/index';
+import { FOLLOWED, type DeviceType } from '#core/devices/index';
 import css from './TypeEditor.module.css';
 
 /** What a field of a part or a behaviour may be chosen from. */
@@ -45,11 +45,14 @@ const LABELS: Readonly<Record<string, string>> = {
   freeNewtons: 'free below N',
   exitInput: 'exit input',
   contactInput: 'contact input',
+  bell: 'bell key sets',
+  follows: 'follows',
 };
 const OPTIONS: Readonly<Record<string, readonly string[]>> = {
   law: ['current', 'power'],
   form: ['NO', 'NC'],
   current: ['dc', 'ac', 'both'],
+  follows: FOLLOWED,
 };
 export const labelOf = (key: string): string => LABELS[key] ?? key;
 

@@ -21,6 +21,8 @@ const FUNCTIONS: readonly FunctionKind[] = [
   'decides',
   'ownCodes',
   'busHost',
+  'output',
+  'tamper',
   'timer',
   'button',
   'breakGlass',

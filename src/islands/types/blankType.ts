@@ -97,6 +97,10 @@ export function blankFunction(kind: FunctionKind, board: string): DeviceFunction
   switch (kind) {
     case 'decides':
       return { kind, board, channels: [blankChannel()] };
+    case 'output':
+      return { kind, board, state: 'output', follows: 'alarm' };
+    case 'tamper':
+      return { kind, board, input: 'tamper', usedSetting: 'tamper' };
     case 'ownCodes':
       return { kind, board, bell: null };
     case 'timer':

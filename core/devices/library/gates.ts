@@ -1,0 +1,159 @@
+import type { DeviceFunction, DeviceType, Roles, Setting, Terminal } from '../deviceType';
+import type { Part } from '../parts';
+import {
+  board,
+  changeover,
+  contact,
+  dryInput,
+  each,
+  needed,
+  numberSetting,
+  of,
+  optional,
+  PASSIVE,
+} from '../build';
+
+/** Drives that move a gate, a barrier or a leaf. One that no lock holds keeps its leaf shut by itself. */
+
+const OPERATOR = {
+  ...PASSIVE,
+  family: 'operator',
+  tagPrefix: 'O',
+  symbol: 'operator',
+} as const;
+
+const times = (delay: number, opening: number, stay: number): Setting[] => [
+  of(numberSetting('op.delay', 'wait between release and opening', 's', [0, 10], delay), 'delay'),
+  of(numberSetting('op.opening', 'opening time', 's', [1, 60], opening), 'opening'),
+  of(numberSetting('op.stay', 'stays open', 's', [1, 240], stay), 'stay'),
+];
+
+const LOCK_PINS = { com: 'LC', nc: 'LNC', no: 'LNO' };
+
+interface Drive {
+  readonly id: string;
+  readonly name: string;
+  readonly short: string;
+  readonly description: string;
+  readonly watts: number;
+  readonly settings: readonly Setting[];
+}
+
+/** Every gate drive takes four commands against one common: open, shut, stop (a closed loop), and a safety edge (closed too). */
+function gateDrive({ watts, ...over }: Drive): DeviceType {
+  const asks: Terminal[] = each(optional('OPEN', 'CLOSE', 'STOP', 'SAFE'), { carries: 'signal' });
+  const inputs: Part[] = [
+    dryInput('open', 'OPEN', 'G', 'board'),
+    dryInput('close', 'CLOSE', 'G', 'board'),
+    dryInput('stop', 'STOP', 'G', 'board'),
+    dryInput('safety', 'SAFE', 'G', 'board'),
+  ];
+  return {
+    ...OPERATOR,
+    ...over,
+    place: 'outside',
+    ip: 'IP44',
+    terminals: [
+      ...each(needed('V+', 'V-'), { sizes: [0.5, 4] }),
+      ...asks,
+      ...each(optional('G'), { maxConductors: 4 }),
+      ...optional(...Object.values(LOCK_PINS)),
+    ],
+    parts: [
+      board('V+', 'V-', { watts }, [20, 32]),
+      ...inputs,
+      { kind: 'link', id: 'ground', a: 'G', b: 'V-' },
+      ...changeover('k', LOCK_PINS, 'release', 5, 'board'),
+    ],
+    functions: [
+      {
+        kind: 'operator',
+        board: 'board',
+        activate: 'open',
+        relay: 'release',
+        settings: 'op',
+        close: 'close',
+        stop: 'stop',
+        safety: 'safety',
+      },
+    ],
+    roles: {
+      feed: { plus: 'V+', minus: 'V-' },
+      operator: { activate: { input: 'OPEN', common: 'G' }, lock: LOCK_PINS },
+    },
+    inrush: 3,
+  };
+}
+
+/** A swing drive that feeds the lock itself through a fuse: the strike hangs on two terminals, with no wire to a supply. */
+function fusedSwing(): DeviceType {
+  const functions: DeviceFunction[] = [
+    { kind: 'operator', board: 'board', activate: 'activate', relay: 'release', settings: 'op' },
+  ];
+  const roles: Roles = {
+    feed: { plus: 'V+', minus: 'V-' },
+    // What the lock is switched by hangs on the fused terminal inside.
+    operator: { activate: { input: 'ACT', common: 'G' }, lock: { com: 'LF', nc: 'LNC', no: 'LNO' } },
+  };
+  return {
+    ...OPERATOR,
+    id: 'operator-swing-fused',
+    name: 'Swing door operator, 24 V, fused lock output',
+    short: 'door operator',
+    description:
+      'Opens the door on an activation contact, and feeds the lock from its own 24 V behind a fuse of 1 A at LF.',
+    place: 'above',
+    terminals: [
+      ...needed('V+', 'V-'),
+      ...each(optional('ACT'), { carries: 'signal' }),
+      ...optional('G', 'LF', 'LNC', 'LNO'),
+    ],
+    parts: [
+      board('V+', 'V-', { watts: 8 }, [20, 30]),
+      dryInput('activate', 'ACT', 'G', 'board'),
+      { kind: 'link', id: 'ground', a: 'G', b: 'V-' },
+      contact('fuse', 'NC', 'V+', 'LF', 'blown', 1),
+      ...changeover('k', { com: 'LF', nc: 'LNC', no: 'LNO' }, 'release', 1, 'board'),
+    ],
+    settings: times(1, 4, 6),
+    functions,
+    roles,
+  };
+}
+
+export const gates: readonly DeviceType[] = [
+  fusedSwing(),
+  gateDrive({
+    id: 'operator-slide',
+    name: 'Sliding gate drive, 24 V',
+    short: 'gate drive',
+    description:
+      'Slides a gate open on OPEN, shut on CLOSE. STOP and SAFE are closed loops: a cut wire stops it, something in the way turns it round.',
+    watts: 60,
+    settings: times(0, 18, 30),
+  }),
+  gateDrive({
+    id: 'operator-gate-swing',
+    name: 'Swing gate drive, one leaf, 24 V',
+    short: 'gate drive',
+    description: 'Pushes a gate leaf. A gate lock hangs on its relay: it lets go before the leaf moves.',
+    watts: 50,
+    settings: times(1, 14, 30),
+  }),
+  gateDrive({
+    id: 'operator-gate-pair',
+    name: 'Swing gate drive, two leaves, 24 V',
+    short: 'gate drive',
+    description: 'Two leaves, one after the other: what holds the second is let go first.',
+    watts: 95,
+    settings: times(2, 18, 40),
+  }),
+  gateDrive({
+    id: 'operator-barrier',
+    name: 'Barrier, 24 V',
+    short: 'barrier',
+    description: 'A boom across a lane. It holds nobody on foot: people pass beside it.',
+    watts: 40,
+    settings: times(0, 3, 10),
+  }),
+];

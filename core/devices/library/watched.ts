@@ -1,0 +1,130 @@
+import type { DeviceType } from '../deviceType';
+import { board, changeover, contact, EOL_OHMS, needed, optional, PASSIVE, pigtails } from '../build';
+import { pole, poleTerminals } from './release';
+
+/** Buttons, switches and contacts by the place they are made for: lids, shutters, lockdown. */
+
+const EXIT = { ...PASSIVE, family: 'exit', tagPrefix: 'X', place: 'inside' } as const;
+const CONTACT = { ...PASSIVE, family: 'contact', tagPrefix: 'C', place: 'frame', symbol: 'reed' } as const;
+
+export const watched: readonly DeviceType[] = [
+  {
+    ...EXIT,
+    id: 'exit-piezo',
+    name: 'Exit button, piezo, weatherproof, 12/24 V',
+    short: 'piezo button',
+    description: 'No moving part. Needs a supply: without one it never closes its contact.',
+    terminals: pigtails('needed', { 'V+': 'RD', 'V-': 'BK', COM: 'WH', NO: 'GN' }),
+    parts: [
+      board('V+', 'V-', { amps: 0.02 }, [9, 30]),
+      contact('k', 'NO', 'COM', 'NO', 'sensed', 0.5, 'board'),
+    ],
+    functions: [{ kind: 'sensor', state: 'sensed', board: 'board' }],
+    roles: { feed: { plus: 'V+', minus: 'V-' }, exitContact: { a: 'COM', b: 'NO' } },
+    ip: 'IP67',
+    symbol: 'button',
+  },
+  {
+    ...EXIT,
+    id: 'exit-touch-bar',
+    name: 'Touch bar, electronic, 12/24 V',
+    short: 'touch bar',
+    description: 'Feels a hand along the whole bar. Opens nothing by itself and needs a supply.',
+    terminals: [...needed('V+', 'V-'), ...optional('COM', 'NO', 'NC')],
+    parts: [
+      board('V+', 'V-', { amps: 0.03 }, [10, 30]),
+      ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'sensed', 1, 'board'),
+    ],
+    functions: [{ kind: 'sensor', state: 'sensed', board: 'board' }],
+    roles: { feed: { plus: 'V+', minus: 'V-' }, exitContact: { a: 'COM', b: 'NO' } },
+    symbol: 'bar',
+  },
+  {
+    ...EXIT,
+    id: 'key-switch-spring',
+    name: 'Key switch, springs back',
+    short: 'key switch',
+    description: 'Closes while the key is held: an override outside that leaves nothing standing open.',
+    place: 'outside',
+    terminals: needed('C', 'NO'),
+    parts: [contact('pole', 'NO', 'C', 'NO', 'pressed', 3)],
+    functions: [{ kind: 'button', state: 'pressed' }],
+    roles: { exitContact: { a: 'C', b: 'NO' } },
+    ip: 'IP54',
+    symbol: 'key',
+  },
+  {
+    ...PASSIVE,
+    id: 'lockdown-button',
+    family: 'release',
+    name: 'Lockdown button, two poles, reset by key',
+    short: 'lockdown button',
+    description:
+      'Stays pressed until its key resets it. For an input that shuts doors to those outside: never in the way of those who leave.',
+    tagPrefix: 'LD',
+    place: 'inside',
+    terminals: poleTerminals(1, 2),
+    parts: [...pole(1, 'turned', 1), ...pole(2, 'turned', 1)],
+    functions: [{ kind: 'switch', state: 'turned' }],
+    symbol: 'glass',
+  },
+  {
+    ...CONTACT,
+    id: 'tamper-switch',
+    name: 'Tamper switch for a lid',
+    short: 'tamper switch',
+    description: 'Closed while the lid is on. Lids stand in series: any one of them opens the loop.',
+    tagPrefix: 'T',
+    place: 'enclosure',
+    terminals: needed('a', 'b'),
+    parts: [contact('lid', 'NC', 'a', 'b', 'lifted', 0.5)],
+    functions: [{ kind: 'switch', state: 'lifted' }],
+    symbol: 'button',
+  },
+  {
+    ...CONTACT,
+    id: 'door-contact-surface',
+    name: 'Door contact, surface, on screws',
+    short: 'door contact',
+    description: 'For steel doors, with screws under its lid. Closed while the door is shut.',
+    terminals: needed('a', 'b'),
+    parts: [contact('reed', 'NC', 'a', 'b', 'doorOpen', 0.5)],
+    functions: [{ kind: 'doorContact', state: 'doorOpen' }],
+    roles: { doorContact: { a: 'a', b: 'b' } },
+    ip: 'IP54',
+  },
+  {
+    ...CONTACT,
+    id: 'door-contact-shutter',
+    name: 'Roller shutter contact, armoured lead',
+    short: 'shutter contact',
+    description: 'Sits on the floor and bears a fork truck. Closed while the shutter is down.',
+    terminals: pigtails('needed', { a: 'WH', b: 'BN' }),
+    parts: [contact('reed', 'NC', 'a', 'b', 'doorOpen', 0.5)],
+    functions: [{ kind: 'doorContact', state: 'doorOpen' }],
+    roles: { doorContact: { a: 'a', b: 'b' } },
+    ip: 'IP67',
+  },
+  {
+    ...CONTACT,
+    id: 'door-contact-tamper',
+    name: 'Door contact with tamper loop and end-of-line resistors, six leads',
+    short: 'contact with tamper',
+    description:
+      'Two leads for the contact and its resistors, two for the tamper loop, two spare ends in grey that carry nothing.',
+    terminals: [
+      ...pigtails('needed', { a: 'WH', b: 'BN' }),
+      ...pigtails('optional', { T1: 'YE', T2: 'GN', S1: 'GY', S2: 'GY' }, 3),
+    ],
+    nodes: ['~m'],
+    parts: [
+      { kind: 'resistor', id: 'series', a: 'a', b: '~m', ohms: EOL_OHMS },
+      contact('reed', 'NC', '~m', 'b', 'doorOpen', 0.1),
+      { kind: 'resistor', id: 'across', a: '~m', b: 'b', ohms: EOL_OHMS },
+      { kind: 'link', id: 'tamper', a: 'T1', b: 'T2' },
+    ],
+    functions: [{ kind: 'doorContact', state: 'doorOpen' }],
+    roles: { doorContact: { a: 'a', b: 'b' } },
+    ip: 'IP67',
+  },
+];

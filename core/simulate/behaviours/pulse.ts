@@ -1,0 +1,15 @@
+import { NOTHING, type Reaction, type Signal } from './behaviour';
+
+/** What the timer is called that ends a state: a device may have several at once. */
+export const endOf = (state: string): string => `end.${state}`;
+export const isEndOf = (state: string, signal: Signal): boolean =>
+  signal.kind === 'timer' && signal.name === endOf(state);
+
+/** A state for so long after a press, ms; pressed again, for the whole time anew. */
+export function pulse(state: string, ms: number, signal: Signal): Reaction {
+  if (signal.kind === 'press') {
+    const name = endOf(state);
+    return { set: { [state]: true }, cancel: [name], timers: [{ name, after: ms }] };
+  }
+  return isEndOf(state, signal) ? { set: { [state]: false } } : NOTHING;
+}
