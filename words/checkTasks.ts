@@ -22,6 +22,13 @@ const TASKS: Record<CheckTask, (v: Values) => string> = {
   'lock-volts-credential': (v) => `At ${v['tag']}, just after a valid card or code`,
   'relock-seconds': (v) => `Seconds until ${v['tag']} locks again, door left shut`,
   'operator-opens': (v) => `${v['by']} makes the operator open the leaf`,
+  'lock-volts-entry': (v) =>
+    `At ${v['tag']}, just after a valid card or code at ${v['by']}${v['output'] === 1 ? '' : `, output ${v['output']}`}`,
+  'forced-alarm': (v) =>
+    `Opened without a card or an exit: the forced-open alarm is raised (${v['contact']})`,
+  'held-seconds': (v) => `Seconds until the held-open alarm, door left open (${v['contact']})`,
+  'tamper-alarm': (v) => `A lid lifted in the tamper loop of ${v['tag']}: the tamper alarm is raised`,
+  'alarm-sounder-volts': (v) => `${v['tag']} sounds with the ${v['alarm']}-open alarm`,
   'wrong-credential': (v) => `A wrong card or code leaves ${v['tag']} locked`,
   'lock-volts-exit': (v) => `At ${v['tag']}, just after ${v['exit']}`,
   'lock-volts-call': (v) => `At ${v['tag']}, with ${keyWords(v)}`,

@@ -6,11 +6,13 @@ import {
   lockStatuses,
   movedByOperatorOnly,
   operatorOpens,
+  presentedTo,
   stimulate,
   type SimState,
   type Stimulus,
 } from '../simulate/index';
 import { releaseByCredential } from '../timing/index';
+import { alarms } from './alarms';
 import { TOLERANCE, voltsItem, yes, type CheckItem, type CheckTask } from './checkItem';
 
 type Run = (...stimuli: Stimulus[]) => SimState;
@@ -55,6 +57,7 @@ export function functions(context: CheckContext): CheckItem[] {
       });
     }
     items.push(yes('wrong-card', 'wrong-credential', { tag }));
+    items.push(...otherEntries(context, run, lockVolts));
   }
   for (const { device } of parts.exits) {
     items.push(
@@ -84,7 +87,25 @@ export function functions(context: CheckContext): CheckItem[] {
   const dead = lockStatuses(world, run({ kind: 'dead', on: true }).point)[0];
   items.push(yes('dead', 'all-dead', { tag, state: dead?.hold === 'free' ? 'open' : 'shut' }));
   if (door.brief.mechanicalEgress) items.push(yes('lever', 'lever-dead', {}));
+  items.push(...alarms(context));
   return items;
+}
+
+/** Every other reader, keypad and output that lets this lock go: the first is read above. */
+function otherEntries({ world, rest, plan }: CheckContext, run: Run, lockVolts: LockVolts): CheckItem[] {
+  const lock = lockStatuses(world, rest.point)[0];
+  const cards = asks(world).filter((act) => act.kind === 'credential');
+  const first = presentedTo(world, { kind: 'credential', valid: true })?.device.id;
+  return cards.flatMap((act): CheckItem[] => {
+    if (act.kind !== 'credential' || !act.device || (act.device === first && (act.output ?? 0) === 0))
+      return [];
+    const state = run(act);
+    const now = lockStatuses(world, state.point)[0];
+    if (!lock || now?.hold === lock.hold) return [];
+    const by = plan.devices[act.device]?.tag ?? '';
+    const output = (act.output ?? 0) + 1;
+    return [lockVolts(`card:${act.device}:${output}`, 'lock-volts-entry', state, { by, output })];
+  });
 }
 
 /** A leaf that operators alone move: it opens for everything that asks. */

@@ -266,6 +266,8 @@ export interface Roles {
   readonly statusContact?: { readonly a: string; readonly b: string };
   readonly bellContact?: { readonly a: string; readonly b: string };
   readonly bellOut?: Pair;
+  /** Contact of an output that works a siren or a lamp on an alarm. */
+  readonly alarmOut?: { readonly a: string; readonly b: string };
   /** Second circuit of a pull station: common and the contact that closes when pulled. */
   readonly alarmContact?: { readonly a: string; readonly b: string };
   /** Line that a pull station or monitor module watches. */
@@ -278,7 +280,12 @@ export interface Roles {
   readonly poles?: readonly Throw[];
   /** A voltage an intercom gives to release a lock. */
   readonly lockVoltage?: Pair;
-  readonly operator?: { readonly activate: DryInput; readonly lock: Throw };
+  /** `fed`: where it feeds the lock itself, by dead state. */
+  readonly operator?: {
+    readonly activate: DryInput;
+    readonly lock: Throw;
+    readonly fed?: Readonly<Record<'fail-safe' | 'fail-secure', Pair>>;
+  };
   readonly intercom?: IntercomTerminals;
   readonly earth?: string;
 }

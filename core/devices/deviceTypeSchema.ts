@@ -299,6 +299,7 @@ const roles = z
     statusContact: ends,
     bellContact: ends,
     bellOut: pair,
+    alarmOut: ends,
     alarmContact: ends,
     alarmInput: dry,
     dataOut: lines,
@@ -307,7 +308,7 @@ const roles = z
     coil: pair,
     poles: z.array(throwOf).max(16),
     lockVoltage: pair,
-    operator: z.strictObject({ activate: dry, lock: throwOf }),
+    operator: z.strictObject({ activate: dry, lock: throwOf, fed: byState.optional() }),
     intercom,
     earth: pin,
   })

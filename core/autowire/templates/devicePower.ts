@@ -1,6 +1,7 @@
 import type { TerminalId } from '../../plan/index';
-import { layout, type Run } from '../run';
+import { layout, SIZES, type Run } from '../run';
 import type { Placed } from '../../door/index';
+import { feedsALock } from './lockPower';
 import { supplyFor } from './suits';
 import { pin, run, type Template } from './template';
 
@@ -40,19 +41,12 @@ export const devicePower: Template = (parts, ledger) => {
     const fromController = parts.schools.readerFeed === 'shared' && fed.type.family === 'reader';
     const shared = (fromController && controller) || at;
     const alternating = supply.type.parts.some((part) => part.kind === 'source' && part.current === 'ac');
+    // What feeds a lock brings that lock's current along.
+    const gauge = feedsALock(parts, fed) ? SIZES.lock : SIZES.feed;
+    const [one, two] = alternating ? (['ac-1', 'ac-2'] as const) : (['plus', 'minus'] as const);
     runs.push(
-      run(
-        ledger.takeAny(shared.plus),
-        ledger.take(pin(fed, ends.plus)),
-        alternating ? 'ac-1' : 'plus',
-        'power',
-      ),
-      run(
-        ledger.take(pin(fed, ends.minus)),
-        ledger.takeAny(shared.minus),
-        alternating ? 'ac-2' : 'minus',
-        'power',
-      ),
+      { ...run(ledger.takeAny(shared.plus), ledger.take(pin(fed, ends.plus)), one, 'power'), gauge },
+      { ...run(ledger.take(pin(fed, ends.minus)), ledger.takeAny(shared.minus), two, 'power'), gauge },
     );
     for (const list of new Set([at, shared])) {
       list.plus.push(pin(fed, ends.plus));

@@ -79,6 +79,26 @@ export const bell: Template = (parts, ledger) => {
   ]);
 };
 
+/**
+ * Alarm: supply → the output of what decides → siren and back. A sounder that a bell button rings stays the bell's; one that
+ * nothing rings is there for the alarm.
+ */
+export const alarmSounder: Template = (parts, ledger) => {
+  const { decider } = parts;
+  const ends = decider?.type.roles.alarmOut;
+  const rung = bellButton(parts) ? parts.sounders.find(({ type }) => type.roles.bellOut) : undefined;
+  const siren = parts.sounders.find((one) => one.type.roles.bellOut && one !== rung);
+  const out = siren?.type.roles.bellOut;
+  const supply = siren && supplyFor(parts.supplies, siren);
+  const feed = supply?.type.roles.supply;
+  if (!decider || !ends || !siren || !out || !supply || !feed) return NO_LAYOUT;
+  return layout([
+    run(ledger.take(pin(supply, feed.plus)), pin(decider, ends.a), 'plus', 'power'),
+    run(pin(decider, ends.b), pin(siren, out.plus), 'plus', 'power'),
+    run(pin(siren, out.minus), ledger.take(pin(supply, feed.minus)), 'minus', 'power'),
+  ]);
+};
+
 /** A lamp that shows whether the lock has power, across its terminals. */
 export const indicator: Template = (parts) => {
   const lamp = parts.sounders.find(({ type }) => type.symbol === 'lamp');

@@ -1,6 +1,6 @@
 import { readerBus, readerData } from './data';
 import { devicePower } from './devicePower';
-import { bell, indicator, interposing, suppression } from './extras';
+import { alarmSounder, bell, indicator, interposing, suppression } from './extras';
 import { alarmLine, doorContact, exitRequest, fireInput, lockStatus, trigger } from './inputs';
 import { lockPower } from './lockPower';
 import type { Template } from './template';
@@ -19,6 +19,7 @@ export const TEMPLATES: readonly Template[] = [
   alarmLine,
   interposing,
   bell,
+  alarmSounder,
   indicator,
   suppression,
 ];

@@ -1,4 +1,4 @@
-import { does, functionOf, type DryInput } from '../../devices/index';
+import { does, functionOf, type DryInput, outerPin } from '../../devices/index';
 import type { ColourRole, TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
 import type { DoorParts, Placed } from '../../door/index';
@@ -63,11 +63,13 @@ const contactsOf = (
   role: 'exitContact' | 'doorContact' | 'statusContact' | 'bellContact' | 'alarmContact',
 ): ContactAt[] => devices.flatMap((at) => (at.type.roles[role] ? [{ at, ends: at.type.roles[role] }] : []));
 
-/** Form of the contact between an exit's two terminals. */
+/** Form of the contact between a device's two terminals, also where a resistor of its own lies between. */
 const formOf = ({ at, ends }: ContactAt): 'NO' | 'NC' => {
-  const part = at.type.parts.find(
-    (one) => one.kind === 'contact' && [one.a, one.b].includes(ends.a) && [one.a, one.b].includes(ends.b),
-  );
+  const { type } = at;
+  const part = type.parts.find((one) => {
+    const outer = [one.a, one.b].map((end) => outerPin(type, end));
+    return one.kind === 'contact' && outer.includes(ends.a) && outer.includes(ends.b);
+  });
   return part?.kind === 'contact' ? part.form : 'NO';
 };
 
@@ -202,21 +204,26 @@ export const doorContact: Template = (parts, ledger) => {
   const { decider, channel } = parts;
   const input = decider?.type.roles.contactInputs?.[channel];
   if (!decider || !input) return NO_LAYOUT;
-  const closedWhenShut = parts.contacts.filter((one) =>
+  const setting = channelSetting(decider, parts, 'eol');
+  const endsItsLine = ({ type }: Placed) => type.parts.some((part) => part.kind === 'resistor');
+  const closing = parts.contacts.filter((one) =>
     contactsOf([one], 'doorContact').some((c) => formOf(c) === 'NC'),
   );
-  const status = statusInput(parts) ? [] : contactsOf(parts.locks, 'statusContact');
+  const plain = closing.filter((one) => !endsItsLine(one));
+  // One that ends its own line stands alone on it, and only where the input can watch it.
+  const built = plain.length === 0 && setting !== null && closing.length > 0;
+  const closedWhenShut = built ? closing.slice(0, 1) : plain;
+  // What stands outside a contact that ends its own line would cut that line.
+  const status = built || statusInput(parts) ? [] : contactsOf(parts.locks, 'statusContact');
   const contacts = [...contactsOf(closedWhenShut, 'doorContact'), ...status];
   if (contacts.length === 0) return NO_LAYOUT;
   const [live, common] = [pin(decider, input.input), pin(decider, input.common)];
-  const setting = channelSetting(decider, parts, 'eol');
-  const built = closedWhenShut.some(({ type }) => type.parts.some((part) => part.kind === 'resistor'));
   const [series, across] = parts.resistors;
   const wanted = parts.schools.contact === 'end-of-line' && setting !== null;
   const watch = (value: 'eol' | 'none'): SettingRun[] =>
     setting === null ? [] : [{ device: decider.device.id, setting, value }];
   if (!wanted || built || !series || !across)
-    return layout(inSeries(contacts, live, common, CONTACT, ledger), watch(built && wanted ? 'eol' : 'none'));
+    return layout(inSeries(contacts, live, common, CONTACT, ledger), watch(built ? 'eol' : 'none'));
   const resistor: ContactAt = { at: series, ends: { a: '1', b: '2' } };
   // Around every contact of the line: one that is left outside would cut it, and opening would read as trouble.
   const [first, last] = [contacts[0]!, contacts.at(-1)!];
@@ -246,7 +253,7 @@ export const lockStatus: Template = (parts, ledger) => {
 export const fireInput: Template = (parts, ledger) => {
   const supply = fireSupply(parts);
   const input = supply?.type.roles.fireInput;
-  if (!supply || !input) return NO_LAYOUT;
+  if (!supply || !input) return unusedFireBoard(parts);
   const setting = functionOf(supply.type, 'fireInput')?.triggerSetting;
   const trigger = setting === undefined ? 'NC' : parts.schools.fireTrigger;
   const contacts = parts.fireRelays.flatMap((at): ContactAt[] => {
@@ -274,6 +281,12 @@ export const fireInput: Template = (parts, ledger) => {
     settings,
   );
 };
+
+/** A fire board that nothing is landed on would drop its locks for ever: it is set to wait for a closure. */
+function unusedFireBoard({ decider }: DoorParts): Layout {
+  const setting = decider?.type.roles.fireInput && functionOf(decider.type, 'fireInput')?.triggerSetting;
+  return decider && setting ? layout([], [{ device: decider.device.id, setting, value: 'NO' }]) : NO_LAYOUT;
+}
 
 /** Where the pair of another door's fire relay comes from: its contact, or the fire input of the door before. */
 function lineEnds(

@@ -48,33 +48,44 @@ function feedsTheLock({ decider, schools, channel }: DoorParts): boolean {
 const firesAtInput = ({ schools, fireRelays, fireLine }: DoorParts): boolean =>
   schools.fire === 'supply-input' && (fireRelays.length > 0 || fireLine !== null);
 
+/** True where a lock hangs on an output of this device, which takes what it needs from its own feed. */
+export const feedsALock = (parts: DoorParts, one: Placed): boolean =>
+  parts.locks.some((lock) => {
+    const by = switchOf(parts, stateFor(lock, parts.wanted));
+    return by?.kind === 'wet' && by.at === one;
+  });
+
 /** What feeds a lock by a contact: where fire works at a supply's input, one that has such an input, if it suits. */
 function feedOf(parts: DoorParts, lock: Placed): Placed | null {
   const dropping = firesAtInput(parts) ? parts.supplies.filter(({ type }) => type.roles.fireInput) : [];
   return supplyFor(dropping, lock) ?? supplyFor(parts.supplies, lock);
 }
 
-/** True where a fire drops the supply of this lock, and no relay stands in its power: it opens by losing it. */
-const dropsFor = (parts: DoorParts, lock: Placed): boolean =>
-  firesAtInput(parts) &&
-  stateFor(lock, parts.wanted) === 'fail-safe' &&
-  feedOf(parts, lock)?.type.roles.fireInput !== undefined;
+/** What takes a lock's power away on a fire input of its own: the controller whose output works it, or the supply that feeds it. */
+function dropperOf(parts: DoorParts, lock: Placed): Placed | null {
+  const by = switchOf(parts, stateFor(lock, parts.wanted));
+  if (by && by.at === parts.decider && by.at.type.roles.fireInput) return by.at;
+  const supply = by?.kind === 'wet' ? null : feedOf(parts, lock);
+  return supply?.type.roles.fireInput ? supply : null;
+}
 
-/** The supply whose fire input releases this door: that which feeds a lock, or the first where there is no lock yet. */
+/** What drops this lock in a fire, so that no relay stands in its power: it opens by losing it. Null where nothing does. */
+const dropsFor = (parts: DoorParts, lock: Placed): Placed | null =>
+  firesAtInput(parts) && stateFor(lock, parts.wanted) === 'fail-safe' ? dropperOf(parts, lock) : null;
+
+/** Whose fire input releases this door: what drops a lock, or the first supply that has one where there is no lock yet. */
 export function fireSupply(parts: DoorParts): Placed | null {
   if (!firesAtInput(parts)) return null;
-  const feeding = parts.locks.flatMap((lock) =>
-    switchOf(parts, stateFor(lock, parts.wanted))?.kind === 'wet' ? [] : (feedOf(parts, lock) ?? []),
-  );
-  const own = feeding.find(({ type }) => type.roles.fireInput);
+  const own = parts.locks.flatMap((lock) => dropperOf(parts, lock) ?? [])[0];
   if (own || parts.locks.length > 0) return own ?? null;
   return parts.supplies.find(({ type }) => type.roles.fireInput) ?? null;
 }
 
 function switchOf(parts: DoorParts, state: DeadState): Switch | null {
   const operator = parts.operators[0];
-  if (operator?.type.roles.operator)
-    return { kind: 'contact', at: operator, contact: operator.type.roles.operator.lock, second: null };
+  const works = operator?.type.roles.operator;
+  if (operator && works?.fed) return { kind: 'wet', at: operator, pair: works.fed[state] };
+  if (operator && works) return { kind: 'contact', at: operator, contact: works.lock, second: null };
   const timed = timedSupply(parts);
   if (releasesByTimer(parts) && timed) {
     const contact = timed.type.roles.switches?.[0];
@@ -105,12 +116,12 @@ function oneLock(parts: DoorParts, lock: Placed, ledger: Ledger): Layout {
   const by = switchOf(parts, state);
   const supply = by?.kind === 'wet' ? by.at : feedOf(parts, lock);
   if (!ends || !supply) return NO_LAYOUT;
-  const drops = by?.kind !== 'wet' && dropsFor(parts, lock);
+  const drops = dropsFor(parts, lock);
   const feeds =
     by?.kind === 'wet'
       ? by.pair
       : // An output that a fire input drops is for who uses that input: empty, it is dropped for ever.
-        ((drops ? supply.type.roles.lockSupply : undefined) ?? supply.type.roles.supply);
+        ((drops === supply ? supply.type.roles.lockSupply : undefined) ?? supply.type.roles.supply);
   if (!feeds) return NO_LAYOUT;
   const minusLeg = parts.schools.leg === 'minus' && by?.kind !== 'wet';
   const switched: TerminalId[] = [ledger.take(pin(supply, minusLeg ? feeds.minus : feeds.plus))];

@@ -205,7 +205,11 @@ function fullController(): DeviceType {
       { kind: 'tamper', board: 'board', input: 'tamper', usedSetting: 'tamper' },
       fireFunction,
     ],
-    roles: { ...rolesOf([door], { plus: '+12', minus: '0V' }), fireInput: { input: 'FI', common: 'FC' } },
+    roles: {
+      ...rolesOf([door], { plus: '+12', minus: '0V' }),
+      fireInput: { input: 'FI', common: 'FC' },
+      alarmOut: { a: 'AL-C', b: 'AL-NO' },
+    },
     interfaces: ['ethernet', 'wiegand', 'supervised-input'],
   };
 }
@@ -242,7 +246,7 @@ const busPanel = (count: number): DeviceType => {
       { kind: 'busHost', board: 'board', bus: RS485_HOST },
       { kind: 'output', board: 'board', state: 'alarmOut', follows: 'alarm' },
     ],
-    roles: rolesOf(doors, { plus: '+12', minus: '0V' }),
+    roles: { ...rolesOf(doors, { plus: '+12', minus: '0V' }), alarmOut: { a: 'AL-A', b: 'AL-B' } },
     interfaces: ['ethernet', 'rs485', 'supervised-input'],
   };
 };

@@ -78,7 +78,7 @@ export const doorStations: readonly DeviceType[] = [
       'The lock hangs on LK+ and on a minus that the station switches: LK-NO for one that power opens, LK-NC for one that power holds. On any other ground it never switches.',
     terminals: [...needed('V+', 'V-'), ...optional('LK+', 'LK-NO', 'LK-NC', 'EXIT', 'DOOR', 'G')],
     parts: [
-      board('V+', 'V-', { watts: 4.5 }, [10, 16]),
+      board('V+', 'V-', { watts: 4.5 }, [9, 16]),
       { kind: 'link', id: 'lockPlus', a: 'V+', b: 'LK+' },
       contact('k.no', 'NO', 'LK-NO', 'V-', 'relay', 1, 'board'),
       contact('k.nc', 'NC', 'LK-NC', 'V-', 'relay', 1, 'board'),

@@ -81,7 +81,8 @@ function gateDrive({ watts, ...over }: Drive): DeviceType {
       feed: { plus: 'V+', minus: 'V-' },
       operator: { activate: { input: 'OPEN', common: 'G' }, lock: LOCK_PINS },
     },
-    inrush: 3,
+    // The motor runs for seconds; at rest its board alone draws.
+    inrush: 10,
   };
 }
 
@@ -93,7 +94,14 @@ function fusedSwing(): DeviceType {
   const roles: Roles = {
     feed: { plus: 'V+', minus: 'V-' },
     // What the lock is switched by hangs on the fused terminal inside.
-    operator: { activate: { input: 'ACT', common: 'G' }, lock: { com: 'LF', nc: 'LNC', no: 'LNO' } },
+    operator: {
+      activate: { input: 'ACT', common: 'G' },
+      lock: { com: 'LF', nc: 'LNC', no: 'LNO' },
+      fed: {
+        'fail-safe': { plus: 'LNC', minus: 'V-' },
+        'fail-secure': { plus: 'LNO', minus: 'V-' },
+      },
+    },
   };
   return {
     ...OPERATOR,
@@ -104,7 +112,7 @@ function fusedSwing(): DeviceType {
       'Opens the door on an activation contact, and feeds the lock from its own 24 V behind a fuse of 1 A at LF.',
     place: 'above',
     terminals: [
-      ...needed('V+', 'V-'),
+      ...each(needed('V+', 'V-'), { maxConductors: 3 }),
       ...each(optional('ACT'), { carries: 'signal' }),
       ...optional('G', 'LF', 'LNC', 'LNO'),
     ],
@@ -129,7 +137,7 @@ export const gates: readonly DeviceType[] = [
     short: 'gate drive',
     description:
       'Slides a gate open on OPEN, shut on CLOSE. STOP and SAFE are closed loops: a cut wire stops it, something in the way turns it round.',
-    watts: 60,
+    watts: 5,
     settings: times(0, 18, 30),
   }),
   gateDrive({
@@ -137,7 +145,7 @@ export const gates: readonly DeviceType[] = [
     name: 'Swing gate drive, one leaf, 24 V',
     short: 'gate drive',
     description: 'Pushes a gate leaf. A gate lock hangs on its relay: it lets go before the leaf moves.',
-    watts: 50,
+    watts: 5,
     settings: times(1, 14, 30),
   }),
   gateDrive({
@@ -145,7 +153,7 @@ export const gates: readonly DeviceType[] = [
     name: 'Swing gate drive, two leaves, 24 V',
     short: 'gate drive',
     description: 'Two leaves, one after the other: what holds the second is let go first.',
-    watts: 95,
+    watts: 8,
     settings: times(2, 18, 40),
   }),
   gateDrive({
@@ -153,7 +161,7 @@ export const gates: readonly DeviceType[] = [
     name: 'Barrier, 24 V',
     short: 'barrier',
     description: 'A boom across a lane. It holds nobody on foot: people pass beside it.',
-    watts: 40,
+    watts: 6,
     settings: times(0, 3, 10),
   }),
 ];

@@ -86,7 +86,7 @@ function terminal(
     ...rest,
     terminals: [...CORE, ...optional('SEN'), ...terminals],
     parts: [
-      board('+12', '0V', { amps }, [10, 15]),
+      board('+12', '0V', { amps }, [9, 15]),
       ...changeover('k', { com: 'COM', nc: 'NC', no: 'NO' }, 'relay', relayAmps, 'board'),
       dryInput('push', 'PUSH', 'G', 'board'),
       dryInput('sensor', 'SEN', 'G', 'board'),
@@ -204,11 +204,12 @@ export const terminals: readonly DeviceType[] = [
       'Looks at faces and reads cards. Its alarm relay follows what a menu says; its lid is watched.',
     symbol: 'finger',
     capacity: { users: 6000, cards: 10_000 },
-    amps: 0.9,
+    amps: 0.45,
     terminals: [...alarmRelay.terminals, ...tamper.terminals],
     parts: [...alarmRelay.parts, ...tamper.parts],
     settings: [alarmRelay.setting, tamper.setting],
     functions: [alarmRelay.function, tamper.function],
+    roles: { alarmOut: { a: 'AL-C', b: 'AL-NO' } },
   }),
   terminal({
     id: 'terminal-finger-port',
@@ -240,7 +241,7 @@ export const terminals: readonly DeviceType[] = [
       { kind: 'busHost', board: 'board', bus: SERIAL },
       { kind: 'output', board: 'board', state: 'siren', follows: { setting: 'siren.follows' } },
     ],
-    roles: { bellContact: { a: 'SIR-A', b: 'SIR-B' } },
+    roles: { alarmOut: { a: 'SIR-A', b: 'SIR-B' } },
     interfaces: ['dry-input', 'serial', 'ethernet'],
   }),
   terminal({
