@@ -1,4 +1,4 @@
-import { functionsOf, settingValue } from '../../devices/index';
+import { does, functionsOf, settingValue } from '../../devices/index';
 import { terminalId, terminalLabel, type Edit, type Plan } from '../../plan/index';
 import { fireReleases } from '../../prove/index';
 import { atRest, buildWorld, stimulate, type Inhabitant, type SimState } from '../../simulate/index';
@@ -70,9 +70,10 @@ export const fireInputs: Analysis = (context) => {
     const early = isDropped(rest, drop);
     // Nothing on an input that waits for a closure: whether there is a release at all is asked elsewhere.
     if (!early && (landed.length === 0 || isDropped(fire, drop))) return [];
-    // A supply whose outputs feed nothing drops nothing.
+    // A supply whose outputs feed nothing drops nothing; a board drops what it decides for.
     const out = drop.type.roles.lockSupply?.plus;
-    const feeds = out !== undefined && wiresAt(terminalId(drop.device.id, out)).length > 0;
+    const feeds =
+      out === undefined ? does(drop.type, 'decides') : wiresAt(terminalId(drop.device.id, out)).length > 0;
     if (!feeds && landed.length === 0) return [];
     const reading = rest.readings.get(`${drop.device.id}:${drop.input}`);
     if (reading === 'dead' || reading === undefined) return [];
