@@ -1,4 +1,12 @@
-import type { Family, FunctionKind, PartKind, TypeChange, TypeProblem } from '#core/devices/index';
+import type {
+  DeviceType,
+  Family,
+  FunctionKind,
+  PartKind,
+  TypeChange,
+  TypeProblem,
+} from '#core/devices/index';
+import { COLOURS } from '#core/units/index';
 
 export const FAMILY_LABELS: Record<Family, string> = {
   lock: 'Locks',
@@ -53,6 +61,17 @@ export const FUNCTION_LABELS: Record<FunctionKind, string> = {
   busReader: 'reader on a bus',
   operator: 'door operator',
 };
+
+/** Its leads by colour and its screws by print, in their order. */
+export function terminalsWords({ terminals }: DeviceType): string {
+  const leads = terminals.filter(({ form }) => form === 'pigtail');
+  const screws = terminals.filter(({ form }) => form !== 'pigtail');
+  const coloured = leads.map(({ id, colour }) => (colour ? `${COLOURS[colour].name} ${id}` : id));
+  return [
+    ...(leads.length > 0 ? [`${leads.length} leads: ${coloured.join(', ')}`] : []),
+    ...(screws.length > 0 ? [`${screws.length} terminals: ${screws.map(({ id }) => id).join(', ')}`] : []),
+  ].join('. ');
+}
 
 /** What is wrong with a device type, as a sentence. */
 export function typeProblemWords({ code, id, path }: TypeProblem): string {

@@ -3,6 +3,7 @@ export * from './deviceType';
 export { LIBRARY, findType } from './library/index';
 export * from './settings';
 export { busPortOf, channelsOf, does, functionOf, functionsOf, type FunctionOf } from './functions';
+export { looksLike, readInHand, saysTerminals, type InHand } from './inHand';
 export { withSettingRoles } from './upgradeType';
 export { resolveParam, settingValue } from './param';
 export { outerPin, presentParts } from './presentParts';

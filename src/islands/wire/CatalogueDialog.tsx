@@ -1,19 +1,24 @@
 import { useState } from 'react';
 import { newDevice } from '#core/brief/index';
-import { FAMILIES, LIBRARY, type DeviceType, type Family } from '#core/devices/index';
+import {
+  FAMILIES,
+  LIBRARY,
+  looksLike,
+  readInHand,
+  saysTerminals,
+  type DeviceType,
+  type Family,
+} from '#core/devices/index';
 import type { DoorId } from '#core/plan/index';
-import { FAMILY_LABELS } from '#words/devices';
+import { FAMILY_LABELS, terminalsWords } from '#words/devices';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
 import { Symbol } from '../../ui/Symbol';
 import { useDispatch, usePlan } from '../store/context';
 import css from './CatalogueDialog.module.css';
 
-/** True where every word typed stands somewhere in the type's own words. */
-const matches = (type: DeviceType, words: readonly string[]): boolean => {
-  const text = `${type.name} ${type.short} ${type.description} ${type.id} ${type.family}`.toLowerCase();
-  return words.every((word) => text.includes(word));
-};
+const textOf = (type: DeviceType): string =>
+  `${type.name} ${type.short} ${type.description} ${type.id} ${type.family}`.toLowerCase();
 
 /** The catalogue: the library and the site's own types, by family, found by a few letters. */
 export function CatalogueDialog({
@@ -28,8 +33,10 @@ export function CatalogueDialog({
   const plan = usePlan();
   const dispatch = useDispatch();
   const [wish, setWish] = useState('');
-  const words = wish.toLowerCase().split(/\s+/).filter(Boolean);
-  const types = [...Object.values(plan.types), ...LIBRARY].filter((type) => matches(type, words));
+  const inHand = readInHand(wish);
+  const types = [...Object.values(plan.types), ...LIBRARY].filter((type) =>
+    looksLike(type, inHand, textOf(type)),
+  );
   const groups = FAMILIES.map((family): [Family, DeviceType[]] => [
     family,
     types.filter((type) => type.family === family),
@@ -49,7 +56,7 @@ export function CatalogueDialog({
       <TextField
         label="Find"
         bare
-        placeholder="Find: strike, RS-485, 24 V…"
+        placeholder="Find: strike, RS-485, 24 V; or what you have in hand: six leads, two grey, one marked AUX"
         value={wish}
         onChange={(event) => setWish(event.target.value)}
         autoFocus
@@ -68,6 +75,7 @@ export function CatalogueDialog({
                       {plan.types[type.id] && <em>own, version {type.version}</em>}
                     </b>
                     <span>{type.description}</span>
+                    {saysTerminals(inHand) && <small>{terminalsWords(type)}</small>}
                   </button>
                 </li>
               ))}
