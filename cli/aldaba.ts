@@ -1,3 +1,4 @@
+import '#core/devices/library/index';
 import { parseArgs } from 'node:util';
 import type { Plan } from '#core/plan/index';
 import { DATABASE_COMMANDS } from './database';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { LIBRARY } from '#core/devices/index';
+import { LIBRARY } from '#core/devices/library/index';
 import { parseAldaba } from '#core/formats/index';
 
 describe('docs/format.md', () => {

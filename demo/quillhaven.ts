@@ -1,3 +1,4 @@
+import '#core/devices/library/index';
 import { autowire } from '#core/autowire/index';
 import { HARDWARE_SETS, hardwareEdit, newDevice } from '#core/brief/index';
 import { checkSheet } from '#core/commission/index';

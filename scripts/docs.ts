@@ -1,7 +1,7 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import * as z from 'zod';
 import { FINDING_CODES } from '#core/checks/index';
-import { LIBRARY } from '#core/devices/index';
+import { LIBRARY } from '#core/devices/library/index';
 import { fileSchema } from '#core/formats/index';
 import { findingSample } from '#words/findings/index';
 import { DOORS } from '#demo/doors';

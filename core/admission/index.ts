@@ -1,3 +1,4 @@
+import '../devices/library/index';
 export { admit, parseEdit, type Admitted } from './admit';
 export { DEEPEST_BATCH, MOST_EDITS, patchOf } from './editSchema';
 export { issuesOf, pathText, type Issue } from './issueText';

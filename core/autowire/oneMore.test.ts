@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS, newDevice } from '../brief/index';
 import { checkContext, runChecks, toPutRight } from '../checks/index';
-import { LIBRARY, type DeviceType } from '../devices/index';
+import { type DeviceType } from '../devices/index';
+import { LIBRARY } from '../devices/library/index';
 import type { Plan, Schools } from '../plan/index';
 import { worstOf } from '../prove/index';
 import { mustApply } from '../specimens/doors';

@@ -1,7 +1,8 @@
 import { targetOf } from '../autowire/index';
 import { newDevice } from '../brief/index';
 import { toPutRight, type CheckContext, type Finding, type FindingCode } from '../checks/index';
-import { LIBRARY, type DeviceType } from '../devices/index';
+import { type DeviceType } from '../devices/index';
+import { LIBRARY } from '../devices/library/index';
 import { applyEdit, terminalId, type Edit, type Plan } from '../plan/index';
 import { editOf, type Candidate } from './change';
 import { COSTS } from './costs';

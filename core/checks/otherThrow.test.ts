@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
 import { compileNetlist, terminalAt } from '../circuit/index';
-import { LIBRARY } from '../devices/index';
+import { LIBRARY } from '../devices/library/index';
 import { allConductors, type Plan, type Scope } from '../plan/index';
 import { buildWorld } from '../simulate/index';
 import { mustApply } from '../specimens/doors';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { LIBRARY, typeProblems, type DeviceType } from './index';
+import { typeProblems, type DeviceType } from './index';
+import { LIBRARY } from './library/index';
 import { applyEdit, emptyPlan, newerVersion, nextTypeId, typeBase, type Edit } from '../plan/index';
 import { magnetDoor, mustApply } from '../specimens/doors';
 import { parseAldaba, writeAldaba } from '../formats/index';

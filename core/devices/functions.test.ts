@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { react } from '../simulate/behaviours/index';
 import { loneDevice } from '../specimens/loneDevice';
-import { channelsOf, does, findType, functionOf, functionsOf, LIBRARY, type DeviceType } from './index';
+import { channelsOf, does, findType, functionOf, functionsOf, type DeviceType } from './index';
+import { LIBRARY } from './library/index';
 
 const both = (one: DeviceType, other: DeviceType): DeviceType => ({
   ...one,

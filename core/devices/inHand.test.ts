@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { COLOURS } from '../units/index';
-import { LIBRARY, looksLike, readInHand, saysTerminals } from './index';
+import { looksLike, readInHand, saysTerminals } from './index';
+import { LIBRARY } from './library/index';
 
 const found = (text: string): string[] => {
   const inHand = readInHand(text);

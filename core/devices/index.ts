@@ -1,6 +1,6 @@
 export * from './parts';
 export * from './deviceType';
-export { LIBRARY, findType } from './library/index';
+export { findType, know } from './known';
 export * from './settings';
 export { busPortOf, channelsOf, does, functionOf, functionsOf, type FunctionOf } from './functions';
 export { looksLike, readInHand, saysTerminals, type InHand } from './inHand';

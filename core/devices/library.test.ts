@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { FAMILIES, LIBRARY, SYMBOLS, typeProblems, type DeviceType } from './index';
+import { FAMILIES, SYMBOLS, typeProblems, type DeviceType } from './index';
+import { LIBRARY } from './library/index';
 
 describe('LIBRARY', () => {
   it('covers every family with more than a hundred and thirty types, each with an id of its own', () => {

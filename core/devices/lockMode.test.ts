@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { LIBRARY, presentParts, resolveLock, resolveParam, settingValue, type DeviceType } from './index';
+import { presentParts, resolveLock, resolveParam, settingValue, type DeviceType } from './index';
+import { LIBRARY } from './library/index';
 
 const type = (id: string): DeviceType => LIBRARY.find((one) => one.id === id)!;
 const nothing = () => false;

@@ -6,7 +6,6 @@ import {
   channelsOf,
   does,
   findType,
-  LIBRARY,
   roleValue,
   SETTING_ROLES,
   settingFault,
@@ -18,6 +17,7 @@ import {
   type DeviceType,
   type Setting,
 } from './index';
+import { LIBRARY } from './library/index';
 
 const withoutRoles = (type: DeviceType): DeviceType => ({
   ...type,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { LIBRARY, typeChanges, type DeviceType } from './index';
+import { typeChanges, type DeviceType } from './index';
+import { LIBRARY } from './library/index';
 
 const good = LIBRARY.find(({ id }) => id === 'exit-touchless') as DeviceType;
 const board = good.parts.find(({ kind }) => kind === 'electronic')!;

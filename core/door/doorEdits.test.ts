@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { quillhaven } from '#demo/quillhaven';
 import { FINDING_CODES } from '../checks/index';
-import { findType, LIBRARY } from '../devices/index';
+import { findType } from '../devices/index';
+import { LIBRARY } from '../devices/library/index';
 import {
   applyEdit,
   conductorsOf,

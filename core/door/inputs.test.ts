@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { LIBRARY, type DeviceType, type DryInput } from '../devices/index';
+import { type DeviceType, type DryInput } from '../devices/index';
+import { LIBRARY } from '../devices/library/index';
 import { loneDevice } from '../specimens/loneDevice';
 import { inputsOf, type InputPurpose } from './index';
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { newDevice } from '../brief/index';
 import { checkContext } from '../checks/index';
-import { LIBRARY, outerPin } from '../devices/index';
+import { outerPin } from '../devices/index';
+import { LIBRARY } from '../devices/library/index';
 import { magnetDoor, mustApply } from '../specimens/doors';
 import { terminalLabel } from './index';
 import { terminalAt } from '../circuit/index';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { findType, LIBRARY, type DeviceType } from '../devices/index';
+import { findType, type DeviceType } from '../devices/index';
+import { LIBRARY } from '../devices/library/index';
 import { magnetDoor, mustApply } from '../specimens/doors';
 import {
   applyEdit,

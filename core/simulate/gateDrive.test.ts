@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { findType, LIBRARY, does } from '../devices/index';
+import { findType, does } from '../devices/index';
+import { LIBRARY } from '../devices/library/index';
 import { loneDevice } from '../specimens/loneDevice';
 import { react, type Signal } from './behaviours/index';
 import type { Memory } from './simState';

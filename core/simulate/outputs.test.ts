@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { findType, FOLLOWED, functionsOf, LIBRARY, type DeviceType, type Followed } from '../devices/index';
+import { findType, FOLLOWED, functionsOf, type DeviceType, type Followed } from '../devices/index';
+import { LIBRARY } from '../devices/library/index';
 import { STRIKE_BRIEF } from '../specimens/doors';
 import { installed } from '../specimens/installation';
 import { loneDevice } from '../specimens/loneDevice';

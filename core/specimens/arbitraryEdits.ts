@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { SCHEMAS, siteSchema } from '../admission/index';
-import { LIBRARY } from '../devices/index';
+import { LIBRARY } from '../devices/library/index';
 import { COLLECTIONS, findIn, kindOf, typeIn, type Collection, type Plan } from '../plan/index';
 import { arbitraryOf, fieldsOf, nastyValue } from './arbitraryValue';
 

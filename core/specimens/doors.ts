@@ -1,3 +1,4 @@
+import '../devices/library/index';
 import { HARDWARE_SETS, hardwareEdit, newDevice } from '../brief/index';
 import { autowire } from '../autowire/index';
 import { applyEdit, emptyPlan, EMPTY_BRIEF, type Brief, type Edit, type Plan } from '../plan/index';

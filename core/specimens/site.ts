@@ -1,3 +1,4 @@
+import '../devices/library/index';
 import { HARDWARE_SETS } from '../brief/index';
 import { findType, type DeviceType } from '../devices/index';
 import {

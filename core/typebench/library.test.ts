@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { does, LIBRARY, settingValue, type DeviceType } from '../devices/index';
+import { does, settingValue, type DeviceType } from '../devices/index';
+import { LIBRARY } from '../devices/library/index';
 import { benchTest, usualVoltage, type BenchResult } from './index';
 
 const bench = (type: DeviceType, over: object = {}): BenchResult =>

@@ -1,4 +1,5 @@
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { know, type DeviceType } from '#core/devices/index';
 import type { Cause } from '#core/causes/index';
 import { doorsInOrder, findIn, type DoorId, type Plan } from '#core/plan/index';
 import { STATIONS } from '#core/checks/stations';
@@ -46,6 +47,8 @@ interface Props {
   readonly plan: Plan;
   /** Doors that are whole in the plan; null where it is all of the site. */
   readonly doors: readonly DoorId[] | null;
+  /** Types of the library that the plan uses: the library itself comes a moment later. */
+  readonly types: readonly DeviceType[];
   readonly revision: number;
   readonly sites: readonly { readonly id: string; readonly name: string }[];
   readonly summaries: readonly DoorSummary[];
@@ -57,7 +60,8 @@ interface Props {
 }
 
 /** The whole application for one site. */
-export function App({ plan, doors, revision, path, who, ...given }: Props) {
+export function App({ plan, types, doors, revision, path, who, ...given }: Props) {
+  know(types);
   const [told, setTold] = useState<Told | null>(null);
   const store = useMemo(
     () =>
@@ -119,7 +123,14 @@ function useRoute(site: string, path: string): [Route, (route: Route) => void] {
   return [route, go];
 }
 
-function Site({ sites, path, who, revision, summaries: known, judgement }: Omit<Props, 'plan' | 'doors'>) {
+function Site({
+  sites,
+  path,
+  who,
+  revision,
+  summaries: known,
+  judgement,
+}: Omit<Props, 'plan' | 'types' | 'doors'>) {
   const store = useStore();
   const { plan, version, complete, ready, reachable, asking, doors: whole } = useSite();
   const [route, go] = useRoute(plan.site.id, path);

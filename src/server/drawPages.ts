@@ -8,7 +8,7 @@ import { preload } from '../islands/preload';
 import { routePath, SITE_PAGES, type Route } from '../islands/route';
 import { doorDiagram } from './diagram';
 import { doorPack } from './pack';
-import { pageOfDoor, pageOfSite } from './pagePlan';
+import { pageOfDoor, pageOfSite, typesUsed } from './pagePlan';
 
 /**
  * Draws every page of a site as the server does, the diagram and the pack of its first door with them. Throws where one
@@ -30,6 +30,7 @@ export async function drawPages(plan: Plan): Promise<void> {
     const html = renderToString(
       createElement(App, {
         ...page,
+        types: typesUsed(page.plan),
         revision: 1,
         sites: [{ id: plan.site.id, name: plan.site.name }],
         summaries,

@@ -3,7 +3,7 @@ import { allDevices, conductorsOf, doorsInOrder, SECRET_COLLECTIONS } from '#cor
 import { traceLoops } from '#core/loops/index';
 import { quillhaven } from '#demo/quillhaven';
 import { siteOf } from '../../core/specimens/site';
-import { pageOfDoor, pageOfSite } from './pagePlan';
+import { pageOfDoor, pageOfSite, typesUsed } from './pagePlan';
 
 describe('pageOfDoor', () => {
   const plan = quillhaven();
@@ -24,6 +24,17 @@ describe('pageOfDoor', () => {
         expect(here(page.plan)).toEqual(here(plan));
         expect(conductorsOf(page.plan, door)).toEqual(conductorsOf(plan, door));
       }
+    }
+  });
+  it('brings the type of every device that it carries, each once, and no other', () => {
+    for (const { id } of doorsInOrder(plan)) {
+      const { plan: part } = pageOfDoor(plan, id);
+      const types = typesUsed(part).map((type) => type.id);
+      const wanted = new Set(allDevices(part).map(({ type }) => type));
+      for (const type of Object.keys(part.types)) wanted.delete(type);
+      expect(new Set(types)).toEqual(wanted);
+      expect(types.length).toBe(wanted.size);
+      expect(types.length).toBeLessThan(60);
     }
   });
   it('carries cables, readings and people of those doors and of no other', () => {

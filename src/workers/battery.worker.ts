@@ -1,3 +1,4 @@
+import '#core/devices/library/index';
 import { batteryCurve } from '#core/power/index';
 import { atRest, buildWorld, lockStatuses } from '#core/simulate/index';
 import type { BatteryAnswer, BatteryRequest } from './protocol';

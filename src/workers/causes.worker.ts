@@ -1,3 +1,4 @@
+import '#core/devices/library/index';
 import { searchCauses } from '#core/causes/index';
 import type { CausesAnswer, CausesRequest } from './protocol';
 

@@ -1,3 +1,4 @@
+import '#core/devices/library/index';
 import { applyDelta, findIn, type Plan } from '#core/plan/index';
 import { judgeInSteps, summarise, withoutCodes, type Judgement } from '#core/verdict/index';
 import { metres } from '#core/units/index';

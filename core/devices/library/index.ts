@@ -1,4 +1,5 @@
 import type { DeviceType } from '../deviceType';
+import { know } from '../known';
 import { boards } from './boards';
 import { boxedSupplies } from './boxedSupplies';
 import { controllers } from './controllers';
@@ -42,7 +43,4 @@ export const LIBRARY: readonly DeviceType[] = [
   ...smallParts,
 ];
 
-const byId = new Map(LIBRARY.map((type) => [type.id, type]));
-
-/** The type with this id, or undefined: the caller says what an unknown type means where it stands. */
-export const findType = (id: string): DeviceType | undefined => byId.get(id);
+know(LIBRARY);

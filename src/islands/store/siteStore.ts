@@ -258,6 +258,7 @@ export class SiteStore {
 
   async #fetch(since: number): Promise<void> {
     const body = await this.#changes(since);
+    await this.makeReady();
     if (!body) return this.#step({ kind: 'fetchFailed' });
     this.#step({ kind: 'caughtUp', catchUp: body.catchUp });
   }
@@ -296,11 +297,15 @@ export class SiteStore {
   }
 
   async #fetchRest(): Promise<void> {
+    // Types that no device of the page is of come with what edits are looked at with: what else there is waits for them.
+    const ready = this.makeReady();
     const left = (await this.#options.left?.(this.#state.plan.site.id)) ?? [];
+    if (left.length > 0) await ready;
     this.#takeUp(left);
     while (!this.#state.complete && !this.#closed) {
       const inPart = this.#state.doors !== null;
       const body = await this.#changes(inPart ? WHOLE_SITE : this.#saving.revision);
+      if (body) await ready;
       // What was saved meanwhile is not in what was fetched: it is fetched again.
       if (body && !(inPart && body.catchUp.revision < this.#saving.revision)) {
         const { catchUp, secrets } = body;
@@ -316,7 +321,7 @@ export class SiteStore {
         await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
       }
     }
-    await this.makeReady();
+    await ready;
     this.#recall();
   }
 

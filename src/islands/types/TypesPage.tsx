@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Download, Plus, Upload } from 'lucide-react';
-import { FAMILIES, LIBRARY, typeProblems, type DeviceType } from '#core/devices/index';
+import { FAMILIES, typeProblems, type DeviceType } from '#core/devices/index';
+import { LIBRARY } from '#core/devices/library/index';
 import { asDeviceType, deviceTypeSchema } from '#core/devices/deviceTypeSchema';
 import { nextTypeId, typeBase } from '#core/plan/index';
 import { FAMILY_LABELS, typeProblemWords } from '#words/devices';

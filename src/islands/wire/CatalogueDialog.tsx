@@ -2,13 +2,13 @@ import { useState } from 'react';
 import { newDevice } from '#core/brief/index';
 import {
   FAMILIES,
-  LIBRARY,
   looksLike,
   readInHand,
   saysTerminals,
   type DeviceType,
   type Family,
 } from '#core/devices/index';
+import { LIBRARY } from '#core/devices/library/index';
 import type { DoorId } from '#core/plan/index';
 import { FAMILY_LABELS, terminalsWords } from '#words/devices';
 import { Dialog } from '../../ui/Dialog';

@@ -13,7 +13,9 @@ export function HardwareChoice({ door, onFound }: { door: Door; onFound(): void 
   const known = door.deadState !== null || advice.ok;
   const state = door.deadState?.state ?? (advice.ok ? advice.recommended : 'fail-safe');
   const other = state === 'fail-safe' ? 'fail-secure' : 'fail-safe';
-  const choose = (set: ReturnType<typeof proposeHardware>[number]) => {
+  const choose = async (set: ReturnType<typeof proposeHardware>[number]) => {
+    // A page that has just come knows no type yet but those of its plan.
+    await import('#core/devices/library/index');
     const { plan } = store.getState();
     const edit: Edit = hardwareEdit(plan, door.id, set);
     store.dispatch(edit, 'choose hardware');
@@ -32,7 +34,7 @@ export function HardwareChoice({ door, onFound }: { door: Door; onFound(): void 
           {[...proposeHardware(door.brief, state), ...proposeHardware(door.brief, other)].map(
             (set, index) => (
               <li key={set.id}>
-                <button type="button" data-start={index === 0 || undefined} onClick={() => choose(set)}>
+                <button type="button" data-start={index === 0 || undefined} onClick={() => void choose(set)}>
                   <b>{set.name}</b>
                   <span>{set.description}</span>
                   <em>

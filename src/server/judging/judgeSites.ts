@@ -1,3 +1,4 @@
+import '#core/devices/library/index';
 import { applyDelta, findIn, type DoorId, type Plan } from '#core/plan/index';
 import { judge, summarise } from '#core/verdict/index';
 import type { Answer, Ask } from './protocol';
