@@ -1,6 +1,7 @@
 import type { DeviceFunction, DeviceType, FunctionKind } from '#core/devices/index';
 import { FUNCTION_LABELS } from '#words/devices';
 import { Button } from '../../ui/Button';
+import { cx } from '../../ui/cx';
 import { SelectField } from '../../ui/Field';
 import { blankChannel, blankFunction } from './blankType';
 import { RemoveButton } from './TypeRows';
@@ -20,7 +21,11 @@ interface RowProps {
 
 function FunctionRow({ of, index, choices, onChange, onRemove }: RowProps) {
   return (
-    <div className={css['row']} role="group" aria-label={`Function ${FUNCTION_LABELS[of.kind]}`}>
+    <div
+      className={cx(css['row'], css['function'])}
+      role="group"
+      aria-label={`Function ${FUNCTION_LABELS[of.kind]}`}
+    >
       <span className={css['kind']}>{FUNCTION_LABELS[of.kind]}</span>
       <ValueFields
         value={of}

@@ -51,7 +51,7 @@ export function CatalogueDialog({
       onOpenChange={onOpenChange}
       wide
       title="Add a device"
-      description={`${types.length} types. Ratings are typical of the class; the maker’s sheet decides.`}
+      description={`${types.length === 1 ? '1 type' : `${types.length} types`}. Ratings are typical of the class; the maker’s sheet decides.`}
     >
       <TextField
         label="Find"
