@@ -68,6 +68,11 @@ describe('a leaf that an operator alone moves', () => {
     const items = checkSheet(keyed, 'D01').filter(({ task }) => task === 'operator-opens');
     expect(items.map(({ values }) => values['by']).sort()).toEqual(['K1', 'X1']);
   });
+  it('has an exit that asks nothing named, and none that does', () => {
+    const off = mustApply(keyed, drop(keyed, 'K1.PUSH', 'X1.C'));
+    expect(bad(off)).toContain('exit-dead');
+    expect(bad(keyed)).not.toContain('exit-dead');
+  });
   it('is found where nothing asks it', () => {
     const cut = mustApply(button, drop(button, 'O1.ACT', 'X1.C'));
     expect(bad(cut)).toContain('operator-unasked');

@@ -1,15 +1,32 @@
 import { does } from '../../devices/index';
-import { leverOpens, lockStatuses, stimulate, type SimState } from '../../simulate/index';
+import {
+  leverOpens,
+  lockStatuses,
+  movedByOperatorOnly,
+  operatorOpens,
+  stimulate,
+  type SimState,
+} from '../../simulate/index';
 import { type Analysis, hit, type Hit, rule } from '../hit';
 
-/** An exit device that moves no lock when used. */
-const deadExits: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'loops'> = ({
-  world,
-  rest,
-  parts,
-  plan,
-  loops,
-}) => {
+type Needs = 'world' | 'rest' | 'parts' | 'plan' | 'loops';
+
+/** An exit that asks no operator, at a leaf that operators alone move. One whose own loop is open is told by that. */
+const exitsUnheard: Analysis<Needs> = ({ world, rest, parts, loops }) =>
+  parts.exits.flatMap(({ device, type }): Hit[] => {
+    if (does(type, 'lever') || operatorOpens(world, rest)) return [];
+    const broken = loops.some(
+      (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
+    );
+    const pressed = stimulate(world, rest, { kind: 'press', device: device.id }).state;
+    if (broken || operatorOpens(world, pressed)) return [];
+    return [hit('exit-dead', [{ kind: 'device', id: device.id }], { tag: device.tag, by: 'operator' })];
+  });
+
+/** An exit device that moves no lock when used, or asks no operator where nothing else moves the leaf. */
+const deadExits: Analysis<Needs> = (context) => {
+  const { world, rest, parts, plan, loops } = context;
+  if (movedByOperatorOnly(world)) return exitsUnheard(context);
   if (parts.locks.length === 0) return [];
   const before = lockStatuses(world, rest.point).map((lock) => lock.hold);
   // A lock that is free at rest cannot show whether an exit would free it.
