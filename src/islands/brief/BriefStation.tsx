@@ -70,7 +70,7 @@ export function BriefStation({ door }: { door: Door }) {
             unit={unit}
             onKeep={(distance) => answer({ readerDistance: metres(distance) })}
           />
-          <NotesField key={`notes-${door.notes}`} door={door} />
+          <NotesField door={door} />
           <RemoveDoor door={door} />
         </section>
         <DeadStateAdvice door={door} />
@@ -149,18 +149,21 @@ function DistanceField({
 
 function NotesField({ door }: { door: Door }) {
   const dispatch = useDispatch();
-  const [notes, setNotes] = useState(door.notes);
+  // What is being typed; what was kept meanwhile, here or by somebody else, does not take it away.
+  const [notes, setNotes] = useState<string | null>(null);
+  const keep = () => {
+    if (notes !== null && notes.trim() !== door.notes)
+      dispatch({ kind: 'setDoor', id: door.id, patch: { notes: notes.trim() } }, 'note');
+    setNotes(null);
+  };
   return (
     <TextField
       label="Notes"
       hint="What releases it, what is in the wall already, who to ask."
-      value={notes}
+      value={notes ?? door.notes}
       maxLength={300}
       onChange={(event) => setNotes(event.target.value)}
-      onBlur={() =>
-        notes.trim() !== door.notes &&
-        dispatch({ kind: 'setDoor', id: door.id, patch: { notes: notes.trim() } }, 'note')
-      }
+      onBlur={keep}
     />
   );
 }
