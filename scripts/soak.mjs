@@ -17,6 +17,6 @@ const { status } = spawnSync(
     'src/server/fuzz.test.ts',
     'src/server/savingModel.test.ts',
   ],
-  { cwd: root, stdio: 'inherit', env: { ...process.env, SOAK: cases } },
+  { cwd: root, stdio: 'inherit', env: { ...process.env, SOAK: cases, SEED: 'new' } },
 );
 process.exit(status ?? 1);

@@ -162,7 +162,7 @@ describe('searchCauses', () => {
 describe('every eighty-third single mistake', () => {
   it.each(HARDWARE_SETS.map(({ id }) => id))(
     'at %s is named and put right, harmlessly',
-    { timeout: 120_000 },
+    { timeout: 600_000 },
     (id) => {
       const plan = door(id);
       const mistakes = singleMistakes(plan, 'D01').filter((_, index) => index % 83 === 5);
@@ -209,7 +209,7 @@ describe('the search beside its slow twin', () => {
     ['strike-keypad', 27, true],
     ['gate-keypad', 61, true],
     ['strike-keypad', 31, false],
-  ])('finds a repair at %s wherever one change is one', { timeout: 240_000 }, (id, every, hint) => {
+  ])('finds a repair at %s wherever one change is one', { timeout: 600_000 }, (id, every, hint) => {
     const plan = door(id);
     const mistakes = singleMistakes(plan, 'D01').filter((_, index) => index % every === 4);
     let repairable = 0;

@@ -78,7 +78,7 @@ describe('tryingRemedies', () => {
 describe('tryRemedies', () => {
   it.each(HARDWARE_SETS.map(({ id }) => id))(
     'offers nothing that makes %s worse',
-    { timeout: 60_000 },
+    { timeout: 600_000 },
     (id) => {
       const plan = door(id);
       const mistakes = singleMistakes(plan, 'D01').filter((_, index) => index % 23 === 7);

@@ -38,7 +38,7 @@ describe('a generated site', () => {
         'D005',
       ).findings.some(({ code }) => code === 'supply-overload' || code === 'restless');
     expect([overloaded(false), overloaded(true)]).toEqual([true, false]);
-  }, 30_000);
+  });
   it('changes by a metre where it is told to', () => {
     const plan = siteOf({ doors: 2 });
     const after = withOtherLength(plan, 'D002');

@@ -23,7 +23,7 @@ describe('every page', () => {
     ],
     ['a busy lobby', () => lobbyDoor()],
     ['the demo site', () => quillhaven()],
-  ])('of %s is drawn by the server, with diagram and pack', { timeout: 60_000 }, async (_, plan) => {
+  ])('of %s is drawn by the server, with diagram and pack', async (_, plan) => {
     await drawPages(plan());
   });
 });

@@ -61,15 +61,12 @@ describe('judges', () => {
     const silent = makeJudges(() => SILENT);
     await expect(silent.verdict(plan, 'D001', 5)).resolves.toBeNull();
     await expect(silent.verdict(plan, 'nowhere', soon)).resolves.toBeNull();
-    const started = performance.now();
     await silent.more(plan, 5);
-    expect(performance.now() - started).toBeLessThan(1000);
   });
   it('do not keep a page waiting while they have not begun', async () => {
-    const started = performance.now();
     const asleep = makeJudges(() => ({ ask: () => {}, isReady: () => false }));
-    await expect(asleep.verdict(siteOf({ doors: 1 }), 'D001', soon)).resolves.toBeNull();
-    expect(performance.now() - started).toBeLessThan(2000);
+    const anHour = 3_600_000;
+    await expect(asleep.verdict(siteOf({ doors: 1 }), 'D001', anHour)).resolves.toBeNull();
   });
   it('ask again only for the doors that a change reaches', async () => {
     const plan = siteOf({ doors: 4 });
@@ -154,5 +151,5 @@ describe('judges', () => {
       while (work.length > 0) step();
       expect(judges.summaries(plan)).toEqual(expected(plan));
     }
-  }, 60_000);
+  });
 });
