@@ -51,6 +51,16 @@ const WORDS: Record<
     added: (name, reading) =>
       `Reading entered: ${name}, ${reading['passed'] === true ? 'pass' : 'out of range'}`,
   },
+  scenarios: {
+    name: (scenario) => text(scenario['name']) || text(scenario['id']),
+    added: (name) => `Scenario kept: ${name}`,
+    fields: {
+      acts: 'what happens',
+      until: 'how long it is watched',
+      expects: 'what is expected',
+      kept: 'lanes found right',
+    },
+  },
 };
 
 const capital = (sentence: string): string => sentence.charAt(0).toUpperCase() + sentence.slice(1);

@@ -11,7 +11,7 @@ import {
 } from '../plan/index';
 import { metres, type Metres } from '../units/index';
 import { inEnclosure, runOf } from './lengths';
-import { renamedCable, renamedSlots, renamedWire, renaming, type Renaming } from './renamed';
+import { renamedCable, renamedScenario, renamedSlots, renamedWire, renaming, type Renaming } from './renamed';
 
 /** What a copy is to be, besides what its original is. */
 export interface CopyWish {
@@ -31,7 +31,7 @@ export type LeftOut =
   /** Wires that end at a device of another door, or of the site: they end there as well. */
   | { readonly kind: 'shared'; readonly number: string; readonly at: string };
 
-/** A door once more: hardware, settings, wires, cables, brief, ways of wiring. Readings, notes and keypad memories are the original's own. */
+/** A door once more: hardware, settings, wires, cables, brief, ways of wiring, scenarios. Readings, notes and keypad memories are the original's own. */
 export function copyDoor(
   plan: Plan,
   from: DoorId,
@@ -67,6 +67,7 @@ export function copyDoor(
           conductor: stretched(plan, wire, renamedWire(names, wire, from, id), longer),
         })),
         ...cablesOf(plan, from, id),
+        ...scenariosOf(plan, from, id, names),
         ...(wish.people ? peopleOf(plan, from, id, names) : []),
       ],
     },
@@ -104,6 +105,15 @@ const cablesOf = (plan: Plan, from: DoorId, to: DoorId): Edit[] =>
       const id = `${to}/${name}`;
       return { kind: 'setCable', id, cable: { ...cable, id, door: to, name } };
     });
+
+/** What should come of a scenario comes along; lanes that somebody found right at the original do not. */
+const scenariosOf = (plan: Plan, from: DoorId, to: DoorId, names: Renaming): Edit[] =>
+  Object.values(plan.scenarios)
+    .filter(({ door }) => door === from)
+    .map((scenario) => ({
+      kind: 'addScenario',
+      scenario: { ...renamedScenario(names, scenario, from, to), kept: null },
+    }));
 
 const peopleOf = (plan: Plan, from: DoorId, to: DoorId, names: Renaming): Edit[] =>
   Object.values(plan.people)

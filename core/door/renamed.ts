@@ -3,11 +3,13 @@ import {
   findIn,
   pinOf,
   terminalId,
+  type Act,
   type Conductor,
   type Device,
   type DeviceId,
   type DoorId,
   type Plan,
+  type Scenario,
   type TerminalId,
 } from '../plan/index';
 
@@ -45,6 +47,26 @@ export const renamedCable = (name: string, from: DoorId, to: DoorId): string =>
     .split('–')
     .map((part) => (part === from ? to : part))
     .join('–');
+
+/** A scenario at another door: what is done there is done to the devices and wires as they are called there. */
+export const renamedScenario = (of: Renaming, scenario: Scenario, from: DoorId, to: DoorId): Scenario => {
+  const moved = (id: string) =>
+    of.get(id) ?? (id.startsWith(`${from}/`) ? `${to}${id.slice(from.length)}` : id);
+  return {
+    ...scenario,
+    id: moved(scenario.id),
+    door: to,
+    acts: scenario.acts.map((act): Act => {
+      if ('device' in act && act.device !== null) return { ...act, device: moved(act.device) };
+      return 'wire' in act ? { ...act, wire: moved(act.wire) } : act;
+    }),
+    kept:
+      scenario.kept &&
+      Object.fromEntries(
+        Object.entries(scenario.kept).map(([lane, runs]) => [lane.replaceAll(`${from}/`, `${to}/`), runs]),
+      ),
+  };
+};
 
 /** Keypad slots under the new names of their keypads. */
 export const renamedSlots = (

@@ -8,7 +8,15 @@ import {
   type Edit,
   type Plan,
 } from '../plan/index';
-import { renamedCable, renamedEnd, renamedSlots, renamedWire, renaming, type Renaming } from './renamed';
+import {
+  renamedCable,
+  renamedEnd,
+  renamedScenario,
+  renamedSlots,
+  renamedWire,
+  renaming,
+  type Renaming,
+} from './renamed';
 
 /**
  * The same door under another number, as one edit: everything of it goes along, its readings and keypad memories too, and
@@ -54,6 +62,12 @@ export function renumberDoor(plan: Plan, from: DoorId, to: DoorId): Edit {
           kind: 'setPerson',
           id,
           patch: { doors: doors.map((one) => (one === from ? to : one)), slots: renamedSlots(names, slots) },
+        })),
+      ...Object.values(plan.scenarios)
+        .filter(({ door }) => door === from)
+        .map((scenario): Edit => ({
+          kind: 'addScenario',
+          scenario: renamedScenario(names, scenario, from, to),
         })),
       { kind: 'removeDoor', id: from },
       // A reading keeps its name, which is free again only now.

@@ -67,6 +67,23 @@ function everything(): Plan {
         withdrawn: null,
       },
     },
+    {
+      kind: 'addScenario',
+      scenario: {
+        id: 'D01/S1',
+        door: 'D01',
+        name: 'Night',
+        order: 1,
+        acts: [
+          { does: 'press', at: 0, device: 'D01/X1', key: null },
+          { does: 'cut', at: 500, wire: Object.keys(plan.conductors)[0]! },
+          { does: 'open', at: 900, from: 'inside', expect: 'opens' },
+        ],
+        until: 9000,
+        expects: { forced: 'quiet', held: null, tamper: null, end: 'locked', wayOut: true },
+        kept: { lock: [{ at: 0, is: 'held' }] },
+      },
+    },
   );
 }
 

@@ -6,6 +6,7 @@ import type { Door } from '../schemas/door';
 import type { KeypadRecord } from '../schemas/memory';
 import type { Person } from '../schemas/person';
 import type { Reading } from '../schemas/reading';
+import type { Scenario } from '../schemas/scenario';
 
 /** What each collection of a plan holds. A row here asks for a row in `KINDS`, in the database and in the words. */
 export interface Entities {
@@ -18,6 +19,8 @@ export interface Entities {
   /** What each keypad is known to hold, as read or keyed in. By the keypad's device id. */
   readonly memories: KeypadRecord;
   readonly readings: Reading;
+  /** What happens at a door, act by act, and what should come of it. */
+  readonly scenarios: Scenario;
 }
 
 export type Collection = keyof Entities;

@@ -7,6 +7,7 @@ import type { Kind } from './kind';
 import { MEMORIES } from './memory';
 import { PEOPLE } from './person';
 import { READINGS } from './reading';
+import { SCENARIOS } from './scenario';
 import { TYPES } from './type';
 
 /** Every kind of thing in a plan, each before those that name it. */
@@ -19,6 +20,7 @@ export const KINDS = {
   people: PEOPLE,
   memories: MEMORIES,
   readings: READINGS,
+  scenarios: SCENARIOS,
 } as const satisfies { readonly [C in Collection]: unknown };
 
 export const COLLECTIONS = Object.keys(KINDS) as readonly Collection[];

@@ -7,6 +7,7 @@ import { doorSchema } from './door';
 import { memorySchema } from './memory';
 import { personSchema } from './person';
 import { readingSchema } from './reading';
+import { scenarioSchema } from './scenario';
 import { typeSchema } from './type';
 
 /**
@@ -22,6 +23,7 @@ export const SCHEMAS: { readonly [C in Collection]: z.ZodType } = {
   people: personSchema,
   memories: memorySchema,
   readings: readingSchema,
+  scenarios: scenarioSchema,
 };
 
 export { settingValueSchema } from './device';

@@ -43,6 +43,12 @@ const BINDINGS: Record<Collection, Binding> = {
     toRow: rows.readingRow,
     fromRow: rows.readingFrom,
   },
+  scenarios: {
+    table: schema.scenarios,
+    key: schema.scenarios.id,
+    toRow: rows.scenarioRow,
+    fromRow: rows.scenarioFrom,
+  },
 };
 
 export interface StoredPlan {

@@ -1,8 +1,27 @@
 import type { DeviceType } from '#core/devices/index';
 import { asDeviceType, deviceTypeSchema } from '#core/devices/deviceTypeSchema';
-import type { Cable, Conductor, Device, Door, KeypadRecord, Person, Reading } from '#core/plan/index';
+import type {
+  Cable,
+  Conductor,
+  Device,
+  Door,
+  KeypadRecord,
+  Person,
+  Reading,
+  Scenario,
+} from '#core/plan/index';
 import { deviceOf, pinOf, terminalId } from '#core/plan/index';
-import type { cables, conductors, devices, deviceTypes, doors, memories, people, readings } from './schema';
+import type {
+  cables,
+  conductors,
+  devices,
+  deviceTypes,
+  doors,
+  memories,
+  people,
+  readings,
+  scenarios,
+} from './schema';
 
 /** How each thing of a plan becomes a row and comes back. The two functions of a pair undo each other. */
 
@@ -51,6 +70,14 @@ export const memoryFrom = ({ memory }: Row<typeof memories>): KeypadRecord => me
 
 export const readingRow = (site: string, reading: Reading): Row<typeof readings> => ({ site, ...reading });
 export const readingFrom = ({ site: _site, ...reading }: Row<typeof readings>): Reading => reading;
+
+export const scenarioRow = (site: string, scenario: Scenario): Row<typeof scenarios> => ({
+  site,
+  id: scenario.id,
+  door: scenario.door,
+  body: scenario,
+});
+export const scenarioFrom = ({ body }: Row<typeof scenarios>): Scenario => body;
 
 export const typeRow = (site: string, type: DeviceType): Row<typeof deviceTypes> => ({
   site,

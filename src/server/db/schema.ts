@@ -18,6 +18,7 @@ import type {
   EditBack,
   KeypadRecord,
   Reading,
+  Scenario,
   Site,
 } from '#core/plan/index';
 
@@ -178,6 +179,20 @@ export const readings = sqliteTable(
     meter: text('meter').notNull().default(''),
     serial: text('serial').notNull().default(''),
     withdrawn: text('withdrawn', { mode: 'json' }).$type<Reading['withdrawn']>(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.site, t.id] }),
+    foreignKey({ columns: [t.site, t.door], foreignColumns: [doors.site, doors.id] }),
+  ],
+);
+
+export const scenarios = sqliteTable(
+  'scenarios',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    door: text('door').notNull(),
+    body: text('body', { mode: 'json' }).$type<Scenario>().notNull(),
   },
   (t) => [
     primaryKey({ columns: [t.site, t.id] }),

@@ -1,0 +1,5 @@
+export { lanesOf, type Lane, type LaneKind } from './lanes';
+export { inOrder, play, type Done, type Played, type Run, type Track } from './play';
+export { differing, judge, shownAt, type Differs } from './judge';
+export { offered, SCENARIO_NAMES, type Offered, type ScenarioName } from './library';
+export { stimulusOf } from './stimulusOf';

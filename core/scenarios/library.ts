@@ -1,0 +1,250 @@
+import { does, settingFor } from '../devices/index';
+import { doorDevices, doorParts, doorTimes, entries, exits } from '../door/index';
+import type { Act, Plan, Scenario } from '../plan/index';
+import { movedByOperatorOnly, type SimState, type World } from '../simulate/index';
+import { REACTION_SECONDS, releaseByCredential, WALKING_SPEED } from '../timing/index';
+
+/** What a door is like, as far as its scenarios differ by it. Times in ms. */
+interface Scene {
+  readonly enters: boolean;
+  readonly exit: string | null;
+  readonly glass: string | null;
+  readonly decider: string | null;
+  readonly hasFire: boolean;
+  /** True where something sees whether the leaf is open. */
+  readonly senses: boolean;
+  readonly relocksOnClose: boolean;
+  /** From the card until the lock holds again, and from the exit button until it does. */
+  readonly release: number;
+  /** Until the alarm of a door that is left open; null where nothing raises it. */
+  readonly held: number | null;
+  /** From the reader to the handle, for whoever usually uses the door. */
+  readonly walk: number;
+  readonly slowWalk: number;
+}
+
+type Made = Pick<Scenario, 'acts' | 'until'> & { readonly expects: Partial<Scenario['expects']> };
+
+/** Somebody passes this long after the one before, ms. */
+const STEP_MS = 1500;
+/** A leaf falls shut so long after the last person, ms. */
+const FALLS_SHUT_MS = 3000;
+/** What is watched after the last thing has happened, ms. */
+const AFTER_MS = 6000;
+const QUIET = { forced: 'quiet', held: 'quiet' } as const;
+
+const card = (at: number, valid = true): Act => ({
+  does: 'credential',
+  at,
+  valid,
+  device: null,
+  output: 0,
+});
+const open = (
+  at: number,
+  from: 'inside' | 'outside' | 'force',
+  expect: 'opens' | 'stays-shut' | null = null,
+): Act => ({ does: 'open', at, from, expect });
+const close = (at: number): Act => ({ does: 'close', at });
+const pressed = ({ exit }: Scene, at: number): Act[] =>
+  exit === null ? [] : [{ does: 'press', at, device: exit, key: null }];
+
+/** The scenarios that are offered for a door; null where a door has not what one is about. */
+const LIBRARY = {
+  /** A card, and nobody comes: a push after the time is up stays without effect. */
+  late: (s) =>
+    s.enters
+      ? {
+          acts: [card(0), open(s.release + 2000, 'outside', 'stays-shut')],
+          until: s.release + AFTER_MS,
+          expects: { ...QUIET, end: 'locked' },
+        }
+      : null,
+  /** Somebody slow comes from the reader. */
+  slow: (s) =>
+    s.enters
+      ? {
+          acts: [card(0), open(s.slowWalk, 'outside', 'opens'), close(s.slowWalk + 5000)],
+          until: Math.max(s.slowWalk + 5000, s.release) + AFTER_MS,
+          expects: { ...QUIET, end: 'locked' },
+        }
+      : null,
+  /** Ten people go through on one card. */
+  ten: (s) => {
+    const last = s.walk + 10 * STEP_MS;
+    return s.enters
+      ? {
+          acts: [card(0), open(s.walk, 'outside', 'opens'), close(last + FALLS_SHUT_MS)],
+          until: Math.max(last + FALLS_SHUT_MS, s.release) + AFTER_MS,
+          expects: { ...QUIET, end: 'locked' },
+        }
+      : null;
+  },
+  /** A delivery props the door until well after the alarm. */
+  delivery: (s) => {
+    const gone = s.walk + (s.held ?? 60_000) + 15_000;
+    return s.enters
+      ? {
+          acts: [card(0), open(s.walk, 'outside', 'opens'), close(gone)],
+          until: Math.max(gone, s.release) + AFTER_MS,
+          expects: { forced: 'quiet', held: s.held === null ? null : 'sounds', end: 'locked' },
+        }
+      : null;
+  },
+  /** Somebody pulls the leaf right behind another. */
+  follower: (s) =>
+    s.enters && s.relocksOnClose
+      ? {
+          acts: [
+            card(0),
+            open(s.walk, 'outside', 'opens'),
+            close(s.walk + FALLS_SHUT_MS),
+            open(s.walk + FALLS_SHUT_MS + 500, 'outside', 'stays-shut'),
+          ],
+          until: Math.max(s.walk + FALLS_SHUT_MS, s.release) + AFTER_MS,
+          expects: { ...QUIET, end: 'locked' },
+        }
+      : null,
+  /** Ten cards or codes that nobody knows, and a pull. */
+  wrong: (s) =>
+    s.enters
+      ? {
+          acts: [
+            ...Array.from({ length: 10 }, (_, n) => card(n * 2000, false)),
+            open(21_000, 'outside', 'stays-shut'),
+          ],
+          until: 21_000 + AFTER_MS,
+          expects: { ...QUIET, end: 'locked' },
+        }
+      : null,
+  /** A child presses the exit button again and again. */
+  child: (s) =>
+    s.exit === null
+      ? null
+      : {
+          acts: Array.from({ length: 12 }, (_, n) => pressed(s, n * 700)).flat(),
+          until: 12 * 700 + s.release + AFTER_MS,
+          expects: { ...QUIET, end: 'locked' },
+        },
+  /** The last one leaves at night. */
+  last: (s) => ({
+    acts: [...pressed(s, 0), open(2000, 'inside', 'opens'), close(2000 + FALLS_SHUT_MS)],
+    until: 2000 + FALLS_SHUT_MS + s.release + AFTER_MS,
+    expects: { ...QUIET, end: 'locked' },
+  }),
+  /** The leaf is torn open without a card. */
+  forced: (s) => ({
+    acts: [open(1000, 'force'), close(6000)],
+    until: 6000 + AFTER_MS,
+    expects: { forced: s.senses ? 'sounds' : null, end: 'locked' },
+  }),
+  /** The fire panel trips by day, everybody leaves, and the panel is reset. */
+  fire: (s) =>
+    s.hasFire
+      ? {
+          acts: [
+            { does: 'fire', at: 1000 },
+            open(4000, 'inside', 'opens'),
+            close(8000),
+            { does: 'fire-gone', at: 60_000 },
+            { does: 'fire-reset', at: 65_000 },
+          ],
+          until: 65_000 + s.release + AFTER_MS,
+          expects: { end: 'locked' },
+        }
+      : null,
+  /** The mains fail, somebody leaves, the mains come back. */
+  outage: (s) => ({
+    acts: [
+      { does: 'mains-off', at: 1000 },
+      ...pressed(s, 30_000),
+      open(32_000, 'inside', 'opens'),
+      close(36_000),
+      { does: 'mains-on', at: 120_000 },
+    ],
+    until: 120_000 + s.release + AFTER_MS,
+    expects: { end: 'locked' },
+  }),
+  /** The glass is broken, somebody leaves, it is reset. */
+  glass: ({ glass, release }) =>
+    glass === null
+      ? null
+      : {
+          acts: [
+            { does: 'break-glass', at: 1000, device: glass },
+            open(3000, 'inside', 'opens'),
+            close(7000),
+            { does: 'reset-glass', at: 30_000, device: glass },
+          ],
+          until: 30_000 + release + AFTER_MS,
+          expects: { end: 'locked' },
+        },
+  /** Whatever decides stops thinking while somebody is inside. */
+  hung: (s) =>
+    s.decider === null
+      ? null
+      : {
+          acts: [{ does: 'hang', at: 1000, device: s.decider }, ...pressed(s, 5000)],
+          until: 20_000,
+          expects: {},
+        },
+} as const satisfies Readonly<Record<string, (scene: Scene) => Made | null>>;
+
+export type ScenarioName = keyof typeof LIBRARY;
+export const SCENARIO_NAMES = Object.keys(LIBRARY) as readonly ScenarioName[];
+
+/** A scenario of the library as this door would have it. */
+export interface Offered extends Pick<Scenario, 'acts' | 'until' | 'expects'> {
+  readonly of: ScenarioName;
+}
+
+/** Every scenario of the library that this door has the hardware for, with the times it has today. */
+export function offered(plan: Plan, world: World, rest: SimState): Offered[] {
+  // Without anything that holds or moves the leaf there is nothing to play.
+  if (world.locks.length === 0 && !movedByOperatorOnly(world)) return [];
+  const scene = sceneOf(plan, world, rest);
+  return SCENARIO_NAMES.flatMap((of): Offered[] => {
+    const made: Made | null = LIBRARY[of](scene);
+    if (!made) return [];
+    const { acts, until, expects } = made;
+    return [
+      {
+        of,
+        acts,
+        until,
+        expects: { forced: null, held: null, tamper: null, end: null, wayOut: true, ...expects },
+      },
+    ];
+  });
+}
+
+function sceneOf(plan: Plan, world: World, rest: SimState): Scene {
+  const parts = doorParts(plan, world.door.id);
+  const times = doorTimes(plan, world.door.id, parts);
+  const channel = times?.channel ?? 0;
+  const { decider } = parts;
+  const seconds = Math.max(
+    releaseByCredential(world, rest)?.seconds ?? 0,
+    times?.unlock ?? 0,
+    times?.exit ?? 0,
+  );
+  const walk = (slowWalkers: boolean) =>
+    Math.round((REACTION_SECONDS + world.door.brief.readerDistance / speedOf(slowWalkers)) * 1000);
+  const senses = parts.contacts.length > 0;
+  const alarms = decider ? settingFor(decider.type, 'held', channel) !== null : false;
+  return {
+    enters: entries(world).length > 0,
+    exit: exits(world)[0]?.device.id ?? null,
+    glass: doorDevices(world, 'breakGlass')[0]?.device.id ?? null,
+    decider: decider?.device.id ?? null,
+    hasFire: world.inhabitants.some(({ type }) => does(type, 'fireRelay', 'fireInput')),
+    senses: senses && alarms,
+    relocksOnClose: senses && times?.relock === 'close',
+    release: seconds * 1000,
+    held: senses && alarms && times ? (times.held ?? 0) * 1000 || null : null,
+    walk: walk(world.door.brief.slowWalkers),
+    slowWalk: walk(true),
+  };
+}
+
+const speedOf = (slow: boolean): number => (slow ? WALKING_SPEED.slow : WALKING_SPEED.usual);

@@ -1,0 +1,29 @@
+import type { Act } from '../plan/index';
+import type { Stimulus } from '../simulate/index';
+
+type Doing = { [D in Act['does']]: (act: Extract<Act, { does: D }>) => Stimulus };
+
+const STIMULI: Doing = {
+  credential: ({ valid, device, output }) => ({
+    kind: 'credential',
+    valid,
+    output,
+    ...(device === null ? {} : { device }),
+  }),
+  press: ({ device, key }) => ({ kind: 'press', device, ...(key === null ? {} : { key }) }),
+  open: ({ from }) => ({ kind: 'openDoor', from }),
+  close: () => ({ kind: 'closeDoor' }),
+  'break-glass': ({ device }) => ({ kind: 'breakGlass', device }),
+  'reset-glass': ({ device }) => ({ kind: 'resetGlass', device }),
+  fire: () => ({ kind: 'fire' }),
+  'fire-gone': () => ({ kind: 'fireGone' }),
+  'fire-reset': () => ({ kind: 'fireReset' }),
+  'mains-off': () => ({ kind: 'mains', on: false }),
+  'mains-on': () => ({ kind: 'mains', on: true }),
+  hang: ({ device }) => ({ kind: 'hang', devices: [device] }),
+  cut: ({ wire }) => ({ kind: 'cut', conductor: wire }),
+  mend: ({ wire }) => ({ kind: 'mend', conductor: wire }),
+};
+
+/** What an act of a scenario does to the simulated door. */
+export const stimulusOf = (act: Act): Stimulus => STIMULI[act.does](act as never);
