@@ -20,6 +20,10 @@ export type Differs =
       readonly expected: 'locked' | 'released';
       readonly is: string;
     }
+  /** An operator pushed a leaf that the lock held. */
+  | { readonly kind: 'operator-blocked'; readonly at: number }
+  /** A bolt or shear lock was thrown while the leaf stood open: it jams, or the leaf cannot shut. */
+  | { readonly kind: 'thrown-open'; readonly at: number }
   /** Nobody gets out from inside, from a moment to another. */
   | { readonly kind: 'trapped'; readonly at: number; readonly to: number }
   /** A lane that was found right shows something else, from a moment to another. */
@@ -41,6 +45,8 @@ export function judge(world: World, scenario: Scenario, played: Played): Differs
     ...pushes(scenario, played),
     ...alarms(scenario, played),
     ...atTheEnd(world, scenario, played),
+    ...blocked(played),
+    ...thrownOpen(world, played),
     ...(scenario.expects.wayOut ? played.trapped : []).map(({ from, to }): Differs => ({
       kind: 'trapped',
       at: from,
@@ -77,6 +83,23 @@ function atTheEnd(world: World, { expects, until }: Scenario, { end }: Played): 
   const locked = is === 'held' && !end.doorOpen;
   const right = expects.end === 'locked' ? locked : is === 'free';
   return right ? [] : [{ kind: 'end', at: until, expected: expects.end, is: end.doorOpen ? 'open' : is }];
+}
+
+const blocked = ({ done }: Played): Differs[] =>
+  done
+    .filter(({ act }) => act === null)
+    .flatMap(({ effects }) => effects.filter(({ kind }) => kind === 'door-refused'))
+    .map(({ at }) => ({ kind: 'operator-blocked', at }));
+
+/** Only a lock that jams minds an open leaf: a magnet and a sprung latch take it as it comes. */
+function thrownOpen(world: World, { tracks }: Played): Differs[] {
+  const jams = world.locks.some(({ type }) => type.lock?.kind === 'strike' && type.lock.jams === true);
+  if (!jams) return [];
+  const runsOf = (kind: 'lock' | 'leaf') => tracks.find(({ lane }) => lane.kind === kind)?.runs ?? [];
+  const leaf = runsOf('leaf');
+  return runsOf('lock')
+    .filter(({ is, at }) => is === 'held' && at > 0 && shownAt(leaf, at) === 'open')
+    .map(({ at }) => ({ kind: 'thrown-open', at }));
 }
 
 /** Lanes that somebody found right, against what they show today. One that is no longer there differs from its beginning on. */

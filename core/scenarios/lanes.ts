@@ -1,5 +1,5 @@
 import { ON } from '../circuit/index';
-import { channelsOf } from '../devices/index';
+import { inputsOf, type InputPurpose } from '../door/index';
 import { doorHold, lockStatuses, relayKeys, type Alarm, type SimState, type World } from '../simulate/index';
 
 /** What a lane is about: the door, or one thing of one of its devices. */
@@ -14,6 +14,8 @@ export interface Lane {
   readonly device: string | null;
   /** Relay, input or part of the device; null for the door itself. */
   readonly part: string | null;
+  /** What an input is there for. */
+  readonly purpose?: InputPurpose;
   /** What it shows in a state: a word of the machine, put into a person's by `words/scenarios.ts`. */
   show(state: SimState): string;
 }
@@ -67,23 +69,21 @@ const relays = (world: World): Lane[] =>
     };
   });
 
-/** Inputs of whatever decides at the door: what they read is what it acts on. */
+/** Data lines carry cards in a moment too short for any lane. */
+const UNSEEN: ReadonlySet<InputPurpose> = new Set(['data', 'other']);
+
+/** Inputs of whatever stands at the door, by what they are there for: what they read is what it acts on. */
 const inputs = (world: World): Lane[] =>
-  world.netlist.branches.flatMap((branch): Lane[] => {
-    if (branch.kind !== 'input') return [];
-    const self = world.byId.get(branch.device);
-    if (!self || self.device.door !== world.door.id || channelsOf(self.type).length === 0) return [];
-    const [device, part] = cutAt(branch.id);
-    return [
-      {
-        id: `input:${branch.id}`,
-        kind: 'input',
-        device,
-        part,
-        show: ({ readings }) => readings.get(branch.id) ?? 'dead',
-      },
-    ];
-  });
+  inputsOf(world.inhabitants.filter(({ device }) => device.door === world.door.id))
+    .filter(({ id, purpose }) => !UNSEEN.has(purpose) && world.netlist.branchOf.has(id))
+    .map(({ id, device, part, purpose }) => ({
+      id: `input:${id}`,
+      kind: 'input',
+      device,
+      part,
+      purpose,
+      show: ({ readings }) => readings.get(id) ?? 'dead',
+    }));
 
 /** Bells, sirens and lamps of the door: whether they have what they need to be heard or seen. */
 const sounders = (world: World): Lane[] =>

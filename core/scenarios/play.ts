@@ -16,10 +16,10 @@ export interface Track {
   readonly runs: readonly Run[];
 }
 
-/** What an act did at its moment. */
+/** What an act did at its moment, or what came by itself later. */
 export interface Done {
-  /** Its place in the scenario's list. */
-  readonly act: number;
+  /** Its place in the scenario's list; null for what timers did. */
+  readonly act: number | null;
   readonly effects: readonly Effect[];
 }
 
@@ -63,7 +63,9 @@ export function play(
   };
   const pass = (to: number) => {
     for (let due = state.queue[0]; due && due.at <= to && looked < MOST_STATES; due = state.queue[0]) {
-      state = advance(world, state, due.at).state;
+      const step = advance(world, state, due.at);
+      state = step.state;
+      if (step.effects.length > 0) done.push({ act: null, effects: step.effects });
       look();
     }
     state = advance(world, state, to).state;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Act, Edit, Plan, Scenario } from '../plan/index';
-import { advance, atRest, buildWorld, stimulate } from '../simulate/index';
+import { advance, atRest, buildWorld, paced, stimulate } from '../simulate/index';
 import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import {
   differing,
@@ -13,6 +13,7 @@ import {
   SCENARIO_NAMES,
   shownAt,
   stimulusOf,
+  worstTimes,
   type Offered,
   type Run,
   type ScenarioName,
@@ -168,5 +169,37 @@ describe('differing', () => {
       }),
       { numRuns: 100 },
     );
+  });
+});
+
+describe('worstTimes', () => {
+  const scenario = (acts: Act[], until: number): Scenario => ({
+    id: 'S',
+    door: 'D01',
+    name: 'x',
+    order: 0,
+    acts,
+    until,
+    expects: { forced: null, held: null, tamper: null, end: null, wayOut: true },
+    kept: null,
+  });
+  const card: Act = { does: 'credential', at: 0, valid: true, device: null, output: 0 };
+  it('finds the timer that is too fast for somebody who comes just in time', () => {
+    const { world, rest } = at(magnetDoor());
+    const comes = (ms: number): Act => ({ does: 'open', at: ms, from: 'outside', expect: 'opens' });
+    // Five seconds, two in a hundred fast: 4.9 s.
+    expect(worstTimes(world, rest, scenario([card, comes(4950)], 12_000))).toEqual({
+      off: [{ device: 'D01/K1', share: -0.02 }],
+      differs: [{ kind: 'push', at: 4950, expected: 'opens' }],
+    });
+    expect(worstTimes(world, rest, scenario([card, comes(4850)], 12_000))).toBeNull();
+    // What is wrong with timers as they are set is not put down to their tolerance.
+    expect(worstTimes(world, rest, scenario([card, comes(5500)], 12_000))).toBeNull();
+  });
+  it('changes nothing where no timer is off', () => {
+    const { world, rest } = at(magnetDoor());
+    const one = offered(magnetDoor(), world, rest)[0]!;
+    const same = paced(world, new Map([['D01/K1', 1]]));
+    expect(play(same, rest, one).tracks).toEqual(play(world, rest, one).tracks);
   });
 });

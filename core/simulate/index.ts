@@ -1,4 +1,4 @@
-export { buildWorld, settingMs, type Inhabitant, type LockAt, type World } from './world';
+export { buildWorld, paced, settingMs, type Inhabitant, type LockAt, type World } from './world';
 export type { Alarm, CardOutcome, Effect, SimState, Stimulus, Timer } from './simState';
 export { player, type Player } from './player';
 export { explore, readsOf, type Explored, type Settled } from './explored';

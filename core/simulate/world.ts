@@ -21,6 +21,8 @@ import {
 export interface Inhabitant {
   readonly device: Device;
   readonly type: DeviceType;
+  /** How many times as long its timers take as they are set to; as long where nothing is said. */
+  readonly pace?: number;
 }
 
 /** A lock with what its settings and its wires make of it. */
@@ -63,11 +65,20 @@ export function buildWorld(plan: Plan, doorId: DoorId): World {
 
 /** Seconds a device keeps for a role, on one of its channels, in milliseconds. */
 export function settingMs(
-  { device, type }: Inhabitant,
+  { device, type, pace = 1 }: Inhabitant,
   role: SettingRole,
   otherwise: number,
   channel = 0,
 ): number {
   const value = roleValue(type, device.settings, role, channel);
-  return (typeof value === 'number' ? value : otherwise) * 1000;
+  return (typeof value === 'number' ? value : otherwise) * 1000 * pace;
+}
+
+/** The same door with timers that run slower (above 1) or faster than they are set to, by device. */
+export function paced(world: World, paces: ReadonlyMap<string, number>): World {
+  const inhabitants = world.inhabitants.map((one) => {
+    const pace = paces.get(one.device.id);
+    return pace === undefined ? one : { ...one, pace };
+  });
+  return { ...world, inhabitants, byId: new Map(inhabitants.map((one) => [one.device.id, one])) };
 }

@@ -249,6 +249,31 @@ export const TIMES: readonly SpottedMistake[] = [
     set('O1', 'op.opening', 1),
     set('O1', 'op.stay', 1),
   ]),
+  spotted(
+    'scenario-differs',
+    'caution',
+    'D01',
+    'a kept scenario in which somebody comes long after the time is up',
+    magnetDoor,
+    () => [
+      {
+        kind: 'addScenario',
+        scenario: {
+          id: 'D01/S1',
+          door: 'D01',
+          name: 'The porter comes up the stairs',
+          order: 1,
+          acts: [
+            { does: 'credential', at: 0, valid: true, device: null, output: 0 },
+            { does: 'open', at: 9000, from: 'outside', expect: 'opens' },
+          ],
+          until: 20_000,
+          expects: { forced: 'quiet', held: null, tamper: null, end: 'locked', wayOut: true },
+          kept: null,
+        },
+      },
+    ],
+  ),
 ];
 
 /** Parts that bear rest and are harmed by one press: each is found only where everything is pressed. */

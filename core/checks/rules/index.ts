@@ -135,6 +135,7 @@ import { releaseBesideAudio } from './release-beside-audio';
 import { interfaceTooLong } from './interface-too-long';
 import { unlockBelowLeast } from './unlock-below-least';
 import { unlockTooShort } from './unlock-too-short';
+import { scenarioDiffers } from './scenario-differs';
 import { relockWithoutContact } from './relock-without-contact';
 import { nobodyOnList } from './nobody-on-list';
 import { codeShared } from './code-shared';
@@ -280,6 +281,7 @@ export const RULES = [
   interfaceTooLong,
   unlockBelowLeast,
   unlockTooShort,
+  scenarioDiffers,
   relockWithoutContact,
   heldWithoutContact,
   nobodyOnList,

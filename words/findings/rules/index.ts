@@ -3,6 +3,7 @@ import type { Words } from '../text';
 import { noLock } from './no-lock';
 import { noSupply } from './no-supply';
 import { noDecider } from './no-decider';
+import { scenarioDiffers } from './scenario-differs';
 import { wrongPort } from './wrong-port';
 import { portShared } from './port-shared';
 import { readersSwapped } from './readers-swapped';
@@ -259,6 +260,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'address-clash': addressClash,
   'address-of-other-door': addressOfOtherDoor,
   'reader-kind': readerKind,
+  'scenario-differs': scenarioDiffers,
   'wrong-port': wrongPort,
   'port-shared': portShared,
   'readers-swapped': readersSwapped,

@@ -1,0 +1,11 @@
+import { scenarios } from '../analyses/scenarios';
+import { rule } from '../hit';
+
+export const scenarioDiffers = rule({
+  code: 'scenario-differs',
+  family: 'T',
+  station: 'timing',
+  severity: 'caution',
+  basis: 'practice',
+  find: scenarios,
+});

@@ -1,0 +1,203 @@
+import { findIn, type Act, type Plan, type Scenario } from '#core/plan/index';
+import type { Differs, Lane, LaneKind, ScenarioName, WorstTimes } from '#core/scenarios/index';
+import { formatSeconds } from '#core/units/index';
+import { ALARM_NAMES } from './bench';
+
+/** The scenarios of the library, each as one would tell it, and what it is good for. */
+export const SCENARIOS: Readonly<Record<ScenarioName, { readonly name: string; readonly asks: string }>> = {
+  late: { name: 'Let in, nobody comes', asks: 'Is it locked again when somebody pulls much later?' },
+  slow: { name: 'Somebody slow comes from the reader', asks: 'Do they reach the handle in time?' },
+  ten: { name: 'Ten people on one card', asks: 'Do all get through without an alarm?' },
+  delivery: {
+    name: 'A delivery props the door',
+    asks: 'Is somebody told, and is it quiet again afterwards?',
+  },
+  follower: { name: 'Somebody follows right behind', asks: 'Is it locked before they pull?' },
+  wrong: { name: 'Ten wrong cards or codes', asks: 'Does it stay shut?' },
+  child: { name: 'A child presses the exit again and again', asks: 'Does it lock in the end?' },
+  last: { name: 'The last one leaves at night', asks: 'Out at once, and locked behind them?' },
+  forced: { name: 'Torn open without a card', asks: 'Is somebody told?' },
+  fire: { name: 'Fire alarm, everybody leaves, reset', asks: 'Out freely, and locked after the reset?' },
+  outage: { name: 'The mains fail for two minutes', asks: 'Out all the while, and locked afterwards?' },
+  glass: { name: 'The glass is broken and reset', asks: 'Out at once, and locked after the reset?' },
+  hung: { name: 'What decides stops thinking', asks: 'Is there a way out all the same?' },
+};
+
+const tagOf = (plan: Plan, device: string | null): string =>
+  device === null ? '' : (findIn(plan.devices, device)?.tag ?? device);
+
+/** An act, as on a list: `Exit button X1 pressed`. */
+export function actWords(plan: Plan, act: Act): string {
+  switch (act.does) {
+    case 'credential': {
+      const where = act.device === null ? '' : ` at ${tagOf(plan, act.device)}`;
+      const output = act.output > 0 ? `, output ${act.output + 1}` : '';
+      return `${act.valid ? 'Card or code' : 'Wrong card or code'}${where}${output}`;
+    }
+    case 'press':
+      return act.key === null
+        ? `${tagOf(plan, act.device)} pressed`
+        : `Key ${act.key} of ${tagOf(plan, act.device)}`;
+    case 'open':
+      return { inside: 'Pushed from inside', outside: 'Pulled from outside', force: 'Torn open' }[act.from];
+    case 'close':
+      return 'Leaf falls shut';
+    case 'break-glass':
+      return `${tagOf(plan, act.device)} broken`;
+    case 'reset-glass':
+      return `${tagOf(plan, act.device)} reset`;
+    case 'fire':
+      return 'Fire alarm';
+    case 'fire-gone':
+      return 'Fire alarm over';
+    case 'fire-reset':
+      return 'Fire release reset';
+    case 'mains-off':
+      return 'Mains off';
+    case 'mains-on':
+      return 'Mains back';
+    case 'hang':
+      return `${tagOf(plan, act.device)} stops thinking`;
+    case 'cut':
+    case 'mend':
+      return `Wire ${findIn(plan.conductors, act.wire)?.number ?? act.wire} ${act.does === 'cut' ? 'cut' : 'mended'}`;
+  }
+}
+
+/** What an act does to the lanes, in a word or two, for the pin above them. */
+export const PIN_WORDS: Readonly<Record<Act['does'], string>> = {
+  credential: 'card',
+  press: 'press',
+  open: 'push',
+  close: 'shut',
+  'break-glass': 'glass',
+  'reset-glass': 'reset',
+  fire: 'fire',
+  'fire-gone': 'over',
+  'fire-reset': 'reset',
+  'mains-off': 'mains off',
+  'mains-on': 'mains on',
+  hang: 'hangs',
+  cut: 'cut',
+  mend: 'mend',
+};
+
+/** What a lane shows, by the words the engine has for it. */
+const SHOWN: Readonly<Record<string, string>> = {
+  held: 'locked',
+  free: 'released',
+  weak: 'neither',
+  'no-lock': 'no lock',
+  busy: 'pulled in',
+  rest: 'at rest',
+  open: 'open',
+  closed: 'closed',
+  dead: 'dead',
+  unsure: 'unclear',
+  trouble: 'trouble',
+  sounds: 'on',
+  quiet: 'quiet',
+  gone: 'not there',
+};
+export const shownWords = (is: string): string => SHOWN[is] ?? is;
+
+const LANES: Readonly<Record<LaneKind, string>> = {
+  lock: 'Lock',
+  leaf: 'Leaf',
+  relay: 'Relay',
+  input: 'Input',
+  sounder: 'Signal',
+  forced: 'Forced alarm',
+  'held-open': 'Held-open alarm',
+  tamper: 'Tamper alarm',
+};
+
+const PURPOSES: Readonly<Record<NonNullable<Lane['purpose']>, string>> = {
+  exit: 'exit input',
+  contact: 'contact input',
+  status: 'status input',
+  fire: 'fire input',
+  data: 'data line',
+  alarm: 'alarm input',
+  bell: 'bell input',
+  tamper: 'tamper input',
+  other: 'input',
+};
+
+/** A lane by its name: `Relay K1 relay1`, `K1 exit input`. */
+export function laneWords(
+  plan: Plan,
+  { kind, device, part, purpose }: Pick<Lane, 'kind' | 'device' | 'part' | 'purpose'>,
+): string {
+  const tag = tagOf(plan, device);
+  if (kind === 'sounder') return tag;
+  if (device === null) return LANES[kind];
+  return purpose ? `${tag} ${PURPOSES[purpose]}` : `${LANES[kind]} ${tag} ${part ?? ''}`.trim();
+}
+
+/** A lane that was kept, by its id, also where it is there no more. */
+const laneById = (plan: Plan, id: string): string => {
+  const [kind = '', ...rest] = id.split(':');
+  if (rest.length === 0) return LANES[kind as LaneKind] ?? kind;
+  const device = rest.slice(0, -1).join(':');
+  return laneWords(plan, { kind: kind as LaneKind, device, part: rest.at(-1) ?? null });
+};
+
+const laneByItself = (id: string): string => {
+  const [kind = '', ...rest] = id.split(':');
+  return `${LANES[kind as LaneKind] ?? kind} ${(rest[0] ?? '').split('/').at(-1)} ${rest[1] ?? ''}`.trim();
+};
+
+const moment = (ms: number): string => formatSeconds(ms);
+
+/** One thing that comes otherwise than expected, as a sentence. */
+export const differsWords = (plan: Plan, differs: Differs): string =>
+  differsHere(differs, (id) => laneById(plan, id));
+
+/** The same where the plan is not at hand: a lane is called by its device. */
+export function differsHere(differs: Differs, nameOf: (lane: string) => string = laneByItself): string {
+  switch (differs.kind) {
+    case 'push':
+      return differs.expected === 'opens'
+        ? `At ${moment(differs.at)} the leaf does not open: the lock holds.`
+        : `At ${moment(differs.at)} the leaf opens, and should stay shut.`;
+    case 'alarm':
+      return differs.expected === 'sounds'
+        ? `${ALARM_NAMES[differs.alarm]}: expected, and never raised.`
+        : `${ALARM_NAMES[differs.alarm]}: raised at ${moment(differs.at)}, and not expected.`;
+    case 'end':
+      return `At the end it should be ${differs.expected}; it is ${shownWords(differs.is)}.`;
+    case 'operator-blocked':
+      return `At ${moment(differs.at)} the operator pushes a leaf that the lock still holds.`;
+    case 'thrown-open':
+      return `At ${moment(differs.at)} the lock is thrown while the leaf stands open: it jams.`;
+    case 'trapped':
+      return `From ${moment(differs.at)} to ${moment(differs.to)} nobody gets out from inside.`;
+    case 'lane':
+      return `${nameOf(differs.lane)}, ${moment(differs.at)} to ${moment(differs.to)}: ${shownWords(differs.is)}; found right was ${shownWords(differs.expected)}.`;
+  }
+}
+
+/** Which timers are off, and by how much: `K1 2 % fast, O1 15 % slow`. */
+export const offWords = (plan: Plan, { off }: WorstTimes): string =>
+  off
+    .map(
+      ({ device, share }) =>
+        `${tagOf(plan, device)} ${Math.round(Math.abs(share) * 100)} % ${share > 0 ? 'slow' : 'fast'}`,
+    )
+    .join(', ');
+
+/** What a scenario expects, as a line: for the print and the list. */
+export function expectsWords({ expects }: Pick<Scenario, 'expects'>): string {
+  const said = (name: string, value: 'sounds' | 'quiet' | null) =>
+    value === null ? null : `${name} ${value === 'sounds' ? 'sounds' : 'stays quiet'}`;
+  return [
+    expects.end === null ? null : `${expects.end} at the end`,
+    said('forced alarm', expects.forced),
+    said('held-open alarm', expects.held),
+    said('tamper alarm', expects.tamper),
+    expects.wayOut ? 'a way out all the while' : null,
+  ]
+    .filter((part) => part !== null)
+    .join(' · ');
+}
