@@ -20,7 +20,7 @@ export type { Cable } from './schemas/cable';
 export type { CardNumber, Person } from './schemas/person';
 export type { KeypadRecord, SlotContent } from './schemas/memory';
 export type { Reading } from './schemas/reading';
-export { LONGEST_SCENARIO_MS, type Act, type Scenario } from './schemas/scenario';
+export type { Act, Scenario } from './schemas/scenario';
 export * from './kinds/terminal';
 export { applyEdit, type EditResult } from './applyEdit';
 export { assemble, type Lists, type Misfit } from './assemble';

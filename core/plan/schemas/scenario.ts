@@ -3,7 +3,7 @@ import { addressId, innerId, line, whole, word } from '../../fields/index';
 import type { Frozen } from './frozen';
 
 /** A day: no scenario of a door is longer, ms. */
-export const LONGEST_SCENARIO_MS = 86_400_000;
+const LONGEST_SCENARIO_MS = 86_400_000;
 
 const moment = whole(0, LONGEST_SCENARIO_MS);
 const at = moment;

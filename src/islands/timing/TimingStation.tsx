@@ -1,27 +1,15 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { Door } from '#core/plan/index';
-import {
-  advance,
-  atRest,
-  buildWorld,
-  foresee,
-  sampleLanes,
-  stimulate,
-  type LaneSample,
-  type Stimulus,
-  type World,
-} from '#core/simulate/index';
 import { settingFor } from '#core/devices/index';
-import { doorTimes, type DoorTimes, type TimeRole } from '#core/door/index';
+import { doorTimes, type TimeRole } from '#core/door/index';
 import type { DoorVerdict } from '#core/verdict/index';
 import { HANDLE_SECONDS, REACTION_SECONDS, recommendUnlock } from '#core/timing/index';
-import { LANE_WORDS } from '#words/bench';
 import { Button } from '../../ui/Button';
 import { ChoiceField, TextField } from '../../ui/Field';
 import { Empty } from '../../ui/Empty';
 import { StationFrame } from '../frame/StationFrame';
 import { useDispatch, usePlan } from '../store/context';
-import colours from '../../ui/laneColours.module.css';
+import { Scenarios } from './Scenarios';
 import css from './TimingStation.module.css';
 
 /** How long the lock stays released, and what cuts that short. */
@@ -136,7 +124,7 @@ export function TimingStation({ door, verdict }: { door: Door; verdict: DoorVerd
             </Button>
           )}
         </section>
-        <Effect door={door} times={times} distance={advice.walk + REACTION_SECONDS} />
+        <Scenarios door={door} />
       </div>
     </StationFrame>
   );
@@ -176,110 +164,5 @@ function Seconds({
       onKeyDown={(event) => event.key === 'Enter' && keep()}
       className={css['seconds']}
     />
-  );
-}
-
-/** Two passes through the door, computed by the engine with these times. */
-function Effect({ door, times, distance }: { door: Door; times: DoorTimes; distance: number }) {
-  const plan = usePlan();
-  const { devices, conductors } = plan;
-  const passes = useMemo(() => {
-    const world = buildWorld(plan, door.id);
-    const card: Stimulus = { kind: 'credential', valid: true };
-    const walk = Math.round(distance * 1000);
-    return {
-      span: Math.max(10, times.unlock + 4, distance + 8) * 1000,
-      list: [
-        { name: 'Let in, nobody comes', samples: play(world, [[0, card]]) },
-        {
-          name: `Let in, ${door.brief.readerDistance} m to walk, through, door falls shut`,
-          samples: play(world, [
-            [0, card],
-            [walk, { kind: 'openDoor', from: 'outside' }],
-            [walk + 3000, { kind: 'closeDoor' }],
-          ]),
-        },
-      ],
-    };
-  }, [devices, conductors, door, times.unlock, times.exit, times.relock, distance]);
-  return (
-    <section className={css['effect']} aria-label="What these times do">
-      <h2>What these times do</h2>
-      {passes.list.map(({ name, samples }, index) => (
-        <div key={name} className={css['pass']}>
-          <h3>{name}</h3>
-          {index === 1 && !samples.some((one) => one.door === 'open') && (
-            <p className={css['late']}>Too late: the door is locked again before they reach the handle.</p>
-          )}
-          <Strip
-            name="Lock"
-            samples={samples}
-            span={passes.span}
-            look={(s) => s.lock}
-            text={(s) => LANE_WORDS[s.lock]}
-          />
-          <Strip name="Door" samples={samples} span={passes.span} look={(s) => s.door} text={(s) => s.door} />
-        </div>
-      ))}
-      <p className={css['scale']} aria-hidden>
-        <span>0 s</span>
-        <span>{Math.round(passes.span / 1000)} s</span>
-      </p>
-    </section>
-  );
-}
-
-/** Plays stimuli at given times and samples every change up to two minutes. */
-function play(world: World, acts: readonly (readonly [number, Stimulus])[]): LaneSample[] {
-  let state = atRest(world);
-  const samples: LaneSample[] = [];
-  for (const [index, [at, stimulus]] of acts.entries()) {
-    state = stimulate(world, advance(world, state, at).state, stimulus).state;
-    samples.push(sampleLanes(world, state));
-    samples.push(...foresee(world, state, acts[index + 1]?.[0] ?? 120_000));
-  }
-  return samples;
-}
-
-function Strip({
-  name,
-  samples,
-  span,
-  look,
-  text,
-}: {
-  name: string;
-  samples: readonly LaneSample[];
-  span: number;
-  look(s: LaneSample): string;
-  text(s: LaneSample): string;
-}) {
-  const runs: { from: number; to: number; look: string; text: string }[] = [];
-  samples.forEach((sample, index) => {
-    const to = Math.min(span, samples[index + 1]?.at ?? span);
-    const last = runs.at(-1);
-    if (sample.at >= span) return;
-    if (last && last.look === look(sample)) last.to = to;
-    else runs.push({ from: sample.at, to, look: look(sample), text: text(sample) });
-  });
-  return (
-    <div className={css['strip']}>
-      <span>{name}</span>
-      <div
-        role="img"
-        aria-label={`${name}: ${runs.map((run) => `${run.text} from ${(run.from / 1000).toFixed(1)} s`).join(', ')}`}
-      >
-        {runs.map((run) => (
-          <i
-            key={run.from}
-            className={colours[run.look]}
-            style={{ left: `${(run.from / span) * 100}%`, width: `${((run.to - run.from) / span) * 100}%` }}
-          >
-            {run.text}
-            {run.to < span && run.look === 'free' ? ` ${((run.to - run.from) / 1000).toFixed(1)} s` : ''}
-          </i>
-        ))}
-      </div>
-    </div>
   );
 }

@@ -1,0 +1,214 @@
+import { useState } from 'react';
+import { X } from 'lucide-react';
+import { conductorsOf, devicesOf, typeIn, type Act, type Plan, type Scenario } from '#core/plan/index';
+import { does, functionsOf } from '#core/devices/index';
+import { inOrder } from '#core/scenarios/index';
+import { formatSeconds } from '#core/units/index';
+import { actWords } from '#words/scenarios';
+import { SelectField } from '../../ui/Field';
+import css from './Scenarios.module.css';
+
+interface Props {
+  readonly plan: Plan;
+  readonly scenario: Scenario;
+  onChange(acts: readonly Act[]): void;
+}
+
+/** What happens in a scenario, a row an act, each with its moment; and what else could. */
+export function ActTable({ plan, scenario, onChange }: Props) {
+  const { acts } = scenario;
+  const put = (index: number, act: Act) => onChange(acts.map((one, n) => (n === index ? act : one)));
+  const choices = addable(plan, scenario.door);
+  const last = acts.reduce((latest, { at }) => Math.max(latest, at), -1000);
+  return (
+    <div className={css['acts']}>
+      <table>
+        <caption className="hush">What happens, and when</caption>
+        <thead>
+          <tr>
+            <th scope="col">#</th>
+            <th scope="col">At</th>
+            <th scope="col">What happens</th>
+            <th scope="col">Should the leaf open?</th>
+            <th scope="col">
+              <span className="hush">Take out</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {inOrder(acts).map(({ act, index }) => {
+            const name = actWords(plan, act);
+            return (
+              <tr key={index}>
+                <td>{index + 1}</td>
+                <td>
+                  <Moment
+                    label={`Moment of ${index + 1}, ${name}`}
+                    at={act.at}
+                    onKeep={(at) => put(index, { ...act, at })}
+                  />
+                </td>
+                <th scope="row">{name}</th>
+                <td>
+                  {act.does === 'open' && act.from !== 'force' && (
+                    <SelectField
+                      bare
+                      label={`Should the leaf open at ${index + 1}?`}
+                      value={act.expect ?? ''}
+                      onChange={({ target }) =>
+                        put(index, { ...act, expect: (target.value || null) as typeof act.expect })
+                      }
+                    >
+                      <option value="opens">it opens</option>
+                      <option value="stays-shut">it stays shut</option>
+                      <option value="">either</option>
+                    </SelectField>
+                  )}
+                </td>
+                <td>
+                  <button
+                    type="button"
+                    className={css['out']}
+                    title="Take out"
+                    aria-label={`Take out ${index + 1}, ${name}`}
+                    onClick={() => onChange(acts.filter((_, n) => n !== index))}
+                  >
+                    <X size={14} aria-hidden />
+                  </button>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {acts.length === 0 && <p className={css['quiet']}>Nothing happens yet. Add the first thing.</p>}
+      <SelectField
+        bare
+        label="Add something that happens"
+        value=""
+        onChange={({ target }) => {
+          const choice = choices.flatMap(({ list }) => list)[Number(target.value)];
+          if (choice) onChange([...acts, { ...choice, at: Math.min(scenario.until, last + 1000) }]);
+        }}
+      >
+        <option value="">Add what happens…</option>
+        {choices.map(({ name, list, from }) => (
+          <optgroup key={name} label={name}>
+            {list.map((act, index) => (
+              <option key={index} value={from + index}>
+                {actWords(plan, act)}
+              </option>
+            ))}
+          </optgroup>
+        ))}
+      </SelectField>
+    </div>
+  );
+}
+
+/** Everything that can happen at a door, in groups; `from` is the place of a group's first among all. */
+function addable(plan: Plan, door: string) {
+  const devices = devicesOf(plan, door).map((device) => ({ device, type: typeIn(plan, device) }));
+  const at = 0;
+  const groups: { name: string; list: Act[] }[] = [
+    {
+      name: 'People',
+      list: [
+        { does: 'credential', at, valid: true, device: null, output: 0 },
+        { does: 'credential', at, valid: false, device: null, output: 0 },
+        ...devices
+          .filter(({ type }) => does(type, 'reader', 'busReader', 'ownCodes'))
+          .map(({ device }): Act => ({ does: 'credential', at, valid: true, device: device.id, output: 0 })),
+        ...devices
+          .filter(({ type }) => does(type, 'button', 'sensor', 'switch'))
+          .map(({ device }): Act => ({ does: 'press', at, device: device.id, key: null })),
+        ...devices.flatMap(({ device, type }) =>
+          functionsOf(type, 'keys').flatMap(({ keys }) =>
+            Object.keys(keys).map((key): Act => ({ does: 'press', at, device: device.id, key })),
+          ),
+        ),
+        { does: 'open', at, from: 'inside', expect: null },
+        { does: 'open', at, from: 'outside', expect: null },
+        { does: 'open', at, from: 'force', expect: null },
+        { does: 'close', at },
+      ],
+    },
+    {
+      name: 'Emergencies',
+      list: [
+        ...devices
+          .filter(({ type }) => does(type, 'breakGlass'))
+          .flatMap(({ device }): Act[] => [
+            { does: 'break-glass', at, device: device.id },
+            { does: 'reset-glass', at, device: device.id },
+          ]),
+        { does: 'fire', at },
+        { does: 'fire-gone', at },
+        { does: 'fire-reset', at },
+      ],
+    },
+    {
+      name: 'Power and faults',
+      list: [
+        { does: 'mains-off', at },
+        { does: 'mains-on', at },
+        ...devices
+          .filter(({ type }) => does(type, 'decides'))
+          .map(({ device }): Act => ({ does: 'hang', at, device: device.id })),
+        ...conductorsOf(plan, door).flatMap(({ id }): Act[] => [
+          { does: 'cut', at, wire: id },
+          { does: 'mend', at, wire: id },
+        ]),
+      ],
+    },
+  ];
+  let from = 0;
+  return groups.map((group) => {
+    const placed = { ...group, from };
+    from += group.list.length;
+    return placed;
+  });
+}
+
+/** A moment in seconds, kept when it is left or Enter is pressed. */
+export function Moment({
+  id,
+  label,
+  at,
+  least = 0,
+  onKeep,
+}: {
+  id?: string;
+  label: string;
+  at: number;
+  least?: number;
+  onKeep(at: number): void;
+}) {
+  const [text, setText] = useState<string | null>(null);
+  const shown = String(at / 1000);
+  const next = Math.round(Number((text ?? shown).replace(',', '.')) * 1000);
+  const valid = Number.isFinite(next) && next >= least && next <= 86_400_000 && (text ?? shown).trim() !== '';
+  const keep = () => {
+    if (text !== null && valid && next !== at) onKeep(next);
+    if (valid) setText(null);
+  };
+  return (
+    <span className={css['moment']}>
+      <input
+        id={id}
+        aria-label={`${label}, seconds`}
+        inputMode="decimal"
+        value={text ?? shown}
+        aria-invalid={valid ? undefined : true}
+        title={valid ? formatSeconds(at) : 'Seconds from 0 to 86400.'}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') keep();
+          if (event.key === 'Escape') setText(null);
+        }}
+      />
+      s
+    </span>
+  );
+}
