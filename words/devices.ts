@@ -46,6 +46,8 @@ export const FUNCTION_LABELS: Record<FunctionKind, string> = {
   ownCodes: 'keys, finger or card at the device itself',
   output: 'output, lamp or sounder that follows something',
   tamper: 'tamper loop',
+  input: 'input that does what a setting says',
+  interlock: 'interlock between its doors',
   busHost: 'listens to readers on a bus or serial line',
   timer: 'timed relay',
   button: 'button: contact while pressed',

@@ -20,6 +20,11 @@ export const SCENARIOS: Readonly<Record<ScenarioName, { readonly name: string; r
   fire: { name: 'Fire alarm, everybody leaves, reset', asks: 'Out freely, and locked after the reset?' },
   outage: { name: 'The mains fail for two minutes', asks: 'Out all the while, and locked afterwards?' },
   glass: { name: 'The glass is broken and reset', asks: 'Out at once, and locked after the reset?' },
+  partner: { name: 'A card while the other door stands open', asks: 'Does this one stay shut?' },
+  lockdown: {
+    name: 'Lockdown while somebody comes',
+    asks: 'Shut to those outside, and out for those inside?',
+  },
   hung: { name: 'What decides stops thinking', asks: 'Is there a way out all the same?' },
 };
 
@@ -42,6 +47,10 @@ export function actWords(plan: Plan, act: Act): string {
       return { inside: 'Pushed from inside', outside: 'Pulled from outside', force: 'Torn open' }[act.from];
     case 'close':
       return 'Leaf falls shut';
+    case 'others-open':
+      return 'The other doors open';
+    case 'others-shut':
+      return 'The other doors are shut';
     case 'break-glass':
       return `${tagOf(plan, act.device)} broken`;
     case 'reset-glass':
@@ -63,24 +72,6 @@ export function actWords(plan: Plan, act: Act): string {
       return `Wire ${findIn(plan.conductors, act.wire)?.number ?? act.wire} ${act.does === 'cut' ? 'cut' : 'mended'}`;
   }
 }
-
-/** What an act does to the lanes, in a word or two, for the pin above them. */
-export const PIN_WORDS: Readonly<Record<Act['does'], string>> = {
-  credential: 'card',
-  press: 'press',
-  open: 'push',
-  close: 'shut',
-  'break-glass': 'glass',
-  'reset-glass': 'reset',
-  fire: 'fire',
-  'fire-gone': 'over',
-  'fire-reset': 'reset',
-  'mains-off': 'mains off',
-  'mains-on': 'mains on',
-  hang: 'hangs',
-  cut: 'cut',
-  mend: 'mend',
-};
 
 /** What a lane shows, by the words the engine has for it. */
 const SHOWN: Readonly<Record<string, string>> = {
@@ -121,6 +112,9 @@ const PURPOSES: Readonly<Record<NonNullable<Lane['purpose']>, string>> = {
   alarm: 'alarm input',
   bell: 'bell input',
   tamper: 'tamper input',
+  lockdown: 'lockdown input',
+  interlock: 'interlock input',
+  aux: 'aux input',
   other: 'input',
 };
 

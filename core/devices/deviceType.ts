@@ -156,6 +156,27 @@ export type DeviceFunction =
    * with the values `off` and `on` says whether the loop is used.
    */
   | { readonly kind: 'tamper'; readonly board: string; readonly input: string; readonly usedSetting: string }
+  /**
+   * An input besides exits and door contacts: what it does while it is asked is always the same, or what a setting says (`none`
+   * among its values: nothing). It is asked while it is closed; where a setting has the values NO and NC, while it is open at NC.
+   */
+  | {
+      readonly kind: 'input';
+      readonly board: string;
+      readonly input: string;
+      readonly acts: Acted | { readonly setting: string };
+      readonly restSetting?: string;
+    }
+  /**
+   * Its doors as the locks of one room: none is released while another is released or open, where a setting is `on`. A second
+   * setting is the time, s, that the room stays shut after one has closed; a third says whether exits wait too (`wait`) or not (`pass`).
+   */
+  | {
+      readonly kind: 'interlock';
+      readonly usedSetting: string;
+      readonly clearSetting?: string;
+      readonly exitsSetting?: string;
+    }
   /** Listens to readers on a bus or a serial line, for the doors by which it decides. */
   | { readonly kind: 'busHost'; readonly board: string; readonly bus: BusPort }
   /** A relay that pulls in for a set time when its input closes. */
@@ -198,6 +219,13 @@ export type DeviceFunction =
 /** What an output follows: a state, as long as it lasts; or an answer, for a moment. */
 export const FOLLOWED = ['unlocked', 'held', 'forced', 'tamper', 'alarm', 'granted', 'refused'] as const;
 export type Followed = (typeof FOLLOWED)[number];
+
+/**
+ * What an input does while it is asked: releases the first door like an exit; raises the tamper alarm; keeps every door from
+ * being released (interlock); refuses cards and codes and locks at once, exits excepted (lockdown); is only reported (aux).
+ */
+export const ACTED = ['exit', 'tamper', 'interlock', 'lockdown', 'aux', 'none'] as const;
+export type Acted = (typeof ACTED)[number];
 
 export type FunctionKind = DeviceFunction['kind'];
 
@@ -258,6 +286,8 @@ export interface Roles {
   /** Input that releases everything on the device, closed at rest. */
   readonly fireInput?: DryInput;
   readonly bellInput?: DryInput;
+  /** Input that keeps doors shut to those outside. */
+  readonly lockdownInput?: DryInput;
   readonly exitContact?: { readonly a: string; readonly b: string };
   /** Second pole of an exit device, for another circuit. */
   readonly exitSecond?: { readonly a: string; readonly b: string };
@@ -265,6 +295,8 @@ export interface Roles {
   /** Bond, bolt or latch contact of a lock. */
   readonly statusContact?: { readonly a: string; readonly b: string };
   readonly bellContact?: { readonly a: string; readonly b: string };
+  /** Contact that asks for a lockdown. */
+  readonly lockdownContact?: { readonly a: string; readonly b: string };
   readonly bellOut?: Pair;
   /** Contact of an output that works a siren or a lamp on an alarm. */
   readonly alarmOut?: { readonly a: string; readonly b: string };

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { above, between, line, whole, word } from '../fields/index';
 import { COLOUR_CODES, type ColourCode } from '../units/index';
-import { FAMILIES, FOLLOWED, type DeviceType } from './deviceType';
+import { FAMILIES, ACTED, FOLLOWED, type DeviceType } from './deviceType';
 import { INTERFACES, type InterfaceId } from './interfaces';
 import { SETTING_ROLES, TEXT_FORMATS, type TextFormat } from './settings';
 import { SYMBOL_IDS, type SymbolId } from './symbols';
@@ -221,6 +221,17 @@ const oneFunction = z.discriminatedUnion('kind', [
     follows: z.union([z.enum(FOLLOWED), z.strictObject({ setting: name })]),
   }),
   kindOnly('tamper', { board: name, input: name, usedSetting: name }),
+  kindOnly('input', {
+    board: name,
+    input: name,
+    acts: z.union([z.enum(ACTED), z.strictObject({ setting: name })]),
+    restSetting: name.optional(),
+  }),
+  kindOnly('interlock', {
+    usedSetting: name,
+    clearSetting: name.optional(),
+    exitsSetting: name.optional(),
+  }),
   ...ALWAYS,
 ]);
 const oldBehaviour = z.discriminatedUnion('kind', [...OLD, ...ALWAYS]);
@@ -293,11 +304,13 @@ const roles = z
     statusInputs: z.array(dry).max(16),
     fireInput: dry,
     bellInput: dry,
+    lockdownInput: dry,
     exitContact: ends,
     exitSecond: ends,
     doorContact: ends,
     statusContact: ends,
     bellContact: ends,
+    lockdownContact: ends,
     bellOut: pair,
     alarmOut: ends,
     alarmContact: ends,

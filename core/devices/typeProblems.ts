@@ -155,6 +155,15 @@ function settingNames({ functions, lock, roles }: DeviceType): NamedSetting[] {
       add(`${at}.latchSetting`, one.latchSetting, 'latching');
     if (one.kind === 'fireInput') add(`${at}.triggerSetting`, one.triggerSetting, 'NC', 'NO');
     if (one.kind === 'tamper') add(`${at}.usedSetting`, one.usedSetting, 'off', 'on');
+    if (one.kind === 'input') {
+      if (typeof one.acts !== 'string') add(`${at}.acts.setting`, one.acts.setting);
+      add(`${at}.restSetting`, one.restSetting, 'NO', 'NC');
+    }
+    if (one.kind === 'interlock') {
+      add(`${at}.usedSetting`, one.usedSetting, 'on');
+      add(`${at}.clearSetting`, one.clearSetting);
+      add(`${at}.exitsSetting`, one.exitsSetting, 'wait', 'pass');
+    }
     if (one.kind === 'output' && typeof one.follows !== 'string')
       add(`${at}.follows.setting`, one.follows.setting);
     if (!('bus' in one)) return;
@@ -176,7 +185,7 @@ function partNames({ functions, lock }: DeviceType): { readonly path: string; re
   functions.forEach((one, i) => {
     const add = (id: string | null | undefined) => id && names.push({ path: `functions[${i}]`, id });
     if ('board' in one) add(one.board);
-    if (one.kind === 'fireInput' || one.kind === 'tamper') add(one.input);
+    if (one.kind === 'fireInput' || one.kind === 'tamper' || one.kind === 'input') add(one.input);
     if (one.kind === 'operator') [one.activate, one.close, one.stop, one.safety].forEach(add);
     for (const { exitInput, contactInput, d0Input, d1Input, inner } of channelsOf({ functions: [one] }))
       [exitInput, contactInput, d0Input, d1Input, inner?.d0Input, inner?.d1Input].forEach(add);

@@ -120,7 +120,10 @@ function sharedWith(plan: Plan, door: DoorId): Device[] {
   );
 }
 
-/** The channel whose contact or inputs this door's wires land on; the first free one where none do. */
+/**
+ * The channel on which most of this door's wires land: one may only borrow a terminal of another for its feed. The first free one
+ * where none do.
+ */
 function channelFor(plan: Plan, door: DoorId, decider: Placed): number {
   const { roles } = decider.type;
   const channels = roles.switches ?? roles.wet ?? [];
@@ -129,9 +132,11 @@ function channelFor(plan: Plan, door: DoorId, decider: Placed): number {
     const doors = wiresOn(plan, decider.device.id)
       .filter((conductor) => pins.includes(conductor.from) || pins.includes(conductor.to))
       .map((conductor) => conductor.door);
-    return { index, mine: doors.includes(door), taken: doors.some((other) => other !== door) };
+    const mine = doors.filter((one) => one === door).length;
+    return { index, mine, taken: doors.length > mine };
   });
-  return (use.find((one) => one.mine) ?? use.find((one) => !one.taken))?.index ?? 0;
+  const most = Math.max(0, ...use.map(({ mine }) => mine));
+  return use.find(({ mine, taken }) => (most > 0 ? mine === most : !taken))?.index ?? 0;
 }
 
 function channelPins(roles: Roles, index: number): string[] {

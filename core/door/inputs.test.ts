@@ -29,7 +29,7 @@ describe('inputs', () => {
         const role = byRole(type, input.pin);
         // A relay's trigger has no role of its own: its behaviour alone tells what it is for.
         if (role !== null) expect([input.pin, input.purpose]).toEqual([input.pin, role]);
-        else expect(['exit', 'tamper', 'other']).toContain(input.purpose);
+        else expect(['exit', 'tamper', 'lockdown', 'other']).toContain(input.purpose);
       }
     },
   );

@@ -1,9 +1,20 @@
-import { channelsOf, functionsOf, type DeviceType } from '../devices/index';
+import { channelsOf, functionsOf, settingValue, type DeviceType } from '../devices/index';
 import type { Placed } from './doorParts';
 
 /** What an input is there for. */
 export type InputPurpose =
-  'exit' | 'contact' | 'status' | 'fire' | 'data' | 'alarm' | 'bell' | 'tamper' | 'other';
+  | 'exit'
+  | 'contact'
+  | 'status'
+  | 'fire'
+  | 'data'
+  | 'alarm'
+  | 'bell'
+  | 'tamper'
+  | 'lockdown'
+  | 'interlock'
+  | 'aux'
+  | 'other';
 
 /** An input of a device by what it is there for. */
 export interface InputAt {
@@ -20,8 +31,16 @@ export interface InputAt {
   readonly channel: number | null;
 }
 
+/** What an input is there for that does what a setting says. */
+const ACTS: ReadonlyMap<string, InputPurpose> = new Map(
+  (['exit', 'tamper', 'lockdown', 'interlock', 'aux'] as const).map((one) => [one, one]),
+);
+
 /** Purpose and channel of the inputs that a type's functions read, by part. */
-function readBy(type: DeviceType): Map<string, { purpose: InputPurpose; channel: number | null }> {
+function readBy(
+  type: DeviceType,
+  settings: Placed['device']['settings'],
+): Map<string, { purpose: InputPurpose; channel: number | null }> {
   const known = new Map<string, { purpose: InputPurpose; channel: number | null }>();
   const put = (part: string | null | undefined, purpose: InputPurpose, channel: number | null) => {
     if (part) known.set(part, { purpose, channel });
@@ -37,13 +56,17 @@ function readBy(type: DeviceType): Map<string, { purpose: InputPurpose; channel:
   for (const { activate } of functionsOf(type, 'operator')) put(activate, 'exit', null);
   for (const { input } of functionsOf(type, 'fireInput')) put(input, 'fire', null);
   for (const { input } of functionsOf(type, 'tamper')) put(input, 'tamper', null);
+  for (const { input, acts } of functionsOf(type, 'input')) {
+    const does = typeof acts === 'string' ? acts : settingValue(type, settings, acts.setting);
+    put(input, ACTS.get(String(does)) ?? 'other', null);
+  }
   return known;
 }
 
 /** Inputs of these devices that are there for something that is known. */
 export const inputsOf = (devices: readonly Placed[]): InputAt[] =>
   devices.flatMap(({ device, type }) => {
-    const behaves = readBy(type);
+    const behaves = readBy(type, device.settings);
     const { statusInputs, alarmInput, bellInput } = type.roles;
     const purposeOf = (pin: string): InputPurpose => {
       if (statusInputs?.some(({ input }) => input === pin)) return 'status';

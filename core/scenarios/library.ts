@@ -1,4 +1,4 @@
-import { does, settingFor } from '../devices/index';
+import { does, functionOf, settingFor, settingValue } from '../devices/index';
 import { doorDevices, doorParts, doorTimes, entries, exits } from '../door/index';
 import type { Act, Plan, Scenario } from '../plan/index';
 import { movedByOperatorOnly, type SimState, type World } from '../simulate/index';
@@ -11,6 +11,9 @@ interface Scene {
   readonly glass: string | null;
   readonly decider: string | null;
   readonly hasFire: boolean;
+  /** True where another door keeps this one shut. */
+  readonly interlocked: boolean;
+  readonly lockdown: string | null;
   /** True where something sees whether the leaf is open. */
   readonly senses: boolean;
   readonly relocksOnClose: boolean;
@@ -180,6 +183,39 @@ const LIBRARY = {
           until: 30_000 + release + AFTER_MS,
           expects: { end: 'locked' },
         },
+  /** A card while the other door of the room stands open. */
+  partner: (s) =>
+    s.enters && s.interlocked
+      ? {
+          acts: [
+            { does: 'others-open', at: 0 },
+            card(2000),
+            open(4000, 'outside', 'stays-shut'),
+            { does: 'others-shut', at: 8000 },
+          ],
+          until: 8000 + AFTER_MS,
+          // What the other door raises is raised here too: both hang on one board.
+          expects: { end: 'locked' },
+        }
+      : null,
+  /** Somebody presses the lockdown button while another is on the way in, and leaves. */
+  lockdown: (s) =>
+    s.enters && s.lockdown !== null
+      ? {
+          acts: [
+            card(0),
+            { does: 'press', at: 1000, device: s.lockdown, key: null },
+            open(2000, 'outside', 'stays-shut'),
+            card(4000),
+            open(5000, 'outside', 'stays-shut'),
+            ...pressed(s, 8000),
+            open(9500, 'inside', 'opens'),
+            close(9500 + FALLS_SHUT_MS),
+          ],
+          until: 9500 + FALLS_SHUT_MS + s.release + AFTER_MS,
+          expects: { ...QUIET, end: 'locked' },
+        }
+      : null,
   /** Whatever decides stops thinking while somebody is inside. */
   hung: (s) =>
     s.decider === null
@@ -232,6 +268,7 @@ function sceneOf(plan: Plan, world: World, rest: SimState): Scene {
   const walk = (slowWalkers: boolean) =>
     Math.round((REACTION_SECONDS + world.door.brief.readerDistance / speedOf(slowWalkers)) * 1000);
   const senses = parts.contacts.length > 0;
+  const interlock = decider && functionOf(decider.type, 'interlock');
   const alarms = decider ? settingFor(decider.type, 'held', channel) !== null : false;
   return {
     enters: entries(world).length > 0,
@@ -239,6 +276,12 @@ function sceneOf(plan: Plan, world: World, rest: SimState): Scene {
     glass: doorDevices(world, 'breakGlass')[0]?.device.id ?? null,
     decider: decider?.device.id ?? null,
     hasFire: world.inhabitants.some(({ type }) => does(type, 'fireRelay', 'fireInput')),
+    interlocked:
+      interlock !== null &&
+      decider !== null &&
+      settingValue(decider.type, decider.device.settings, interlock.usedSetting) === 'on',
+    lockdown:
+      world.inhabitants.find(({ type }) => type.roles.lockdownContact !== undefined)?.device.id ?? null,
     senses: senses && alarms,
     relocksOnClose: senses && times?.relock === 'close',
     release: seconds * 1000,

@@ -13,6 +13,8 @@ const STIMULI: Doing = {
   press: ({ device, key }) => ({ kind: 'press', device, ...(key === null ? {} : { key }) }),
   open: ({ from }) => ({ kind: 'openDoor', from }),
   close: () => ({ kind: 'closeDoor' }),
+  'others-open': () => ({ kind: 'otherDoors', open: true }),
+  'others-shut': () => ({ kind: 'otherDoors', open: false }),
   'break-glass': ({ device }) => ({ kind: 'breakGlass', device }),
   'reset-glass': ({ device }) => ({ kind: 'resetGlass', device }),
   fire: () => ({ kind: 'fire' }),

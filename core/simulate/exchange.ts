@@ -149,14 +149,22 @@ export const inOrder = (queue: Timer[]): Timer[] =>
 /** Moves the leaf; every contact that stands at this door follows it. */
 export function moveDoor(world: World, state: SimState, open: boolean, effects: Effect[]): SimState {
   effects.push({ at: state.now, kind: 'door', open });
+  return { ...moved(world, state, open, (door) => door === world.door.id), doorOpen: open };
+}
+
+/** Moves the leaves of the other doors that are in this circuit: what stands at them feels it. */
+export const moveOthers = (world: World, state: SimState, open: boolean): SimState =>
+  moved(world, state, open, (door) => door !== null && door !== world.door.id);
+
+function moved(world: World, state: SimState, open: boolean, at: (door: string | null) => boolean): SimState {
   const states = new Set(state.states);
   for (const { device, type } of world.inhabitants) {
-    if (device.door !== world.door.id || !feelsDoor(type)) continue;
+    if (!at(device.door) || !feelsDoor(type)) continue;
     const key = `${device.id}:${DOOR_OPEN}`;
     if (open) states.add(key);
     else states.delete(key);
   }
-  return { ...state, states, doorOpen: open };
+  return { ...state, states };
 }
 
 const DOOR_OPEN = 'doorOpen';

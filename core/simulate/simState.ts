@@ -48,6 +48,8 @@ export type Stimulus =
   | { readonly kind: 'press'; readonly device: string; readonly key?: string }
   | { readonly kind: 'openDoor'; readonly from: 'inside' | 'outside' | 'force' }
   | { readonly kind: 'closeDoor' }
+  /** The leaves of the other doors that wires join to this one: they open, or they are all shut again. */
+  | { readonly kind: 'otherDoors'; readonly open: boolean }
   | { readonly kind: 'breakGlass'; readonly device: string }
   | { readonly kind: 'resetGlass'; readonly device: string }
   /** An alarm at every fire relay of the circuit, or at one alone. */

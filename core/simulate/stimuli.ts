@@ -2,7 +2,7 @@ import { does, functionOf } from '../devices/index';
 import type { Feed } from '../circuit/index';
 import type { Signal } from './behaviours/index';
 import { readCard, type CardRead, type SettleUnder } from './cardRead';
-import { deliver, exchange, moveDoor } from './exchange';
+import { deliver, exchange, moveDoor, moveOthers } from './exchange';
 import { doorHold, leverOpens, lockStatuses } from './lockStatus';
 import { setMains } from './mains';
 import type { Effect, SimState, Stimulus } from './simState';
@@ -34,6 +34,7 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
   },
   closeDoor: (world, state, _stimulus, effects) =>
     state.doorOpen ? moveDoor(world, state, false, effects) : state,
+  otherDoors: (world, state, { open }) => moveOthers(world, state, open),
   fire: (world, state, { device }, effects) =>
     device === undefined
       ? toAll(world, state, { kind: 'fire' }, effects)

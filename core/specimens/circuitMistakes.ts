@@ -2,8 +2,11 @@ import type { FindingCode, Severity } from '../checks/index';
 import type { Edit, Plan } from '../plan/index';
 import { metres } from '../units/index';
 import { magnetDoor, strikeDoor } from './doors';
+import { terminalOf } from './terminalOf';
+import { vestibule } from './vestibule';
 import {
   add,
+  brief,
   bus,
   dock,
   drop,
@@ -238,6 +241,38 @@ export const PORTS: readonly SpottedMistake[] = [
   ]),
 ];
 
+/** The lock past its break glass, which then lets nobody out. */
+const pastTheGlass = (plan: Plan): Edit[] => [
+  drop(plan, 'EB1.1NC', 'L1.+'),
+  drop(plan, 'L1.-', 'EB1.2NC'),
+  { kind: 'setConductor', id: 'D01/W03', patch: { to: terminalOf('D01/L1.+') } },
+  { kind: 'setConductor', id: 'D01/W06', patch: { from: terminalOf('D01/L1.-') } },
+];
+
+/** What keeps people out must keep nobody in: lockdown and interlock. */
+export const KEPT_SHUT: readonly SpottedMistake[] = [
+  spotted('lockdown-idle', 'fix', 'LD1', 'a lockdown button off its input', vestibule, () => [
+    { kind: 'disconnect', id: 'D01/W17' },
+  ]),
+  spotted('switch-traps', 'stop', 'LD9', 'a lockdown button in the exit loop', strikeDoor, (plan) => [
+    brief(plan, { mechanicalEgress: false }),
+    add(plan, 'lockdown-button', 'LD9'),
+    move(plan, 'K1.PUSH', 'X1.C', 'to', 'LD9.1C'),
+    wire('LD9.1NC', 'X1.C', { number: 'W91' }),
+  ]),
+  spotted('interlock-blind', 'fix', 'K1', 'a door contact off its input', vestibule, () => [
+    { kind: 'disconnect', id: 'D01/W13' },
+  ]),
+  spotted(
+    'interlock-traps',
+    'stop',
+    'K1',
+    'exits that wait, and no glass in the lock’s power',
+    vestibule,
+    (plan) => [{ kind: 'setSetting', device: 'K1', setting: 'exits', value: 'wait' }, ...pastTheGlass(plan)],
+  ),
+];
+
 /** Times are those of whatever times the lock. */
 export const TIMES: readonly SpottedMistake[] = [
   spotted('unlock-below-least', 'fix', 'PS1', 'two seconds on the dial of a timed supply', timed, () => [
@@ -325,4 +360,5 @@ export const SPOTTED: readonly SpottedMistake[] = [
   ...INPUTS,
   ...PRESSED,
   ...TIMES,
+  ...KEPT_SHUT,
 ];

@@ -99,6 +99,18 @@ export const alarmSounder: Template = (parts, ledger) => {
   ]);
 };
 
+/** Lockdown: the input of what decides → the button → its common. Never in the way of those who leave. */
+export const lockdown: Template = ({ decider, all }, ledger) => {
+  const input = decider?.type.roles.lockdownInput;
+  const button = all.find(({ type }) => type.roles.lockdownContact);
+  const ends = button?.type.roles.lockdownContact;
+  if (!decider || !input || !button || !ends) return NO_LAYOUT;
+  return layout([
+    run(ledger.take(pin(decider, input.input)), ledger.take(pin(button, ends.a)), 'exit', 'signal'),
+    run(ledger.take(pin(button, ends.b)), ledger.take(pin(decider, input.common)), 'exit-common', 'signal'),
+  ]);
+};
+
 /** A lamp that shows whether the lock has power, across its terminals. */
 export const indicator: Template = (parts) => {
   const lamp = parts.sounders.find(({ type }) => type.symbol === 'lamp');

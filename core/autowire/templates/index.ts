@@ -1,6 +1,6 @@
 import { readerBus, readerData } from './data';
 import { devicePower } from './devicePower';
-import { alarmSounder, bell, indicator, interposing, suppression } from './extras';
+import { alarmSounder, bell, indicator, lockdown, interposing, suppression } from './extras';
 import { alarmLine, doorContact, exitRequest, fireInput, lockStatus, trigger } from './inputs';
 import { lockPower } from './lockPower';
 import type { Template } from './template';
@@ -20,6 +20,7 @@ export const TEMPLATES: readonly Template[] = [
   interposing,
   bell,
   alarmSounder,
+  lockdown,
   indicator,
   suppression,
 ];

@@ -8,6 +8,10 @@ import { readersSwapped } from './readers-swapped';
 import { modeCoresBoth } from './mode-cores-both';
 import { supplyIdle } from './supply-idle';
 import { leavingForced } from './leaving-forced';
+import { interlockTraps } from './interlock-traps';
+import { switchTraps } from './switch-traps';
+import { lockdownIdle } from './lockdown-idle';
+import { interlockBlind } from './interlock-blind';
 import { heldWithoutContact } from './held-without-contact';
 import { notWired } from './not-wired';
 import { loopBroken } from './loop-broken';
@@ -191,6 +195,10 @@ export const RULES = [
   leverUnheard,
   leverUnlocks,
   leavingForced,
+  interlockTraps,
+  switchTraps,
+  lockdownIdle,
+  interlockBlind,
   modeCoresBoth,
   pullUnheard,
   statusUnused,

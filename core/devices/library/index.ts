@@ -13,6 +13,7 @@ import { motorLocks } from './motorLocks';
 import { network } from './network';
 import { operators, relays, releases } from './release';
 import { smallParts } from './smallParts';
+import { lobby } from './lobby';
 import { sounders } from './sounders';
 import { supplies } from './supplies';
 import { terminals } from './terminals';
@@ -38,6 +39,7 @@ export const LIBRARY: readonly DeviceType[] = [
   ...intercoms,
   ...operators,
   ...gates,
+  ...lobby,
   ...sounders,
   ...network,
   ...smallParts,

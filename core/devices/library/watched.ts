@@ -66,6 +66,7 @@ export const watched: readonly DeviceType[] = [
     terminals: poleTerminals(1, 2),
     parts: [...pole(1, 'turned', 1), ...pole(2, 'turned', 1)],
     functions: [{ kind: 'switch', state: 'turned' }],
+    roles: { lockdownContact: { a: '1C', b: '1NO' } },
     symbol: 'glass',
   },
   {

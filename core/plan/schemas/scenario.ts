@@ -29,6 +29,9 @@ export const actSchema = z.discriminatedUnion('does', [
   }),
   z.strictObject({ does: z.literal('open'), at, from: z.enum(['inside', 'outside', 'force']), expect: push }),
   z.strictObject({ does: z.literal('close'), at }),
+  /** The leaves of the doors that wires join to this one. */
+  z.strictObject({ does: z.literal('others-open'), at }),
+  z.strictObject({ does: z.literal('others-shut'), at }),
   z.strictObject({ does: z.literal('break-glass'), at, device: innerId() }),
   z.strictObject({ does: z.literal('reset-glass'), at, device: innerId() }),
   /** An alarm of the fire panel; that it is over, and the reset of what it latched. */

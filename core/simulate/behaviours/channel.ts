@@ -1,6 +1,7 @@
 import { roleValue, type Channel, type SettingRole } from '../../devices/index';
 import type { Memory } from '../simState';
 import { settingMs, type Inhabitant } from '../world';
+import { keyOf, refuses } from './refuses';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
 
 /**
@@ -19,7 +20,7 @@ export function channelReact(
   switch (signal.kind) {
     case 'credential':
       if (signal.channel !== index) return NOTHING;
-      if (signal.valid && toggles(self, index)) {
+      if (signal.valid && toggles(self, index) && !refuses(self, memory, index, 'credential')) {
         const on = memory[`${key}.released`] !== true;
         return {
           set: { [channel.relay]: on },
@@ -27,7 +28,7 @@ export function channelReact(
           answer: 'accepted',
         };
       }
-      return signal.valid
+      return signal.valid && !refuses(self, memory, index, 'credential')
         ? { ...release(self, channel, index, 'unlock', memory), answer: 'accepted' }
         : { answer: 'refused' };
     case 'input':
@@ -57,9 +58,6 @@ export function channelReact(
       return NOTHING;
   }
 }
-
-/** What a channel's timers and memories begin with. */
-const keyOf = (index: number): string => `c${index}`;
 
 function release(
   self: Inhabitant,
@@ -96,14 +94,15 @@ function asked(
   const asks = askingReading(self, index);
   const reports = setting(self, index, 'rex') === 'reports';
   const key = keyOf(index);
+  const shut = !reports && refuses(self, memory, index, 'exit');
   if (channel.exitSense !== 'level' || reports) {
     const pressed = reading === asks && before !== asks && before !== 'dead';
-    if (!pressed) return NOTHING;
+    if (!pressed || shut) return NOTHING;
     return reports ? wanted(self, index, memory) : release(self, channel, index, 'exit', memory);
   }
   const down = { ...memory, [`${key}.asked`]: reading === asks, [`${key}.due`]: false };
-  if (reading === asks) return release(self, channel, index, 'exit', down);
-  if (before !== asks) return NOTHING;
+  if (reading === asks && !shut) return release(self, channel, index, 'exit', down);
+  if (before !== asks) return shut ? { memory: down } : NOTHING;
   return memory[`${key}.due`] === true ? relock(channel, key, down) : { memory: down };
 }
 

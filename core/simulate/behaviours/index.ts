@@ -11,7 +11,9 @@ import type { Inhabitant } from '../world';
 import type { Memory } from '../simState';
 import { channelReact } from './channel';
 import { follow } from './follow';
+import { interlock } from './interlock';
 import { operate } from './operator';
+import { ownInput } from './ownInput';
 import { endOf, isEndOf, pulse } from './pulse';
 import { NOTHING, type React, type Reaction, type Signal } from './behaviour';
 
@@ -41,6 +43,8 @@ const MODELS: { [K in FunctionKind]: Model<K> } = {
     if (signal.kind !== 'input' || signal.input !== input || signal.reading === 'dead') return NOTHING;
     return { alarms: { tamper: signal.reading !== 'closed' } };
   },
+  input: ownInput,
+  interlock,
   decides: (spec, self, memory, signal) => overChannels(self, spec.channels, memory, signal),
   ownCodes: ({ bell }, _self, _memory, signal) => (bell === null ? NOTHING : pulse(bell, PRESS_MS, signal)),
   timer: (spec, self, memory, signal) => {

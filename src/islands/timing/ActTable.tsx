@@ -14,6 +14,8 @@ interface Props {
   onChange(acts: readonly Act[]): void;
 }
 
+const EXPECTED = { opens: 'it opens', 'stays-shut': 'it stays shut', either: 'either' } as const;
+
 /** What happens in a scenario, a row an act, each with its moment; and what else could. */
 export function ActTable({ plan, scenario, onChange }: Props) {
   const { acts } = scenario;
@@ -50,6 +52,9 @@ export function ActTable({ plan, scenario, onChange }: Props) {
                 </td>
                 <th scope="row">{name}</th>
                 <td>
+                  {act.does === 'open' && (
+                    <span className={css['said']}>{EXPECTED[act.expect ?? 'either']}</span>
+                  )}
                   {act.does === 'open' && act.from !== 'force' && (
                     <SelectField
                       bare
@@ -59,9 +64,9 @@ export function ActTable({ plan, scenario, onChange }: Props) {
                         put(index, { ...act, expect: (target.value || null) as typeof act.expect })
                       }
                     >
-                      <option value="opens">it opens</option>
-                      <option value="stays-shut">it stays shut</option>
-                      <option value="">either</option>
+                      <option value="opens">{EXPECTED.opens}</option>
+                      <option value="stays-shut">{EXPECTED['stays-shut']}</option>
+                      <option value="">{EXPECTED.either}</option>
                     </SelectField>
                   )}
                 </td>
@@ -131,6 +136,8 @@ function addable(plan: Plan, door: string) {
         { does: 'open', at, from: 'outside', expect: null },
         { does: 'open', at, from: 'force', expect: null },
         { does: 'close', at },
+        { does: 'others-open', at },
+        { does: 'others-shut', at },
       ],
     },
     {

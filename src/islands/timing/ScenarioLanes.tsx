@@ -1,4 +1,4 @@
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, useState, type CSSProperties, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Act, Plan, Scenario } from '#core/plan/index';
 import { inOrder, type Differs, type Played, type Track } from '#core/scenarios/index';
 import { formatSeconds } from '#core/units/index';
@@ -80,7 +80,11 @@ export function ScenarioLanes({ plan, scenario, played, differs, all, onMove }: 
   return (
     <div className={css['lanes']}>
       <span className={css['corner']}>What happens</span>
-      <div className={css['pins']} ref={track} style={{ height: rows * 28 }}>
+      <div
+        className={css['pins']}
+        ref={track}
+        style={{ height: rows * 28, '--pins': `${rows * 28}px` } as CSSProperties}
+      >
         {pins.map(({ act, index, row }) => (
           <Pin
             key={index}

@@ -101,6 +101,10 @@ export function blankFunction(kind: FunctionKind, board: string): DeviceFunction
       return { kind, board, state: 'output', follows: 'alarm' };
     case 'tamper':
       return { kind, board, input: 'tamper', usedSetting: 'tamper' };
+    case 'input':
+      return { kind, board, input: 'input', acts: 'aux' };
+    case 'interlock':
+      return { kind, usedSetting: 'interlock' };
     case 'ownCodes':
       return { kind, board, bell: null };
     case 'timer':

@@ -10,6 +10,10 @@ import { readersSwapped } from './readers-swapped';
 import { modeCoresBoth } from './mode-cores-both';
 import { supplyIdle } from './supply-idle';
 import { leavingForced } from './leaving-forced';
+import { interlockTraps } from './interlock-traps';
+import { switchTraps } from './switch-traps';
+import { lockdownIdle } from './lockdown-idle';
+import { interlockBlind } from './interlock-blind';
 import { heldWithoutContact } from './held-without-contact';
 import { notWired } from './not-wired';
 import { loopBroken } from './loop-broken';
@@ -267,6 +271,10 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'mode-cores-both': modeCoresBoth,
   'supply-idle': supplyIdle,
   'leaving-forced': leavingForced,
+  'interlock-traps': interlockTraps,
+  'switch-traps': switchTraps,
+  'lockdown-idle': lockdownIdle,
+  'interlock-blind': interlockBlind,
   'held-without-contact': heldWithoutContact,
   'network-address-open': networkAddressOpen,
   'network-address-clash': networkAddressClash,

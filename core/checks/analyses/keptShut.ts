@@ -1,0 +1,71 @@
+import { does, functionOf, settingValue } from '../../devices/index';
+import type { DoorParts } from '../../door/index';
+import { wiresOn, type Plan } from '../../plan/index';
+import { waysOut } from '../../prove/index';
+import { doorHold, lockStatuses, stimulate, type SimState, type World } from '../../simulate/index';
+import { onDevice } from '../context';
+import { type Analysis, hit, type Hit } from '../hit';
+import { notWired } from './notWired';
+
+const letsIn = (world: World, state: SimState): boolean => {
+  const next = stimulate(world, state, { kind: 'credential', valid: true }).state;
+  return doorHold(lockStatuses(world, next.point)) === 'free';
+};
+
+/** Switches, lockdown buttons and interlocks, each worked: whom they keep out, and whether they keep anybody in. */
+export const keptShut: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = ({
+  plan,
+  door,
+  parts,
+  world,
+  rest,
+}) => {
+  if (notWired({ plan, door, parts }) || world.locks.length === 0) return [];
+  return [
+    ...switches(plan, world, rest),
+    ...interlocks(world, rest, parts),
+    ...trappedByOthers(world, rest, parts),
+  ];
+};
+
+function switches(plan: Plan, world: World, rest: SimState): Hit[] {
+  const switched = world.inhabitants.filter(({ type }) => does(type, 'switch'));
+  if (switched.length === 0) return [];
+  const leavesAtRest = waysOut(world, rest).works.length > 0;
+  return switched.flatMap(({ device, type }): Hit[] => {
+    const worked = stimulate(world, rest, { kind: 'press', device: device.id }).state;
+    const at = [onDevice(device.id)];
+    const values = { tag: device.tag };
+    if (leavesAtRest && waysOut(world, worked).works.length === 0) return [hit('switch-traps', at, values)];
+    const idle = type.roles.lockdownContact !== undefined && device.door === world.door.id;
+    if (!idle || !letsIn(world, rest) || !letsIn(world, worked)) return [];
+    // One without a wire is there for later; one that is wired is believed in.
+    const believed = wiresOn(plan, device.id).length > 0;
+    return [hit('lockdown-idle', at, values, believed ? {} : { severity: 'caution' })];
+  });
+}
+
+type Parts = Pick<DoorParts, 'decider' | 'channel'>;
+
+/** While the other door stands open whoever is between the two must still get out by this one. */
+function trappedByOthers(world: World, rest: SimState, { decider }: Parts): Hit[] {
+  const others = world.inhabitants.some(
+    ({ device }) => device.door !== null && device.door !== world.door.id,
+  );
+  if (!others || !decider || waysOut(world, rest).works.length === 0) return [];
+  const open = stimulate(world, rest, { kind: 'otherDoors', open: true }).state;
+  if (waysOut(world, open).works.length > 0) return [];
+  return [hit('interlock-traps', [onDevice(decider.device.id)], { tag: decider.device.tag })];
+}
+
+/** An interlock knows of this door what its contact tells: one that does not see it open lets the other open too. */
+function interlocks(world: World, rest: SimState, { decider, channel }: Parts): Hit[] {
+  const interlock = decider && functionOf(decider.type, 'interlock');
+  if (!decider || !interlock) return [];
+  if (settingValue(decider.type, decider.device.settings, interlock.usedSetting) !== 'on') return [];
+  const input = functionOf(decider.type, 'decides')?.channels[channel]?.contactInput;
+  const reading = (state: SimState) => state.readings.get(`${decider.device.id}:${input}`);
+  const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force' }).state;
+  const sees = reading(rest) === 'closed' && reading(opened) === 'open';
+  return sees ? [] : [hit('interlock-blind', [onDevice(decider.device.id)], { tag: decider.device.tag })];
+}

@@ -1,0 +1,34 @@
+import type { CheckContext } from '../checks/index';
+import { does } from '../devices/index';
+import { waysOut } from '../prove/index';
+import { doorHold, lockStatuses, stimulate, type SimState } from '../simulate/index';
+import { yes, type CheckItem } from './checkItem';
+
+/**
+ * What keeps a door shut that a card would open: a lockdown, and the other door of an interlock. Found by trying it, whatever the
+ * devices are called.
+ */
+export function keptShut({ world, rest, parts }: CheckContext): CheckItem[] {
+  const tag = parts.locks[0]?.device.tag;
+  if (tag === undefined || !letsIn(rest)) return [];
+  function letsIn(state: SimState): boolean {
+    const next = stimulate(world, state, { kind: 'credential', valid: true }).state;
+    return doorHold(lockStatuses(world, next.point)) === 'free';
+  }
+  const items: CheckItem[] = [];
+  for (const { device, type } of world.inhabitants) {
+    if (!does(type, 'switch')) continue;
+    const pressed = stimulate(world, rest, { kind: 'press', device: device.id }).state;
+    if (letsIn(pressed) || doorHold(lockStatuses(world, pressed.point)) !== 'held') continue;
+    const button = device.tag;
+    items.push(yes(`lockdown:${device.id}`, 'lockdown', { button, tag }));
+    for (const means of waysOut(world, pressed).works)
+      if (means.kind === 'exit')
+        items.push(
+          yes(`lockdown-exit:${device.id}:${means.tag}`, 'lockdown-exit', { button, exit: means.tag }),
+        );
+  }
+  const partner = stimulate(world, rest, { kind: 'otherDoors', open: true }).state;
+  if (!letsIn(partner)) items.push(yes('interlock', 'interlock', { tag }));
+  return items;
+}

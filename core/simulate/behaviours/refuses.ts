@@ -1,0 +1,37 @@
+import { channelsOf, functionOf, functionsOf, settingValue } from '../../devices/index';
+import type { Memory } from '../simState';
+import type { Inhabitant } from '../world';
+
+/** What a device remembers of an input that keeps its doors shut, while it is asked. */
+export const lockdownBy = (input: string): string => `lockdown.${input}`;
+export const interlockBy = (input: string): string => `interlock.${input}`;
+
+/**
+ * Whether a device leaves a door shut, whoever asks: in a lockdown to whoever comes from outside and never to those who leave;
+ * while an interlock input is asked; and while another of its doors is released, open, or has only just been shut.
+ */
+export function refuses(
+  self: Inhabitant,
+  memory: Memory,
+  channel: number,
+  by: 'credential' | 'exit',
+): boolean {
+  for (const { input } of functionsOf(self.type, 'input')) {
+    if (memory[interlockBy(input)] === true) return true;
+    if (by === 'credential' && memory[lockdownBy(input)] === true) return true;
+  }
+  const interlock = functionOf(self.type, 'interlock');
+  if (!interlock) return false;
+  const set = (id: string | undefined) =>
+    id === undefined ? undefined : settingValue(self.type, self.device.settings, id);
+  if (set(interlock.usedSetting) !== 'on') return false;
+  if (by === 'exit' && set(interlock.exitsSetting) === 'pass') return false;
+  return channelsOf(self.type).some((_, other) => other !== channel && isBusy(memory, other));
+}
+
+/** What a channel's memories begin with. */
+export const keyOf = (channel: number): string => `c${channel}`;
+
+/** True while somebody may be in the door of a channel: released, open, or shut so lately that the room still waits. */
+const isBusy = (memory: Memory, channel: number): boolean =>
+  ['released', 'open', 'clearing'].some((what) => memory[`${keyOf(channel)}.${what}`] === true);

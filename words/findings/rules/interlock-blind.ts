@@ -1,0 +1,6 @@
+import type { Words } from '../text';
+
+export const interlockBlind: Words = {
+  title: (v) => `${v['tag']} does not see this door open: its interlock lets the other open too`,
+  reason: () => `An interlock knows of a door what its contact tells. Wire the door contact to its input.`,
+};
