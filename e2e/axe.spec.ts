@@ -28,7 +28,7 @@ for (const view of VIEWS) {
     await clean(page);
   });
 }
-for (const tab of ['Diagram', 'Terminals', 'Cables', 'Wire list', 'Hardware']) {
+for (const tab of ['Diagram', 'Terminals', 'Cables', 'Wire list', 'Hardware', 'Settings']) {
   test(`${tab} of a door has no accessibility fault`, async ({ page }) => {
     await page.goto(`${DEMO.url}/s/quillhaven/doors/D12/wire`);
     await ready(page);

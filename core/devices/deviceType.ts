@@ -80,6 +80,23 @@ export type Setting = {
 
 export type SettingValue = string | number;
 
+/** A bank of DIP switches, its rows counted from 1. */
+export interface DipBank {
+  /** What is printed beside it: S1. */
+  readonly id: string;
+  readonly fields: readonly DipField[];
+  /** Settings that must not stand together, by their values: the device does something else then. */
+  readonly forbidden?: readonly Readonly<Record<string, SettingValue>>[];
+}
+
+/** Rows of a bank that say one setting: as a binary number, lowest bit first, or by a pattern for each of its values. */
+export interface DipField {
+  readonly setting: string;
+  readonly rows: readonly number[];
+  /** `{ close: '1', time: '0' }`: a digit a row, 1 for on. */
+  readonly code: 'binary' | Readonly<Record<string, string>>;
+}
+
 /** How the mechanism answers to its current. */
 export type LockSpec =
   | {
@@ -361,6 +378,8 @@ export interface DeviceType {
   readonly nodes?: readonly string[];
   readonly parts: readonly Part[];
   readonly settings: readonly Setting[];
+  /** Its DIP switches, where their rows mean more than one number. */
+  readonly banks?: readonly DipBank[];
   /** What it does; empty for what only conducts. */
   readonly functions: readonly DeviceFunction[];
   readonly lock?: LockSpec;

@@ -236,6 +236,25 @@ const oneFunction = z.discriminatedUnion('kind', [
 ]);
 const oldBehaviour = z.discriminatedUnion('kind', [...OLD, ...ALWAYS]);
 
+const row = whole(1, 32);
+const bank = z.strictObject({
+  id: name,
+  fields: z
+    .array(
+      z.strictObject({
+        setting: name,
+        rows: z.array(row).min(1).max(16),
+        code: z.union([z.literal('binary'), z.record(name, z.string().regex(/^[01]{1,16}$/))]),
+      }),
+    )
+    .min(1)
+    .max(32),
+  forbidden: z
+    .array(z.record(name, z.union([z.string().max(200), between(-1e6, 1e6)])))
+    .max(32)
+    .optional(),
+});
+
 const coilAt = z.strictObject({ coil: name, terminal: pin });
 const lock = z.discriminatedUnion('kind', [
   z.strictObject({
@@ -349,6 +368,7 @@ export const deviceTypeSchema = z.strictObject({
     .optional(),
   parts: z.array(part).max(200),
   settings: z.array(setting).max(80),
+  banks: z.array(bank).max(8).optional(),
   functions: z.array(oneFunction).max(12).optional(),
   behaviour: oldBehaviour.optional(),
   lock: lock.optional(),

@@ -2,6 +2,7 @@ export * from './parts';
 export * from './deviceType';
 export { findType, know } from './known';
 export * from './settings';
+export { banksOf, forbiddenIn, positionsOf, readBank, rowsOf } from './banks';
 export { busPortOf, channelsOf, does, functionOf, functionsOf, type FunctionOf } from './functions';
 export { looksLike, readInHand, saysTerminals, type InHand } from './inHand';
 export { withSettingRoles } from './upgradeType';

@@ -3,7 +3,7 @@ import type { Param } from './parts';
 
 /** The value a device has for a setting: its own, or the type's initial one. */
 export function settingValue(
-  type: DeviceType,
+  type: Pick<DeviceType, 'settings'>,
   settings: Readonly<Record<string, SettingValue>>,
   id: string,
 ): SettingValue | undefined {

@@ -144,7 +144,7 @@ interface NamedSetting {
 }
 
 /** Settings that functions, lock and roles name: what is not there would silently read as nothing. */
-function settingNames({ functions, lock, roles }: DeviceType): NamedSetting[] {
+function settingNames({ functions, lock, roles, banks }: DeviceType): NamedSetting[] {
   const names: NamedSetting[] = [];
   const add = (path: string, id: string | null | undefined, ...options: string[]) => {
     if (id !== null && id !== undefined) names.push({ path, id, options });
@@ -169,6 +169,11 @@ function settingNames({ functions, lock, roles }: DeviceType): NamedSetting[] {
     if (!('bus' in one)) return;
     add(`${at}.bus.addressSetting`, one.bus.addressSetting);
     add(`${at}.bus.terminatorSetting`, one.bus.terminatorSetting, 'on');
+  });
+  banks?.forEach(({ fields, forbidden = [] }, i) => {
+    for (const { setting, code } of fields)
+      add(`banks[${i}]`, setting, ...(code === 'binary' ? [] : Object.keys(code)));
+    for (const when of forbidden) for (const id of Object.keys(when)) add(`banks[${i}].forbidden`, id);
   });
   if (lock?.kind === 'strike' && lock.mode.by === 'setting')
     add('lock.mode.setting', lock.mode.setting, 'fail-safe', 'fail-secure');

@@ -7,6 +7,14 @@ export {
   type TerminalCard,
 } from './terminalCards';
 export { cableSchedule, cutList, type CableRow, type CutRow } from './cableSchedule';
+export {
+  checksOf,
+  doneBy,
+  settingSheet,
+  type BankLine,
+  type SettingCard,
+  type SettingLine,
+} from './settingSheet';
 export { orderCsv } from './orderCsv';
 export { orderList, type OrderRow } from './orderList';
 export { billOfMaterials, wireLabels, type BillRow, type WireLabel } from './bill';

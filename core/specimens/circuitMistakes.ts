@@ -1,7 +1,8 @@
 import type { FindingCode, Severity } from '../checks/index';
 import type { Edit, Plan } from '../plan/index';
 import { metres } from '../units/index';
-import { magnetDoor, strikeDoor } from './doors';
+import { MAGNET_BRIEF, magnetDoor, strikeDoor } from './doors';
+import { installed } from './installation';
 import { terminalOf } from './terminalOf';
 import { vestibule } from './vestibule';
 import {
@@ -249,8 +250,27 @@ const pastTheGlass = (plan: Plan): Edit[] => [
   { kind: 'setConductor', id: 'D01/W06', patch: { from: terminalOf('D01/L1.-') } },
 ];
 
+/** A door on a controller that DIP switches set. */
+const dipped = (): Plan =>
+  installed({
+    name: 'x',
+    brief: MAGNET_BRIEF,
+    devices: [
+      'supply-12v-5a',
+      'controller-2-dip',
+      'reader-rs485',
+      'magnet-lock',
+      'exit-button',
+      'break-glass-double',
+    ],
+  });
+
 /** What keeps people out must keep nobody in: lockdown and interlock. */
 export const KEPT_SHUT: readonly SpottedMistake[] = [
+  spotted('dip-forbidden', 'fix', 'K1', 'two switches that together are a test mode', dipped, () => [
+    set('K1', 'ch1.relock', 'time'),
+    set('K1', 'ch2.relock', 'time'),
+  ]),
   spotted('lockdown-idle', 'fix', 'LD1', 'a lockdown button off its input', vestibule, () => [
     { kind: 'disconnect', id: 'D01/W17' },
   ]),

@@ -8,6 +8,7 @@ import { readersSwapped } from './readers-swapped';
 import { modeCoresBoth } from './mode-cores-both';
 import { supplyIdle } from './supply-idle';
 import { leavingForced } from './leaving-forced';
+import { dipForbidden } from './dip-forbidden';
 import { interlockTraps } from './interlock-traps';
 import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
@@ -195,6 +196,7 @@ export const RULES = [
   leverUnheard,
   leverUnlocks,
   leavingForced,
+  dipForbidden,
   interlockTraps,
   switchTraps,
   lockdownIdle,

@@ -13,6 +13,7 @@ import { motorLocks } from './motorLocks';
 import { network } from './network';
 import { operators, relays, releases } from './release';
 import { smallParts } from './smallParts';
+import { dip } from './dip';
 import { lobby } from './lobby';
 import { sounders } from './sounders';
 import { supplies } from './supplies';
@@ -40,6 +41,7 @@ export const LIBRARY: readonly DeviceType[] = [
   ...operators,
   ...gates,
   ...lobby,
+  ...dip,
   ...sounders,
   ...network,
   ...smallParts,

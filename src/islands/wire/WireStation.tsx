@@ -22,12 +22,13 @@ const TerminalsView = lazy(() => import('./TerminalsView').then((it) => ({ defau
 const CablesView = lazy(() => import('./CablesView').then((it) => ({ default: it.CablesView })));
 const WireTable = lazy(() => import('./WireTable').then((it) => ({ default: it.WireTable })));
 const HardwarePanel = lazy(() => import('./HardwarePanel').then((it) => ({ default: it.HardwarePanel })));
+const SettingsView = lazy(() => import('./SettingsView').then((it) => ({ default: it.SettingsView })));
 const TableImport = lazy(() => import('./TableImport').then((it) => ({ default: it.TableImport })));
 const ProposalView = lazy(() => import('./ProposalView').then((it) => ({ default: it.ProposalView })));
 const AssumedDialog = lazy(() => import('./AssumedDialog').then((it) => ({ default: it.AssumedDialog })));
 const AutowireDialog = lazy(() => import('./AutowireDialog').then((it) => ({ default: it.AutowireDialog })));
 
-type View = 'loops' | 'diagram' | 'terminals' | 'cables' | 'list' | 'hardware';
+type View = 'loops' | 'diagram' | 'terminals' | 'cables' | 'list' | 'hardware' | 'settings';
 const VIEWS = [
   { id: 'loops', label: 'Loops' },
   { id: 'diagram', label: 'Diagram' },
@@ -35,6 +36,7 @@ const VIEWS = [
   { id: 'cables', label: 'Cables' },
   { id: 'list', label: 'Wire list' },
   { id: 'hardware', label: 'Hardware' },
+  { id: 'settings', label: 'Settings' },
 ] as const;
 const WAIT = <p className={css['wait']}>One moment…</p>;
 
@@ -187,6 +189,11 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
           <TabPanel id="hardware">
             <Suspense fallback={WAIT}>
               <HardwarePanel door={door.id} wiring={wiring} />
+            </Suspense>
+          </TabPanel>
+          <TabPanel id="settings">
+            <Suspense fallback={WAIT}>
+              <SettingsView door={door.id} />
             </Suspense>
           </TabPanel>
         </StationFrame>

@@ -10,6 +10,7 @@ import { readersSwapped } from './readers-swapped';
 import { modeCoresBoth } from './mode-cores-both';
 import { supplyIdle } from './supply-idle';
 import { leavingForced } from './leaving-forced';
+import { dipForbidden } from './dip-forbidden';
 import { interlockTraps } from './interlock-traps';
 import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
@@ -271,6 +272,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'mode-cores-both': modeCoresBoth,
   'supply-idle': supplyIdle,
   'leaving-forced': leavingForced,
+  'dip-forbidden': dipForbidden,
   'interlock-traps': interlockTraps,
   'switch-traps': switchTraps,
   'lockdown-idle': lockdownIdle,
