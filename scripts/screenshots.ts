@@ -46,7 +46,16 @@ const SHOTS: readonly Shot[] = [
   { name: 'power', path: 'doors/D02/power' },
   { name: 'prove', path: 'doors/D03/prove' },
   { name: 'program', path: 'doors/D05/program' },
-  { name: 'timing', path: 'doors/D01/timing' },
+  {
+    name: 'timing',
+    path: 'doors/D14/timing',
+    act: async (page) => {
+      await page.getByRole('button', { name: /The last one leaves/ }).click();
+      await page.getByRole('region', { name: 'Sheet', exact: true }).evaluate((sheet) => {
+        sheet.scrollTop = 260;
+      });
+    },
+  },
   { name: 'test', path: 'doors/D04/test' },
   { name: 'hand-over', path: 'doors/D02/hand-over' },
   { name: 'release', path: 'release' },

@@ -1,7 +1,8 @@
 import { findIn, type Act, type Plan, type Scenario } from '#core/plan/index';
 import type { Differs, Lane, LaneKind, ScenarioName, WorstTimes } from '#core/scenarios/index';
-import { formatSeconds } from '#core/units/index';
-import { ALARM_NAMES } from './bench';
+import { differsHere, LANES } from './scenarioDiffers';
+
+export { shownWords } from './scenarioDiffers';
 
 /** The scenarios of the library, each as one would tell it, and what it is good for. */
 export const SCENARIOS: Readonly<Record<ScenarioName, { readonly name: string; readonly asks: string }>> = {
@@ -73,36 +74,6 @@ export function actWords(plan: Plan, act: Act): string {
   }
 }
 
-/** What a lane shows, by the words the engine has for it. */
-const SHOWN: Readonly<Record<string, string>> = {
-  held: 'locked',
-  free: 'released',
-  weak: 'neither',
-  'no-lock': 'no lock',
-  busy: 'pulled in',
-  rest: 'at rest',
-  open: 'open',
-  closed: 'closed',
-  dead: 'dead',
-  unsure: 'unclear',
-  trouble: 'trouble',
-  sounds: 'on',
-  quiet: 'quiet',
-  gone: 'not there',
-};
-export const shownWords = (is: string): string => SHOWN[is] ?? is;
-
-const LANES: Readonly<Record<LaneKind, string>> = {
-  lock: 'Lock',
-  leaf: 'Leaf',
-  relay: 'Relay',
-  input: 'Input',
-  sounder: 'Signal',
-  forced: 'Forced alarm',
-  'held-open': 'Held-open alarm',
-  tamper: 'Tamper alarm',
-};
-
 const PURPOSES: Readonly<Record<NonNullable<Lane['purpose']>, string>> = {
   exit: 'exit input',
   contact: 'contact input',
@@ -137,40 +108,9 @@ const laneById = (plan: Plan, id: string): string => {
   return laneWords(plan, { kind: kind as LaneKind, device, part: rest.at(-1) ?? null });
 };
 
-const laneByItself = (id: string): string => {
-  const [kind = '', ...rest] = id.split(':');
-  return `${LANES[kind as LaneKind] ?? kind} ${(rest[0] ?? '').split('/').at(-1)} ${rest[1] ?? ''}`.trim();
-};
-
-const moment = (ms: number): string => formatSeconds(ms);
-
 /** One thing that comes otherwise than expected, as a sentence. */
 export const differsWords = (plan: Plan, differs: Differs): string =>
   differsHere(differs, (id) => laneById(plan, id));
-
-/** The same where the plan is not at hand: a lane is called by its device. */
-export function differsHere(differs: Differs, nameOf: (lane: string) => string = laneByItself): string {
-  switch (differs.kind) {
-    case 'push':
-      return differs.expected === 'opens'
-        ? `At ${moment(differs.at)} the leaf does not open: the lock holds.`
-        : `At ${moment(differs.at)} the leaf opens, and should stay shut.`;
-    case 'alarm':
-      return differs.expected === 'sounds'
-        ? `${ALARM_NAMES[differs.alarm]}: expected, and never raised.`
-        : `${ALARM_NAMES[differs.alarm]}: raised at ${moment(differs.at)}, and not expected.`;
-    case 'end':
-      return `At the end it should be ${differs.expected}; it is ${shownWords(differs.is)}.`;
-    case 'operator-blocked':
-      return `At ${moment(differs.at)} the operator pushes a leaf that the lock still holds.`;
-    case 'thrown-open':
-      return `At ${moment(differs.at)} the lock is thrown while the leaf stands open: it jams.`;
-    case 'trapped':
-      return `From ${moment(differs.at)} to ${moment(differs.to)} nobody gets out from inside.`;
-    case 'lane':
-      return `${nameOf(differs.lane)}, ${moment(differs.at)} to ${moment(differs.to)}: ${shownWords(differs.is)}; found right was ${shownWords(differs.expected)}.`;
-  }
-}
 
 /** Which timers are off, and by how much: `K1 2 % fast, O1 15 % slow`. */
 export const offWords = (plan: Plan, { off }: WorstTimes): string =>

@@ -11,6 +11,8 @@ const KIND_OF: Readonly<Record<SettingRole, Setting['kind']>> = {
   form: 'choice',
   eol: 'choice',
   mode: 'choice',
+  tries: 'number',
+  lockout: 'number',
   delay: 'number',
   opening: 'number',
   stay: 'number',

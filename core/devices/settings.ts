@@ -21,6 +21,9 @@ export const SETTING_ROLES = [
   'eol',
   /** Whether a code releases for a time or changes over: momentary or toggle. */
   'mode',
+  /** Wrong cards or codes in a row after which nobody is let in for a time, 0 for never; and that time, seconds. */
+  'tries',
+  'lockout',
   /** Seconds between an operator's release and the start of its leaf, for opening, and open. */
   'delay',
   'opening',
@@ -47,6 +50,8 @@ export const CHANNEL_ROLES: ReadonlySet<SettingRole> = new Set([
   'form',
   'eol',
   'mode',
+  'tries',
+  'lockout',
 ]);
 
 /** Formats that a text setting may ask for. Each is known here: nobody's own pattern is ever run. */

@@ -60,7 +60,7 @@ function pushes({ acts, until }: Scenario, { tracks }: Played): Differs[] {
   const leaf = tracks.find(({ lane }) => lane.kind === 'leaf')?.runs ?? [];
   return inOrder(acts).flatMap(({ act }): Differs[] => {
     if (act.does !== 'open' || act.expect === null || act.at > until) return [];
-    const opened = shownAt(leaf, act.at) === 'open';
+    const opened = shownAt(leaf, act.at) !== 'closed';
     return opened === (act.expect === 'opens') ? [] : [{ kind: 'push', at: act.at, expected: act.expect }];
   });
 }
@@ -98,7 +98,7 @@ function thrownOpen(world: World, { tracks }: Played): Differs[] {
   const runsOf = (kind: 'lock' | 'leaf') => tracks.find(({ lane }) => lane.kind === kind)?.runs ?? [];
   const leaf = runsOf('leaf');
   return runsOf('lock')
-    .filter(({ is, at }) => is === 'held' && at > 0 && shownAt(leaf, at) === 'open')
+    .filter(({ is, at }) => is === 'held' && at > 0 && shownAt(leaf, at) !== 'closed')
     .map(({ at }) => ({ kind: 'thrown-open', at }));
 }
 

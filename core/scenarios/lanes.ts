@@ -1,4 +1,5 @@
 import { ON } from '../circuit/index';
+import { does } from '../devices/index';
 import { inputsOf, type InputPurpose } from '../door/index';
 import { doorHold, lockStatuses, relayKeys, type Alarm, type SimState, type World } from '../simulate/index';
 
@@ -37,7 +38,7 @@ export function lanesOf(world: World): Lane[] {
       kind: 'leaf',
       device: null,
       part: null,
-      show: ({ doorOpen }) => (doorOpen ? 'open' : 'closed'),
+      show: (state) => leafAt(world, state),
     },
     ...relays(world),
     ...inputs(world),
@@ -50,6 +51,17 @@ export function lanesOf(world: World): Lane[] {
       show: ({ alarms }) => (alarms.has(alarm) ? 'sounds' : 'quiet'),
     })),
   ];
+}
+
+/** Where the leaf is: an operator takes its time both ways, a hand none. */
+function leafAt({ inhabitants, door }: World, { doorOpen, memory }: SimState): string {
+  if (!doorOpen) return 'closed';
+  const moved = (what: 'opening' | 'closing') =>
+    inhabitants.some(
+      ({ device, type }) =>
+        device.door === door.id && does(type, 'operator') && memory[device.id]?.[what] === true,
+    );
+  return moved('closing') ? 'closing' : moved('opening') ? 'opening' : 'open';
 }
 
 const cutAt = (key: string): [device: string, part: string] => {

@@ -58,10 +58,13 @@ describe('a gate drive', () => {
     yard.run(120_000);
     expect([yard.leaf, yard.quiet]).toEqual(['shut', true]);
   });
-  it('shuts at once on CLOSE', () => {
+  it('begins to shut at once on CLOSE, and is shut when the leaf has gone its way', () => {
     const yard = opened();
+    yard.run(120);
     yard.input('close', 'closed');
-    expect(yard.leaf).toBe('shut');
+    expect(yard.leaf).toBe('open');
+    yard.run(20_000);
+    expect([yard.leaf, yard.quiet]).toEqual(['shut', true]);
   });
   it('stays where it is once STOP is cut, until somebody asks again', () => {
     const yard = opened();

@@ -197,3 +197,35 @@ describe('an input that a menu sets', () => {
     ]);
   });
 });
+
+describe('a lock-out after wrong cards', () => {
+  const plan = installed({
+    name: 'x',
+    brief: MAGNET_BRIEF,
+    devices: [
+      'supply-12v-5a',
+      { type: 'controller-1-inputs', settings: { 'ch1.tries': 3, 'ch1.lockout': 30 } },
+      'reader-wiegand',
+      'magnet-lock',
+      'exit-button',
+      'break-glass-double',
+    ],
+  });
+  const { world, rest } = at(plan);
+  const wrong: Stimulus = { kind: 'credential', valid: false };
+  it('lets nobody in for its time after as many wrong ones in a row, and everybody out', () => {
+    expect(hold(world, after(world, rest, wrong, wrong, card))).toBe('free');
+    const out = after(world, rest, wrong, wrong, wrong);
+    expect(hold(world, after(world, out, card))).toBe('held');
+    expect(hold(world, after(world, out, { kind: 'press', device: 'D01/X1' }))).toBe('free');
+    expect(hold(world, after(world, advance(world, out, 30_001).state, card))).toBe('free');
+  });
+  it('counts anew after a right one, and not at all where it is off', () => {
+    const between = after(world, rest, wrong, wrong, card, { kind: 'mains', on: true });
+    const shut = advance(world, between, 20_000).state;
+    expect(hold(world, after(world, shut, wrong, wrong, card))).toBe('free');
+    const off = at(mustApply(plan, { kind: 'setSetting', device: 'D01/K1', setting: 'ch1.tries', value: 0 }));
+    const many = Array.from({ length: 12 }, () => wrong);
+    expect(hold(off.world, after(off.world, off.rest, ...many, card))).toBe('free');
+  });
+});

@@ -1,5 +1,5 @@
 import type { DeviceFunction, DeviceType, Setting } from '../deviceType';
-import { board, channelTimes, choice, dryInput, each, needed, numberSetting, optional } from '../build';
+import { board, channelTimes, choice, dryInput, each, needed, numberSetting, of, optional } from '../build';
 import { CONTROLLER, dryDoor, rolesOf } from './controllers';
 import { networkSettings } from './network';
 
@@ -85,7 +85,18 @@ function inputController(): DeviceType {
       dryInput('in1', 'IN1', 'G', 'board'),
       dryInput('in2', 'IN2', 'G', 'board'),
     ],
-    settings: [...channelTimes('ch1', ''), ...inputSettings(1), ...inputSettings(2), ...networkSettings()],
+    settings: [
+      ...channelTimes('ch1', ''),
+      of(
+        numberSetting('ch1.tries', 'wrong cards or codes until it locks out, 0 for never', '', [0, 10], 0),
+        'tries',
+        0,
+      ),
+      of(numberSetting('ch1.lockout', 'locked out for', 's', [10, 900], 60), 'lockout', 0),
+      ...inputSettings(1),
+      ...inputSettings(2),
+      ...networkSettings(),
+    ],
     functions: [
       { kind: 'decides', board: 'board', channels: [door.channel] },
       ...[1, 2].map((n): DeviceFunction => ({

@@ -18,19 +18,21 @@ export function channelReact(
 ): Reaction {
   const key = keyOf(index);
   switch (signal.kind) {
-    case 'credential':
+    case 'credential': {
       if (signal.channel !== index) return NOTHING;
-      if (signal.valid && toggles(self, index) && !refuses(self, memory, index, 'credential')) {
-        const on = memory[`${key}.released`] !== true;
-        return {
-          set: { [channel.relay]: on },
-          memory: { ...memory, [`${key}.released`]: on },
-          answer: 'accepted',
-        };
-      }
-      return signal.valid && !refuses(self, memory, index, 'credential')
-        ? { ...release(self, channel, index, 'unlock', memory), answer: 'accepted' }
-        : { answer: 'refused' };
+      if (!signal.valid) return { answer: 'refused', ...wrongAgain(self, index, memory) };
+      if (refuses(self, memory, index, 'credential')) return { answer: 'refused' };
+      // A right one ends the row of wrong ones.
+      const known = memory[`${key}.wrong`] === undefined ? memory : { ...memory, [`${key}.wrong`]: 0 };
+      if (!toggles(self, index))
+        return { ...release(self, channel, index, 'unlock', known), answer: 'accepted' };
+      const on = known[`${key}.released`] !== true;
+      return {
+        set: { [channel.relay]: on },
+        memory: { ...known, [`${key}.released`]: on },
+        answer: 'accepted',
+      };
+    }
     case 'input':
       if (signal.input === channel.exitInput) {
         return asked(self, channel, index, memory, signal);
@@ -44,6 +46,8 @@ export function channelReact(
           ? { memory: { ...memory, [`${key}.due`]: true } }
           : relock(channel, key, memory);
       }
+      if (signal.name === `${key}.lockedOut`)
+        return { memory: { ...memory, [`${key}.lockedOut`]: false, [`${key}.wrong`]: 0 } };
       if (signal.name === `${key}.wanted`) return { memory: { ...memory, [`${key}.wanted`]: false } };
       if (signal.name === `${key}.held`) return { alarms: { 'held-open': true } };
       return NOTHING;
@@ -51,12 +55,33 @@ export function channelReact(
       return signal.on
         ? NOTHING
         : {
-            ...relock(channel, key, { ...memory, [`${key}.asked`]: false, [`${key}.due`]: false }),
-            cancel: [`${key}.relock`, `${key}.held`, `${key}.wanted`],
+            ...relock(channel, key, { ...memory, ...forgotten(memory, key) }),
+            cancel: [`${key}.relock`, `${key}.held`, `${key}.wanted`, `${key}.lockedOut`],
           };
     default:
       return NOTHING;
   }
+}
+
+/** What a board that stops has forgotten of a channel. */
+const forgotten = (memory: Memory, key: string): Memory => ({
+  [`${key}.asked`]: false,
+  [`${key}.due`]: false,
+  ...(memory[`${key}.wrong`] === undefined ? {} : { [`${key}.wrong`]: 0, [`${key}.lockedOut`]: false }),
+});
+
+/** After so many wrong ones in a row nobody is let in for a time, the right ones too. Whoever leaves is not asked. */
+function wrongAgain(self: Inhabitant, index: number, memory: Memory): Reaction {
+  const tries = Number(setting(self, index, 'tries') ?? 0);
+  if (tries === 0) return NOTHING;
+  const key = keyOf(index);
+  const wrong = Number(memory[`${key}.wrong`] ?? 0) + 1;
+  if (wrong < tries || memory[`${key}.lockedOut`] === true)
+    return { memory: { ...memory, [`${key}.wrong`]: wrong } };
+  return {
+    timers: [{ name: `${key}.lockedOut`, after: settingMs(self, 'lockout', 60, index) }],
+    memory: { ...memory, [`${key}.wrong`]: wrong, [`${key}.lockedOut`]: true },
+  };
 }
 
 function release(

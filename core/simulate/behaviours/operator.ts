@@ -5,8 +5,9 @@ import { NOTHING, type Reaction, type Signal } from './behaviour';
 
 /**
  * A door operator: lets the lock go, waits for it, opens the leaf, stays, closes, and only when the leaf is shut
- * lets the lock hold again. Asked again while the leaf is open, it stays for the whole time anew. A gate drive may be shut by an
- * input of its own, stopped, and turned round by what is in the way.
+ * lets the lock hold again. The leaf takes its time both ways: from the first moment on it is not shut, and it is shut again only at
+ * the end. Asked again while it is open, it stays for the whole time anew. A gate drive may be shut by an input of its own,
+ * stopped, and turned round by what is in the way.
  */
 export function operate(
   spec: FunctionOf<'operator'>,
@@ -15,7 +16,7 @@ export function operate(
   signal: Signal,
 ): Reaction {
   const wait = (role: 'delay' | 'opening' | 'stay') => settingMs(self, role, 1);
-  const cancel = ['open', 'close', 'hold'];
+  const cancel = ['open', 'opened', 'close', 'shut'];
   switch (signal.kind) {
     case 'input': {
       const { input, reading, before } = signal;
@@ -23,7 +24,7 @@ export function operate(
       const opens = reading === 'open' && before === 'closed';
       const open = memory['open'] === true;
       // A stop button cuts its loop: whatever moves stays, until somebody asks again.
-      if (input === spec.stop && opens) return { cancel, memory: { ...memory, open: false } };
+      if (input === spec.stop && opens) return { cancel, memory: { ...memory, ...STANDS, open: false } };
       if (input === spec.close && closes && open) return { cancel, timers: [{ name: 'close', after: 0 }] };
       // The leaf is on its way shut: it turns round, and stays for the whole time anew.
       if (input === spec.safety && opens && memory['closing'] === true)
@@ -32,27 +33,48 @@ export function operate(
       const timers = open
         ? [{ name: 'close', after: wait('stay') }]
         : [{ name: 'open', after: wait('delay') }];
-      return { set: { [spec.relay]: true }, cancel, timers };
+      return { set: { [spec.relay]: true }, cancel: open ? ['close'] : cancel, timers };
     }
     case 'timer':
-      if (signal.name === 'open') {
-        const timers = [{ name: 'close', after: wait('opening') + wait('stay') }];
-        return { door: 'open', timers, memory: { ...memory, open: true, closing: false } };
-      }
-      if (signal.name === 'close') {
-        return {
-          door: 'close',
-          timers: [{ name: 'hold', after: wait('opening') }],
-          memory: { ...memory, open: false, closing: true },
-        };
-      }
-      return signal.name === 'hold'
-        ? { set: { [spec.relay]: false }, memory: { ...memory, closing: false } }
-        : NOTHING;
+      return moves(signal.name, spec, memory, wait);
     case 'power':
       return signal.on
         ? NOTHING
-        : { set: { [spec.relay]: false }, cancel, memory: { ...memory, open: false, closing: false } };
+        : { set: { [spec.relay]: false }, cancel, memory: { ...memory, ...STANDS, open: false } };
+    default:
+      return NOTHING;
+  }
+}
+
+/** What an operator remembers of a leaf that does not move. */
+const STANDS = { opening: false, closing: false };
+
+/** What the leaf does at the end of each of its times. */
+function moves(
+  timer: string,
+  { relay }: FunctionOf<'operator'>,
+  memory: Memory,
+  wait: (role: 'opening' | 'stay') => number,
+): Reaction {
+  switch (timer) {
+    case 'open':
+      return {
+        door: 'open',
+        timers: [
+          { name: 'opened', after: wait('opening') },
+          { name: 'close', after: wait('opening') + wait('stay') },
+        ],
+        memory: { ...memory, open: true, opening: true, closing: false },
+      };
+    case 'opened':
+      return { memory: { ...memory, ...STANDS } };
+    case 'close':
+      return {
+        timers: [{ name: 'shut', after: wait('opening') }],
+        memory: { ...memory, open: false, opening: false, closing: true },
+      };
+    case 'shut':
+      return { door: 'close', set: { [relay]: false }, memory: { ...memory, ...STANDS } };
     default:
       return NOTHING;
   }

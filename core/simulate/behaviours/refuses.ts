@@ -7,7 +7,7 @@ export const lockdownBy = (input: string): string => `lockdown.${input}`;
 export const interlockBy = (input: string): string => `interlock.${input}`;
 
 /**
- * Whether a device leaves a door shut, whoever asks: in a lockdown to whoever comes from outside and never to those who leave;
+ * Whether a device leaves a door shut, whoever asks: after too many wrong cards or codes, for a time; in a lockdown to whoever comes from outside and never to those who leave;
  * while an interlock input is asked; and while another of its doors is released, open, or has only just been shut.
  */
 export function refuses(
@@ -16,6 +16,7 @@ export function refuses(
   channel: number,
   by: 'credential' | 'exit',
 ): boolean {
+  if (by === 'credential' && memory[`${keyOf(channel)}.lockedOut`] === true) return true;
   for (const { input } of functionsOf(self.type, 'input')) {
     if (memory[interlockBy(input)] === true) return true;
     if (by === 'credential' && memory[lockdownBy(input)] === true) return true;

@@ -25,6 +25,8 @@ const LOOKS: Readonly<Record<string, string>> = {
   unsure: 'weak',
   trouble: 'weak',
   dead: 'weak',
+  opening: 'busy',
+  closing: 'busy',
 };
 const lookOf = ({ lane }: Track, is: string): string =>
   lane.kind === 'input' && is === 'open'
@@ -73,9 +75,12 @@ export function ScenarioLanes({ plan, scenario, played, differs, all, onMove }: 
   );
   const step = stepOf(until, width);
   const marks = Array.from({ length: Math.floor(until / 1000 / step) + 1 }, (_, n) => n * step);
-  /** True where a stretch has room for its word; the lane's own label says it in any case. */
-  const wide = (from: number, to: number, word: string) =>
-    ((Math.min(to, until) - from) / until) * width > word.length * 6 + 12;
+  /** What is written on a stretch: its word and how long it lasts, as far as there is room; the lane's label says it in any case. */
+  const written = (from: number, to: number, word: string): string => {
+    const room = ((Math.min(to, until) - from) / until) * width - 12;
+    const long = to < until ? `${word} ${formatSeconds(to - from)}` : word;
+    return [long, word].find((text) => text.length * 6 < room) ?? '';
+  };
   const left = (ms: number) => `${((Math.min(ms, until) / until) * 100).toFixed(3)}%`;
   return (
     <div className={css['lanes']}>
@@ -114,7 +119,7 @@ export function ScenarioLanes({ plan, scenario, played, differs, all, onMove }: 
                 className={cx(css['run'], colours[lookOf({ lane, runs }, run.is)])}
                 style={{ left: left(run.at), right: `calc(100% - ${left(runs[index + 1]?.at ?? until)})` }}
               >
-                {wide(run.at, runs[index + 1]?.at ?? until, shownWords(run.is)) && shownWords(run.is)}
+                {written(run.at, runs[index + 1]?.at ?? until, shownWords(run.is))}
               </i>
             ))}
             {differs.map((one, index) =>

@@ -10,7 +10,14 @@ import { useNarrow } from '../../ui/useNarrow';
 import { useDispatch, usePlan } from '../store/context';
 import { ActTable, Moment } from './ActTable';
 import { ScenarioLanes } from './ScenarioLanes';
-import { useDiffers, useRows, useScene, useWorstTimes, type ScenarioRow } from './useScenarios';
+import {
+  LONGEST_TRIED_MS,
+  useDiffers,
+  useRows,
+  useScene,
+  useWorstTimes,
+  type ScenarioRow,
+} from './useScenarios';
 import css from './Scenarios.module.css';
 
 /** What a door does in stories of its day: played by the engine, judged against what is expected, kept with the door. */
@@ -190,6 +197,11 @@ function Sheet({ row: { scenario, kept, asks }, scene, onChange }: SheetProps) {
         {worst && (
           <p className={css['worst']}>
             With {offWords(plan, worst)}: {worst.differs.map((one) => differsWords(plan, one)).join(' ')}
+          </p>
+        )}
+        {scenario.until > LONGEST_TRIED_MS && (
+          <p className={css['quiet']}>
+            Not tried with timers off: that is done for scenarios of up to an hour.
           </p>
         )}
         {worst === null && differs.length === 0 && (

@@ -53,7 +53,11 @@ export function TimingStation({ door, verdict }: { door: Door; verdict: DoorVerd
           <h2>Times kept by {device.tag}</h2>
           <Seconds
             label="Unlock time"
-            hint="After a valid card or code."
+            hint={
+              keeper
+                ? `Asks ${plan.devices[keeper.device]?.tag}, and does not time the lock.`
+                : 'After a valid card or code.'
+            }
             value={times.unlock}
             range={range('unlock')}
             onKeep={(value) => set('unlock', value)}

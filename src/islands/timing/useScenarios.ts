@@ -79,6 +79,9 @@ export function useDiffers(
   return found;
 }
 
+/** Longer scenarios are not tried with timers off: every combination is played to the end, here in the page. */
+export const LONGEST_TRIED_MS = 3_600_000;
+
 /** Timers that spoil one scenario when they are off by their tolerance: looked for a moment after the scenario is; undefined until then. */
 export function useWorstTimes(
   scenario: Scenario | null,
@@ -86,7 +89,7 @@ export function useWorstTimes(
 ): WorstTimes | null | undefined {
   const [found, setFound] = useState<{ of: Scenario; worst: WorstTimes | null } | null>(null);
   useEffect(() => {
-    if (!scenario) return;
+    if (!scenario || scenario.until > LONGEST_TRIED_MS) return;
     const timer = setTimeout(() => setFound({ of: scenario, worst: worstTimes(world, rest, scenario) }), 250);
     return () => clearTimeout(timer);
   }, [scenario, world, rest]);

@@ -67,7 +67,10 @@ interface Props {
 }
 
 /** What a device does over time: any number of things at once. */
-export function FunctionRows({ type: { functions }, choices, board, onChange }: Props) {
+export function FunctionRows({ type: { functions, parts }, choices, board, onChange }: Props) {
+  // What a function reads is a part; roles and parts name terminals by the same words.
+  const inputs = parts.filter(({ kind }) => kind === 'input').map(({ id }) => id);
+  const named: Choices = (key) => (/^(input|close|stop|safety)$/.test(key) ? inputs : choices(key));
   return (
     <>
       {functions.map((one, index) => (
@@ -75,7 +78,7 @@ export function FunctionRows({ type: { functions }, choices, board, onChange }: 
           key={index}
           of={one}
           index={index}
-          choices={choices}
+          choices={named}
           onChange={(next) => onChange(functions.map((old, i) => (i === index ? next : old)))}
           onRemove={() => onChange(functions.filter((_, i) => i !== index))}
         />

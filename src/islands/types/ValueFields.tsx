@@ -1,4 +1,4 @@
-import { FOLLOWED, type DeviceType } from '#core/devices/index';
+import { ACTED, FOLLOWED, type DeviceType } from '#core/devices/index';
 import css from './TypeEditor.module.css';
 
 /** What a field of a part or a behaviour may be chosen from. */
@@ -60,12 +60,17 @@ const LABELS: Readonly<Record<string, string>> = {
   terminatorSetting: 'terminator by setting',
   unitLoads: 'unit loads',
   follows: 'follows',
+  acts: 'does',
+  restSetting: 'at rest by setting',
+  clearSetting: 'waits by setting',
+  exitsSetting: 'exits by setting',
 };
 const OPTIONS: Readonly<Record<string, readonly string[]>> = {
   law: ['current', 'power'],
   form: ['NO', 'NC'],
   current: ['dc', 'ac', 'both'],
   follows: FOLLOWED,
+  acts: ACTED,
 };
 export const labelOf = (key: string): string => LABELS[key] ?? key;
 

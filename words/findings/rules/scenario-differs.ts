@@ -1,5 +1,5 @@
 import type { Differs } from '#core/scenarios/index';
-import { differsHere } from '../../scenarios';
+import { differsHere } from '../../scenarioDiffers';
 import { num, type Words } from '../text';
 
 export const scenarioDiffers: Words = {
