@@ -266,7 +266,7 @@ function sceneOf(plan: Plan, world: World, rest: SimState): Scene {
     times?.exit ?? 0,
   );
   const walk = (slowWalkers: boolean) =>
-    Math.round((REACTION_SECONDS + world.door.brief.readerDistance / speedOf(slowWalkers)) * 1000);
+    Math.ceil((REACTION_SECONDS + world.door.brief.readerDistance / speedOf(slowWalkers)) * 10) * 100;
   const senses = parts.contacts.length > 0;
   const interlock = decider && functionOf(decider.type, 'interlock');
   const alarms = decider ? settingFor(decider.type, 'held', channel) !== null : false;

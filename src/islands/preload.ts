@@ -9,8 +9,8 @@ import { WireBar, WireEntry } from './wire/wireLineViews';
 export async function preload(route: Route): Promise<void> {
   const view = route.kind === 'page' ? PAGE_VIEWS[route.page] : STATION_VIEWS[route.station];
   if ('preload' in view) await view.preload();
-  if (route.kind === 'door' && route.station === 'wire') await HardwareChoice.preload();
-  // The browser fetches the bench and the line to type wires behind the sheet; the server draws all.
+  // The browser fetches the bench and the line to type wires behind the sheet, and what an empty door begins with only where a
+  // door is empty; the server draws all.
   if (route.kind === 'door' && typeof window === 'undefined')
-    await Promise.all([Bench.preload(), WireEntry.preload(), WireBar.preload()]);
+    await Promise.all([HardwareChoice, Bench, WireEntry, WireBar].map((view) => view.preload()));
 }

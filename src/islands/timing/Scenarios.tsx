@@ -2,6 +2,7 @@ import { useId, useMemo, useState } from 'react';
 import { Check, Plus, Printer } from 'lucide-react';
 import { findIn, type Door, type Edit, type Scenario } from '#core/plan/index';
 import { judge, play } from '#core/scenarios/index';
+import { LAW } from '#words/findings/index';
 import { differsWords, expectsWords, offWords } from '#words/scenarios';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
@@ -177,6 +178,7 @@ function Sheet({ row: { scenario, kept, asks }, scene, onChange }: SheetProps) {
           </Button>
         </span>
       </div>
+      <p className={css['paper']}>{LAW}</p>
       <p className={css['paper']}>
         {plan.site.name} · {world.door.id} {world.door.name} · expected: {expectsWords(scenario)}
       </p>
