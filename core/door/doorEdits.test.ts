@@ -103,6 +103,42 @@ describe('renumberDoor', () => {
   });
 });
 
+describe('a scenario', () => {
+  const wire = conductorsOf(demo, 'D02')[0]!.id;
+  const kept = { lock: [{ at: 0, is: 'held' }], 'relay:D02/K1:relay1': [{ at: 0, is: 'rest' }] };
+  const plan = must(demo, {
+    kind: 'addScenario',
+    scenario: {
+      id: 'D02/S1',
+      door: 'D02',
+      name: 'Night',
+      order: 0,
+      acts: [
+        { does: 'press', at: 0, device: 'D02/X1', key: null },
+        { does: 'cut', at: 900, wire },
+      ],
+      until: 9000,
+      expects: { forced: null, held: null, tamper: null, end: 'locked', wayOut: true },
+      kept,
+    },
+  });
+  const acts = [
+    { does: 'press', at: 0, device: 'X7/X1', key: null },
+    { does: 'cut', at: 900, wire: wire.replace('D02/', 'X7/') },
+  ];
+  it('goes along under another number, with the lanes that were found right', () => {
+    const { scenarios } = must(plan, renumberDoor(plan, 'D02', 'X7'));
+    const lanes = { lock: kept.lock, 'relay:X7/K1:relay1': kept['relay:D02/K1:relay1'] };
+    expect(Object.values(scenarios)).toMatchObject([{ id: 'X7/S1', door: 'X7', acts, kept: lanes }]);
+  });
+  it('is copied with the door, without the lanes that were found right at the original', () => {
+    const wish = { id: 'X7', name: 'Copy', order: 99, run: null, people: false };
+    const { scenarios } = must(plan, copyDoor(plan, 'D02', wish).edit);
+    expect(Object.keys(scenarios).sort()).toEqual(['D02/S1', 'X7/S1']);
+    expect(scenarios['X7/S1']).toMatchObject({ door: 'X7', acts, kept: null });
+  });
+});
+
 describe('moveDevice', () => {
   it('takes every wire along, to whichever door, and back', () => {
     fc.assert(
