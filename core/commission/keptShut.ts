@@ -1,7 +1,7 @@
 import type { CheckContext } from '../checks/index';
 import { does } from '../devices/index';
-import { waysOut } from '../prove/index';
-import { doorHold, lockStatuses, stimulate, type SimState } from '../simulate/index';
+import { letsIn, waysOut } from '../prove/index';
+import { doorHold, lockStatuses, stimulate } from '../simulate/index';
 import { yes, type CheckItem } from './checkItem';
 
 /**
@@ -10,16 +10,12 @@ import { yes, type CheckItem } from './checkItem';
  */
 export function keptShut({ world, rest, parts }: CheckContext): CheckItem[] {
   const tag = parts.locks[0]?.device.tag;
-  if (tag === undefined || !letsIn(rest)) return [];
-  function letsIn(state: SimState): boolean {
-    const next = stimulate(world, state, { kind: 'credential', valid: true }).state;
-    return doorHold(lockStatuses(world, next.point)) === 'free';
-  }
+  if (tag === undefined || !letsIn(world, rest)) return [];
   const items: CheckItem[] = [];
   for (const { device, type } of world.inhabitants) {
     if (!does(type, 'switch')) continue;
     const pressed = stimulate(world, rest, { kind: 'press', device: device.id }).state;
-    if (letsIn(pressed) || doorHold(lockStatuses(world, pressed.point)) !== 'held') continue;
+    if (letsIn(world, pressed) || doorHold(lockStatuses(world, pressed.point)) !== 'held') continue;
     const button = device.tag;
     items.push(yes(`lockdown:${device.id}`, 'lockdown', { button, tag }));
     for (const means of waysOut(world, pressed).works)
@@ -29,6 +25,6 @@ export function keptShut({ world, rest, parts }: CheckContext): CheckItem[] {
         );
   }
   const partner = stimulate(world, rest, { kind: 'otherDoors', open: true }).state;
-  if (!letsIn(partner)) items.push(yes('interlock', 'interlock', { tag }));
+  if (!letsIn(world, partner)) items.push(yes('interlock', 'interlock', { tag }));
   return items;
 }

@@ -1,4 +1,5 @@
 export { callers, type Caller } from './callers';
+export { letsIn } from './letsIn';
 export * from './proof';
 export { cellsOf, label, leavesFreely, prove, proveOne, provenFor, waysOut, worstOf } from './prove';
 export { fireReleases, sameReleases } from './fireReleases';

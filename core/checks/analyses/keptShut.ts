@@ -1,16 +1,11 @@
 import { does, functionOf, settingValue } from '../../devices/index';
 import type { DoorParts } from '../../door/index';
 import { wiresOn, type Plan } from '../../plan/index';
-import { waysOut } from '../../prove/index';
-import { doorHold, lockStatuses, stimulate, type SimState, type World } from '../../simulate/index';
+import { letsIn, waysOut } from '../../prove/index';
+import { stimulate, type SimState, type World } from '../../simulate/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
 import { notWired } from './notWired';
-
-const letsIn = (world: World, state: SimState): boolean => {
-  const next = stimulate(world, state, { kind: 'credential', valid: true }).state;
-  return doorHold(lockStatuses(world, next.point)) === 'free';
-};
 
 /** Switches, lockdown buttons and interlocks, each worked: whom they keep out, and whether they keep anybody in. */
 export const keptShut: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = ({

@@ -84,7 +84,7 @@ function wrongAgain(self: Inhabitant, index: number, memory: Memory): Reaction {
   };
 }
 
-function release(
+export function release(
   self: Inhabitant,
   channel: Channel,
   index: number,

@@ -1,7 +1,8 @@
 import { channelsOf, settingValue, type Acted, type FunctionOf } from '../../devices/index';
 import type { Memory } from '../simState';
-import { settingMs, type Inhabitant } from '../world';
+import type { Inhabitant } from '../world';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
+import { release } from './channel';
 import { interlockBy, keyOf, lockdownBy, refuses } from './refuses';
 
 type Does = (self: Inhabitant, memory: Memory, asked: boolean, input: string) => Reaction;
@@ -19,12 +20,7 @@ const DOES: Readonly<Record<Acted, Does>> = {
   exit: (self, memory, asked) => {
     const [channel] = channelsOf(self.type);
     if (!asked || !channel || refuses(self, memory, 0, 'exit')) return NOTHING;
-    return {
-      set: { [channel.relay]: true },
-      cancel: [`${keyOf(0)}.relock`],
-      timers: [{ name: `${keyOf(0)}.relock`, after: settingMs(self, 'exit', 5, 0) }],
-      memory: { ...memory, [`${keyOf(0)}.released`]: true },
-    };
+    return release(self, channel, 0, 'exit', memory);
   },
 };
 

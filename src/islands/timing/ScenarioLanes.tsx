@@ -87,7 +87,7 @@ export function ScenarioLanes({ plan, scenario, played, differs, all, onMove }: 
       <span className={css['corner']}>What happens</span>
       <div
         className={css['pins']}
-        ref={track}
+
         style={{ height: rows * 28, '--pins': `${rows * 28}px` } as CSSProperties}
       >
         {pins.map(({ act, index, row }) => (
@@ -135,7 +135,8 @@ export function ScenarioLanes({ plan, scenario, played, differs, all, onMove }: 
         </div>
       ))}
       <span aria-hidden />
-      <div className={css['scale']} aria-hidden>
+      {/* The scale is there at every width; the pins are not. */}
+      <div className={css['scale']} ref={track} aria-hidden>
         {marks.map((seconds) => (
           <span key={seconds} style={{ left: left(seconds * 1000) }}>
             {seconds % 60 === 0 && seconds > 0 ? `${seconds / 60} min` : `${seconds} s`}
