@@ -86,6 +86,8 @@ export function effectWords(effect: Effect): string | null {
       return null;
     case 'door':
       return effect.open ? 'Door opened' : 'Door closed';
+    case 'fuse':
+      return 'A fuse blew: more flowed than it bears';
     case 'door-refused':
       return 'The door does not open: the lock holds';
     case 'alarm':
@@ -108,6 +110,7 @@ const STANDING: Readonly<Record<Standing['kind'], (tag: string) => readonly [by:
   power: () => ['missing power', 'until the power is back'],
   cut: (tag) => [`cut wire ${tag}`, `until ${tag} is mended`],
   switch: (tag) => [`switch ${tag}`, `until ${tag} is turned back`],
+  fuse: (tag) => [`a blown fuse in ${tag}`, `until ${tag} has new fuses`],
   failed: (tag) => [`failed ${tag}`, `until ${tag} is replaced`],
 };
 

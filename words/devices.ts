@@ -37,6 +37,7 @@ export const PART_LABELS: Record<PartKind, string> = {
   varistor: 'varistor',
   diode: 'diode',
   resistor: 'resistor',
+  fuse: 'fuse',
   link: 'inner link',
 };
 

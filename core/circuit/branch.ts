@@ -58,6 +58,7 @@ type DeviceBranch =
   | { readonly kind: 'varistor'; readonly volts: number; readonly siemens: number }
   | { readonly kind: 'diode'; readonly volts: number; readonly siemens: number }
   | { readonly kind: 'resistor'; readonly siemens: number }
+  | { readonly kind: 'fuse'; readonly siemens: number; readonly ratedAmps: number }
   | { readonly kind: 'link'; readonly siemens: number };
 
 export interface ResolvedBattery {

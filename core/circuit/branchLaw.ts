@@ -1,7 +1,7 @@
 import { LEAK_SIEMENS, type Branch, type BranchOf } from './branch';
 import type { Conditions } from './conditions';
 import type { Netlist } from './netlist';
-import { LIMITING, OFF, ON } from './operatingPoint';
+import { BLOWN, LIMITING, OFF, ON } from './operatingPoint';
 
 /** What each kind of branch does, one branch at a time: the laws that the arrays of `fastBranches` hold for whoever is in haste. */
 
@@ -14,6 +14,8 @@ export function conductanceOf(branch: Branch, mode: number, conditions: Conditio
     case 'diode':
     case 'varistor':
       return mode === OFF ? 0 : branch.siemens;
+    case 'fuse':
+      return mode === BLOWN ? 0 : branch.siemens;
     case 'source':
       return mode === ON ? 1 / sourceOhms(branch, conditions) : mode === LIMITING ? LEAK_SIEMENS : 0;
     case 'electronic':

@@ -1,6 +1,7 @@
 import type { Branch } from './branch';
 import type { Netlist } from './netlist';
-import { LIMITING, ON, type Damage, type OperatingPoint } from './operatingPoint';
+import { BLOWS_AT } from './fuses';
+import { BLOWN, LIMITING, ON, type Damage, type OperatingPoint } from './operatingPoint';
 
 /** Reverse voltage that a polarised board is taken not to survive, volts. */
 const REVERSE_VOLTS = 0.6;
@@ -80,6 +81,14 @@ function damageOf(
       const size = Math.abs(amps);
       const over = mode === ON && size > branch.maxAmps;
       return over ? { kind: 'contact-overload', measured: size, limit: branch.maxAmps } : null;
+    }
+    case 'fuse': {
+      const blowsAt = BLOWS_AT * branch.ratedAmps;
+      if (mode === BLOWN) return { kind: 'fuse-blown', measured: blowsAt, limit: branch.ratedAmps };
+      const size = Math.abs(amps);
+      return size > branch.ratedAmps
+        ? { kind: 'fuse-overload', measured: size, limit: branch.ratedAmps }
+        : null;
     }
     case 'output': {
       const size = Math.abs(across);

@@ -7,7 +7,7 @@ export interface FastBranches {
   readonly b: Int32Array;
   /** Conductance of a branch that never switches; 0 for contacts, diodes and sources. */
   readonly fixed: Float64Array;
-  /** Conductance of a contact, diode, varistor, source or resistive board that is on; 0 for all else. */
+  /** Conductance of a contact, diode, varistor, fuse, source or resistive board that is on; 0 for all else. */
   readonly siemensOn: Float64Array;
   readonly contacts: Int32Array;
   readonly normallyClosed: Uint8Array;
@@ -19,16 +19,17 @@ export interface FastBranches {
   /** Branches that a rating or the wrong kind of current may harm. */
   readonly rated: Int32Array;
   readonly sources: Int32Array;
+  readonly fuses: Int32Array;
   readonly boards: Int32Array;
   readonly inputs: Int32Array;
-  /** Coils, boards, diodes, varistors and sources: what a solution may contradict. */
+  /** Coils, boards, diodes, varistors, sources and fuses: what a solution may contradict, or has done for good. */
   readonly switching: Int32Array;
   /** By branch: how what switches answers to a voltage. */
   readonly answers: Uint8Array;
   /** Volts at which a coil pulls in or a board starts, and below which it stops; behind a diode, varistor, source or input. */
   readonly onVolts: Float64Array;
   readonly offVolts: Float64Array;
-  /** Most that a source delivers, amps, and its inner resistance, ohms. */
+  /** Most that a source delivers, or what a fuse is rated for, amps; inner resistance of a source, ohms. */
   readonly maxAmps: Float64Array;
   readonly ohms: Float64Array;
   /** Branches with a broken winding or nothing behind them: off, whatever lies across. None in a sound circuit. */
@@ -48,16 +49,33 @@ export const NEVER = 4;
 export const DIODE = 5;
 export const VARISTOR = 6;
 export const SOURCE = 7;
+export const FUSE = 8;
 
-const SWITCHED: ReadonlySet<Branch['kind']> = new Set(['contact', 'diode', 'varistor']);
-const SWITCHING: ReadonlySet<Branch['kind']> = new Set(['coil', 'electronic', 'diode', 'varistor', 'source']);
+const SWITCHED: ReadonlySet<Branch['kind']> = new Set(['contact', 'diode', 'varistor', 'fuse']);
+const SWITCHING: ReadonlySet<Branch['kind']> = new Set([
+  'coil',
+  'electronic',
+  'diode',
+  'varistor',
+  'source',
+  'fuse',
+]);
 const UNRATED: ReadonlySet<Branch['kind']> = new Set(['conductor', 'resistor', 'link', 'varistor']);
 
 export function fastBranches(branches: readonly Branch[]): FastBranches {
   const kinds: Record<
-    'contacts' | 'rated' | 'sources' | 'boards' | 'inputs' | 'switching' | 'alternating',
+    'contacts' | 'rated' | 'sources' | 'boards' | 'inputs' | 'switching' | 'alternating' | 'fuses',
     number[]
-  > = { contacts: [], rated: [], sources: [], boards: [], inputs: [], switching: [], alternating: [] };
+  > = {
+    contacts: [],
+    rated: [],
+    sources: [],
+    boards: [],
+    inputs: [],
+    switching: [],
+    alternating: [],
+    fuses: [],
+  };
   const stateOf = new Map<string, number>();
   const numberOf = (state: string): number => {
     const known = stateOf.get(state);
@@ -117,6 +135,12 @@ export function fastBranches(branches: readonly Branch[]): FastBranches {
         maxAmps[index] = branch.maxAmps;
         ohms[index] = branch.ohms;
         break;
+      case 'fuse':
+        kinds.fuses.push(index);
+        answers[index] = FUSE;
+        siemensOn[index] = branch.siemens;
+        maxAmps[index] = branch.ratedAmps;
+        break;
       case 'input':
         kinds.inputs.push(index);
         onVolts[index] = branch.volts;
@@ -140,6 +164,7 @@ export function fastBranches(branches: readonly Branch[]): FastBranches {
     contacts: Int32Array.from(kinds.contacts),
     rated: Int32Array.from(kinds.rated),
     sources: Int32Array.from(kinds.sources),
+    fuses: Int32Array.from(kinds.fuses),
     boards: Int32Array.from(kinds.boards),
     inputs: Int32Array.from(kinds.inputs),
     switching: Int32Array.from(kinds.switching),

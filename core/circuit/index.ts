@@ -1,7 +1,9 @@
 export type { Branch, BranchOf, ResolvedBattery } from './branch';
 export { AT_REST, type Conditions, type Feed } from './conditions';
 export { compileNetlist, terminalAt, withConductors, type Netlist } from './netlist';
+export { blownBetween, BLOWS_AT, withNewFuses } from './fuses';
 export {
+  BLOWN,
   LIMITING,
   OFF,
   ON,

@@ -5,13 +5,17 @@ import type { Netlist } from './netlist';
 import { LIMITING, OFF, ON } from './operatingPoint';
 import { batteryAt, type Posed } from './posed';
 
-/** Where the circuit begins: what every part did before, but that a source with a feed gives its voltage. */
+/** Where the circuit begins: what every part did before, but that a source with a feed gives its voltage and a new fuse is whole. */
 export function startInPlace({ fast }: Netlist, posed: Posed, on: Uint8Array, before?: Uint8Array): void {
   if (before) on.set(before);
   // A branch that was not there before had done nothing.
   on.fill(OFF, before?.length ?? 0);
   for (let i = 0; i < fast.sources.length; i += 1) {
     const index = fast.sources[i]!;
+    if (on[index] === OFF) on[index] = ON;
+  }
+  for (let i = 0; i < fast.fuses.length; i += 1) {
+    const index = fast.fuses[i]!;
     if (on[index] === OFF) on[index] = ON;
   }
   for (const { index, battery } of posed.fed) if (!battery) on[index] = OFF;

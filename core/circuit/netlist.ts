@@ -2,6 +2,7 @@ import { type Celsius, celsius, conductorResistance } from '../units/index';
 import { presentParts, resolveParam, type DeviceType } from '../devices/index';
 import { type Device, type Scope, terminalId, typeIn, type TerminalId } from '../plan/index';
 import type { Branch } from './branch';
+import { fuseSiemens } from './fuses';
 import { makeWorkspace, planElimination, type Elimination, type Workspace } from './elimination';
 import { fastBranches, fixedSiemens, type FastBranches } from './fastBranches';
 
@@ -219,6 +220,10 @@ function partsOf(device: Device, type: DeviceType, nodeOf: ReadonlyMap<TerminalI
         return { ...at, kind: 'diode', volts: part.forwardVolts, siemens: 1 / part.ohms };
       case 'resistor':
         return { ...at, kind: 'resistor', siemens: 1 / value(part.ohms) };
+      case 'fuse': {
+        const ratedAmps = value(part.amps);
+        return { ...at, kind: 'fuse', siemens: fuseSiemens(ratedAmps), ratedAmps };
+      }
       case 'link':
         return { ...at, kind: 'link', siemens: LINK_SIEMENS };
     }

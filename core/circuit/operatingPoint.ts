@@ -6,6 +6,8 @@ export const OFF = 0;
 export const ON = 1;
 /** Source at its current limit. */
 export const LIMITING = 2;
+/** Fuse that has blown. It is ON while it is whole. */
+export const BLOWN = 2;
 
 /** The settled state of a circuit. */
 export interface OperatingPoint {
@@ -52,6 +54,8 @@ export interface Damage {
     | 'over-voltage'
     | 'driven-input'
     | 'contact-overload'
+    | 'fuse-blown'
+    | 'fuse-overload'
     | 'source-overload'
     | 'wrong-current'
     | 'driven-output';

@@ -1,4 +1,5 @@
 import type { Conditions } from './conditions';
+import { blowInPlace } from './fuses';
 import { closeContactsInPlace, modesAfter, startInPlace } from './modes';
 import type { Netlist } from './netlist';
 import { makeRoom, type OperatingPoint, type Room } from './operatingPoint';
@@ -13,7 +14,8 @@ const MAX_ROUNDS = 200;
  * Solves a circuit under conditions, starting from what coils, boards and sources did before (hysteresis), or
  * from everything at rest. Contacts, coils, brown-outs, current limits and diodes are iterated to a fixed
  * point: first all together, and if that runs in a circle one change at a time; a circle that remains is real
- * (a relay that chatters, a board that hiccups) and is reported in `restless`. Whoever watches sees every linear solution on
+ * (a relay that chatters, a board that hiccups) and is reported in `restless`. Fuses blow once all else has come to rest, one
+ * after the other, and stay so. Whoever watches sees every linear solution on
  * the way in the working memory of the netlist.
  */
 export function settle(
@@ -80,6 +82,12 @@ function comeToRestInPlace(
     const unsolved = solveInPlace(netlist, posed, on);
     watch?.(netlist, on);
     const next = modesAfter(netlist, posed, on);
+    if (next === null && unsolved.length === 0 && blowInPlace(netlist, on)) {
+      // A circuit of its own from here on: what it did before is no circle.
+      oneByOne = false;
+      seen = null;
+      continue;
+    }
     if (next === null) {
       // No state contradicts the modes, and still the boards' own law is not met: no state at all.
       restless = [...unsolved];

@@ -2,7 +2,7 @@ import type { BranchOf } from './branch';
 import { LEAK_SIEMENS } from './branch';
 import { solvePowerInPlace } from './constantPower';
 import { eliminateInPlace, potentialsInPlace } from './elimination';
-import { BOARD, BOTH_WAYS, DIODE, NEVER, SOURCE, VARISTOR } from './fastBranches';
+import { BOARD, BOTH_WAYS, DIODE, FUSE, NEVER, SOURCE, VARISTOR } from './fastBranches';
 import type { Netlist } from './netlist';
 import { LIMITING, OFF, ON } from './operatingPoint';
 import type { Posed } from './posed';
@@ -38,6 +38,9 @@ export function fillBranchesInPlace({ fast, boardOf, scratch }: Netlist, posed: 
       case VARISTOR:
         siemens[index] = siemensOn[index]!;
         emf[index] = mode === ON ? onVolts[index]! : -onVolts[index]!;
+        break;
+      case FUSE:
+        if (mode === ON) siemens[index] = siemensOn[index]!;
         break;
       case SOURCE:
         siemens[index] = mode === ON ? siemensOn[index]! : LEAK_SIEMENS;

@@ -64,6 +64,7 @@ function withFixed(
       contacts: moves(fast.contacts),
       switching: moves(fast.switching),
       sources: moves(fast.sources),
+      fuses: moves(fast.fuses),
       dead: Int32Array.from(dead),
     },
   };

@@ -1,7 +1,7 @@
 import type { ColourCode } from '../units/index';
 import type { Channel, DeviceType, Setting, Terminal } from './deviceType';
 import type { SettingRole } from './settings';
-import type { ContactPart, ElectronicPart, InputPart } from './parts';
+import type { ContactPart, ElectronicPart, FusePart, InputPart } from './parts';
 
 /** Small helpers that keep the library files to what differs between devices. */
 
@@ -75,6 +75,15 @@ export const contact = (
   ohms: CONTACT_OHMS,
   maxAmps,
   ...(needs ? { needs } : {}),
+});
+
+/** A fuse of a rated current, amps. */
+export const fuse = (id: string, a: string, b: string, amps: FusePart['amps']): FusePart => ({
+  kind: 'fuse',
+  id,
+  a,
+  b,
+  amps,
 });
 
 /** A circuit board: draws amps (or watts) between its limits. It starts half a volt above its least voltage. */

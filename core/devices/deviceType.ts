@@ -183,6 +183,8 @@ export type DeviceFunction =
       readonly input: string;
       readonly acts: Acted | { readonly setting: string };
       readonly restSetting?: string;
+      /** The door it is for where it is an exit or a contact, from 0: the first where nothing is said. */
+      readonly ofChannel?: number;
     }
   /**
    * Its doors as the locks of one room: none is released while another is released or open, where a setting is `on`. A second
@@ -238,10 +240,12 @@ export const FOLLOWED = ['unlocked', 'held', 'forced', 'tamper', 'alarm', 'grant
 export type Followed = (typeof FOLLOWED)[number];
 
 /**
- * What an input does while it is asked: releases the first door like an exit; raises the tamper alarm; keeps every door from
- * being released (interlock); refuses cards and codes and locks at once, exits excepted (lockdown); is only reported (aux).
+ * What an input does while it is asked: releases its door like an exit; tells that its door is shut (contact: closed while it
+ * is, whatever its setting says of rest); releases every door for as long as it is asked (fire: by software, never instead of a
+ * break in the lock's power); raises the tamper alarm; keeps every door from being released (interlock); refuses cards and codes
+ * and locks at once, exits excepted (lockdown); is only reported (aux).
  */
-export const ACTED = ['exit', 'tamper', 'interlock', 'lockdown', 'aux', 'none'] as const;
+export const ACTED = ['exit', 'contact', 'fire', 'tamper', 'interlock', 'lockdown', 'aux', 'none'] as const;
 export type Acted = (typeof ACTED)[number];
 
 export type FunctionKind = DeviceFunction['kind'];

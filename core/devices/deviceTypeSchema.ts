@@ -95,6 +95,7 @@ const part = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('varistor'), ...partEnds, clampVolts: positive, ohms: positive }),
   z.strictObject({ kind: z.literal('diode'), ...partEnds, forwardVolts: positive, ohms: positive }),
   z.strictObject({ kind: z.literal('resistor'), ...partEnds, ohms: param }),
+  z.strictObject({ kind: z.literal('fuse'), ...partEnds, amps: param }),
   z.strictObject({ kind: z.literal('link'), ...partEnds }),
 ]);
 
@@ -226,6 +227,7 @@ const oneFunction = z.discriminatedUnion('kind', [
     input: name,
     acts: z.union([z.enum(ACTED), z.strictObject({ setting: name })]),
     restSetting: name.optional(),
+    ofChannel: whole(0, 15).optional(),
   }),
   kindOnly('interlock', {
     usedSetting: name,

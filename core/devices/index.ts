@@ -1,5 +1,6 @@
 export * from './parts';
 export * from './deviceType';
+export { asSet, inputChannel, setInputs, takenInputs } from './asSet';
 export { findType, know } from './known';
 export * from './settings';
 export { banksOf, forbiddenIn, positionsOf, readBank, rowsOf } from './banks';

@@ -135,6 +135,13 @@ export interface ResistorPart extends Between {
   readonly ohms: Param;
 }
 
+/** A fuse: conducts until more flows than it bears, and then no more until somebody puts in a new one. */
+export interface FusePart extends Between {
+  readonly kind: 'fuse';
+  /** Rated current, amps. */
+  readonly amps: Param;
+}
+
 /** Two terminals joined inside the device. */
 export interface LinkPart extends Between {
   readonly kind: 'link';
@@ -151,6 +158,7 @@ export type Part =
   | VaristorPart
   | DiodePart
   | ResistorPart
+  | FusePart
   | LinkPart;
 
 export type PartKind = Part['kind'];

@@ -37,6 +37,7 @@ export const SYMBOLS = {
   strobe: 'M7 18h10v3H7z M9 18c-2-6 0-10 3-10s5 4 3 10 M12 3v2 M5 6l1.5 1.5 M19 6l-1.5 1.5',
   lamp: 'M12 6a6 6 0 1 0 .01 0z M8 8l8 8 M16 8l-8 8',
   network: 'M9 4h6v4H9z M3 16h6v4H3z M15 16h6v4h-6z M12 8v4 M6 16v-4h12v4',
+  fuse: 'M2 12h20 M6 8.5h12v7H6z',
   diode: 'M4 12h5 M9 7v10l6-5z M15 7v10 M15 12h5',
   varistor: 'M4 12h4 M8 9h8v6H8z M16 12h4 M6 18h3l7-12h3',
   resistor: 'M3 12h4 M7 9.5h10v5H7z M17 12h4',

@@ -82,7 +82,7 @@ export function typeProblems(type: DeviceType): TypeProblem[] {
       add(`${at}.when`, 'unknown-setting', part.when.setting);
     for (const [key, value] of Object.entries(part)) {
       if (isTable(value)) tableProblems(`${at}.${key}`, value);
-      if (typeof value === 'number' && /ohms|maxAmps|maxVolts|draw|volts/i.test(key) && !(value > 0))
+      if (typeof value === 'number' && /ohms|amps|maxVolts|draw|volts/i.test(key) && !(value > 0))
         add(`${at}.${key}`, 'not-positive', String(value));
     }
     if (part.kind === 'contact') {

@@ -33,7 +33,7 @@ export interface InputAt {
 
 /** What an input is there for that does what a setting says. */
 const ACTS: ReadonlyMap<string, InputPurpose> = new Map(
-  (['exit', 'tamper', 'lockdown', 'interlock', 'aux'] as const).map((one) => [one, one]),
+  (['exit', 'fire', 'tamper', 'lockdown', 'interlock', 'aux'] as const).map((one) => [one, one]),
 );
 
 /** Purpose and channel of the inputs that a type's functions read, by part. */
@@ -56,9 +56,9 @@ function readBy(
   for (const { activate } of functionsOf(type, 'operator')) put(activate, 'exit', null);
   for (const { input } of functionsOf(type, 'fireInput')) put(input, 'fire', null);
   for (const { input } of functionsOf(type, 'tamper')) put(input, 'tamper', null);
-  for (const { input, acts } of functionsOf(type, 'input')) {
+  for (const { input, acts, ofChannel } of functionsOf(type, 'input')) {
     const does = typeof acts === 'string' ? acts : settingValue(type, settings, acts.setting);
-    put(input, ACTS.get(String(does)) ?? 'other', null);
+    put(input, ACTS.get(String(does)) ?? 'other', does === 'exit' ? (ofChannel ?? 0) : null);
   }
   return known;
 }

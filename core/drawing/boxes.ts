@@ -40,14 +40,14 @@ export function boxOf(
   ];
 }
 
-/** What a leg goes through in a device: a contact, a resistor, or a joint (null: only a terminal). */
-export function passKind(plan: Plan, step: Through | null): 'contact' | 'resistor' | 'joint' {
+/** What a leg goes through in a device: a contact, a resistor, a fuse, or a joint (null: only a terminal). */
+export function passKind(plan: Plan, step: Through | null): 'contact' | 'resistor' | 'fuse' | 'joint' {
   const device = step && plan.devices[step.device];
   const part = device && typeIn(plan, device).parts.find(({ id }) => id === step.part);
-  return part?.kind === 'contact' || part?.kind === 'resistor' ? part.kind : 'joint';
+  return part?.kind === 'contact' || part?.kind === 'resistor' || part?.kind === 'fuse' ? part.kind : 'joint';
 }
 
-/** Inside a through box: the contact in its present position, a resistor, or the joint that two wires share. */
+/** Inside a through box: the contact in its present position, a resistor, a fuse, or the joint that two wires share. */
 export function passOf(
   plan: Plan,
   step: Through | null,
@@ -86,6 +86,11 @@ export function passOf(
       [to, y],
     ],
   });
+  if (step && kind === 'fuse') {
+    const key = `${step.device}:${step.part}`;
+    const blown = live !== undefined && !live.isClosed(key);
+    return [{ kind: 'fuse', part: key, x1: x, x2: x + THROUGH, y, blown }, ...ends, ...pins];
+  }
   if (kind !== 'resistor') return [lead(x, x + THROUGH), ...ends, ...pins];
   const [left, right] = [x + THROUGH / 2 - 16, x + THROUGH / 2 + 16];
   return [

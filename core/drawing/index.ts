@@ -1,7 +1,7 @@
 export type { Drawing, Live, Shape } from './shapes';
 export { drawLoop, type DrawOptions } from './drawLoop';
 export { liveView, type HoldWords } from './liveView';
-export { bandWidth, contactPaths, toSvg } from './svg';
+export { bandWidth, contactPaths, fusePaths, toSvg } from './svg';
 export {
   diagramModel,
   layoutGraph,

@@ -35,6 +35,15 @@ export type Shape =
     }
   | { readonly kind: 'lead'; readonly points: readonly (readonly [number, number])[] }
   | { readonly kind: 'resistor'; readonly x1: number; readonly x2: number; readonly y: number }
+  /** A fuse between two terminals: a body that its wire runs through, or whose wire has parted. */
+  | {
+      readonly kind: 'fuse';
+      readonly part: string;
+      readonly x1: number;
+      readonly x2: number;
+      readonly y: number;
+      readonly blown: boolean;
+    }
   | { readonly kind: 'gang'; readonly x: number; readonly y1: number; readonly y2: number }
   | {
       readonly kind: 'gap';
@@ -65,7 +74,7 @@ export interface Drawing {
 export interface Live {
   ampsOf(conductor: string): number;
   isCut(conductor: string): boolean;
-  /** Whether a contact, by `device:part`, is closed now. */
+  /** Whether a contact, by `device:part`, is closed now, or a fuse whole. */
   isClosed(part: string): boolean;
   ampsThrough(part: string): number;
   /** One or two short lines of figures for a device's part: `13.10 V`, `0.47 A held`. */

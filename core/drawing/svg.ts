@@ -60,6 +60,11 @@ function shapeSvg(shape: Shape): string {
       return `<path d="M${shape.points.map(([x, y]) => `${n(x)},${n(y)}`).join(' L')}" fill="none" stroke="${INK}" stroke-width="2"/>`;
     case 'resistor':
       return `<rect x="${n(shape.x1)}" y="${n(shape.y - 6)}" width="${n(shape.x2 - shape.x1)}" height="12" fill="#ffffff" stroke="${INK}" stroke-width="2"/>`;
+    case 'fuse': {
+      const { body, wires } = fusePaths(shape);
+      const ink = shape.blown ? FAULT : INK;
+      return `<path d="${body}" fill="#ffffff" stroke="${INK}" stroke-width="1.6"/><path d="${wires}" fill="none" stroke="${ink}" stroke-width="2"/>`;
+    }
     case 'gang':
       return `<line x1="${n(shape.x)}" y1="${n(shape.y1)}" x2="${n(shape.x)}" y2="${n(shape.y2)}" stroke="#8b8f97" stroke-dasharray="2 3"/>`;
     case 'gap':
@@ -69,6 +74,20 @@ function shapeSvg(shape: Shape): string {
     case 'text':
       return `<text x="${n(shape.x)}" y="${n(shape.y)}" text-anchor="${shape.anchor}" ${TEXT[shape.style]}>${escape(shape.text)}</text>`;
   }
+}
+
+/** A fuse: the tube, and the wire that runs through it or has parted in its middle. */
+export function fusePaths({ x1, x2, y, blown }: Extract<Shape, { kind: 'fuse' }>): {
+  body: string;
+  wires: string;
+} {
+  const middle = (x1 + x2) / 2;
+  const [left, right] = [middle - 20, middle + 20];
+  const body = `M${n(left)},${n(y - 6)} H${n(right)} V${n(y + 6)} H${n(left)} Z`;
+  const wires = blown
+    ? `M${n(x1)},${n(y)} H${n(middle - 8)} M${n(middle + 8)},${n(y)} H${n(x2)}`
+    : `M${n(x1)},${n(y)} H${n(x2)}`;
+  return { body, wires };
 }
 
 /** Paths of a contact: fixed leads, and the arm that lies on its stop when closed and stands off when open. */

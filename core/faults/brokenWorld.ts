@@ -25,6 +25,8 @@ export function defectOf({ branches, branchOf, nodeOf }: Netlist, fault: Fault):
   switch (fault.kind) {
     case 'wire-open':
       return { kind: 'open', branches: [branchOf.get(fault.conductor) ?? -1] };
+    case 'fuse-open':
+      return { kind: 'open', branches: [branchOf.get(fault.fuse) ?? -1] };
     case 'terminals-touch':
       return { kind: 'bridge', a: nodeOf.get(fault.a) ?? 0, b: nodeOf.get(fault.b) ?? 0 };
     case 'contact-welded':

@@ -11,6 +11,8 @@ export type Fault =
   | { readonly kind: 'contact-welded'; readonly contact: string }
   /** A contact that is burnt or dirty: it never conducts. */
   | { readonly kind: 'contact-dead'; readonly contact: string }
+  /** A fuse that has blown of age, or was taken out; by branch id. */
+  | { readonly kind: 'fuse-open'; readonly fuse: string }
   /** A device that has died: its boards never start, its windings are open, its supply gives nothing. */
   | { readonly kind: 'device-dead'; readonly device: string };
 
@@ -57,6 +59,9 @@ export function faultsOf(world: World, whose: Whose = 'door'): Fault[] {
     ...touch,
     ...contacts.map(({ id }): Fault => ({ kind: 'contact-welded', contact: id })),
     ...contacts.map(({ id }): Fault => ({ kind: 'contact-dead', contact: id })),
+    ...netlist.branches.flatMap((branch): Fault[] =>
+      branch.kind === 'fuse' && counts(branch.device) ? [{ kind: 'fuse-open', fuse: branch.id }] : [],
+    ),
     ...inhabitants.flatMap(({ device, type }): Fault[] =>
       counts(device.id) && type.parts.some(({ kind }) => DIES.has(kind))
         ? [{ kind: 'device-dead', device: device.id }]

@@ -4,6 +4,7 @@ import { HARDWARE_SETS } from '../brief/index';
 import type { Plan } from '../plan/index';
 import { atRest, buildWorld } from '../simulate/index';
 import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
+import { add, move, wire } from '../specimens/ruleEdits';
 import { siteOf } from '../specimens/site';
 import { faultsOf, sweep, sweepAnew, type Fault, type FaultResult, type Whose } from './index';
 
@@ -41,6 +42,25 @@ describe('the sweep of a door', () => {
   it('equals its slow twin where doors share a supply, whoever’s the fault is', () => {
     const plan = siteOf({ doors: 3, perSupply: 3 });
     expect(swept(plan, 'D002', 'all')).toEqual(sweepAnew(plan, 'D002', 'all'));
+  });
+
+  it('equals its slow twin where every way out of the supply has a fuse; a short then costs less', () => {
+    const bare = SETS.find(({ id }) => id === 'magnet-controller')!.plan;
+    const plan = mustApply(
+      bare,
+      add(bare, 'fuse-block-4', 'FB1'),
+      wire('PS1.+V', 'FB1.IN'),
+      move(bare, 'PS1.+V', 'F1.C', 'from', 'FB1.F1'),
+      move(bare, 'PS1.+V', 'K1.+12', 'from', 'FB1.F2'),
+      move(bare, 'PS1.+V', 'R1.V+', 'from', 'FB1.F3'),
+      move(bare, 'PS1.+V', 'X1.V+', 'from', 'FB1.F4'),
+    );
+    const results = swept(plan, 'D01');
+    expect(results).toEqual(sweepAnew(plan, 'D01'));
+    expect(results.filter(({ fault }) => fault.kind === 'fuse-open')).toHaveLength(4);
+    const short = { kind: 'terminals-touch', a: 'D01/R1.V+', b: 'D01/R1.V-' };
+    const atNoon = (all: readonly FaultResult[]) => find(all, short).outcomes.get('rest');
+    expect([atNoon(swept(bare, 'D01')), atNoon(results)]).toEqual(['not-proven', 'same']);
   });
 
   it('equals its slow twin where the door is already wrong: a wire off, anywhere', () => {

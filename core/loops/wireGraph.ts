@@ -20,6 +20,7 @@ const COST = { wire: 1, link: 0.2, closed: 1, open: 4, resistor: 6 } as const;
 function costOf(part: Part): number | null {
   switch (part.kind) {
     case 'link':
+    case 'fuse':
       return COST.link;
     case 'resistor':
       return COST.resistor;

@@ -1,4 +1,4 @@
-import { findType, settingFault, type DeviceType } from '../devices/index';
+import { asSet, findType, settingFault, type DeviceType } from '../devices/index';
 import type { Edit } from './edit';
 import type { Device } from './schemas/device';
 import { findIn, type Plan } from './plan';
@@ -10,11 +10,17 @@ export type WithTypes = Pick<Plan, 'types'>;
 export const findTypeIn = ({ types }: WithTypes, id: string): DeviceType | undefined =>
   findIn(types, id) ?? findType(id);
 
-/** The type of a device. Throws on an unknown one: a plan in memory has passed the door and names only known types. */
-export function typeIn(plan: WithTypes, device: Pick<Device, 'type'>): DeviceType {
-  const type = findTypeIn(plan, device.type);
-  if (!type) throw new Error(`unknown device type "${device.type}"`);
-  return type;
+/**
+ * The type of a device, as its settings make it. Throws on an unknown one: a plan in memory has passed the door and names only
+ * known types.
+ */
+export function typeIn(
+  plan: WithTypes,
+  { type: id, settings }: Pick<Device, 'type'> & Partial<Pick<Device, 'settings'>>,
+): DeviceType {
+  const type = findTypeIn(plan, id);
+  if (!type) throw new Error(`unknown device type "${id}"`);
+  return settings ? asSet(type, settings) : type;
 }
 
 /** Own types carry their version in their id, `bench-reader@2`: a device in use keeps the version it has. */

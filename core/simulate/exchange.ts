@@ -1,3 +1,4 @@
+import { blownBetween } from '../circuit/index';
 import { NOTHING, react, type Reaction, type Signal } from './behaviours/index';
 import { doorHold, lockStatuses } from './lockStatus';
 import { settleState } from './settleState';
@@ -16,11 +17,20 @@ export interface Step {
 export function exchange(world: World, before: SimState, changed: SimState, effects: Effect[]): Step {
   let last = before;
   let state = settleState(world, changed);
+  tellFuses(world, changed, state, effects);
   for (let round = 0; ; round += 1) {
     const next = answered(world, last, state, round, effects);
     if (next === state || round === MAX_EXCHANGES) return { state: next, effects };
     last = state;
     state = settleState(world, next);
+    tellFuses(world, last, state, effects);
+  }
+}
+
+function tellFuses({ netlist }: World, last: SimState, state: SimState, effects: Effect[]): void {
+  for (const index of blownBetween(netlist, last.point.on, state.point.on)) {
+    const { id } = netlist.branches[index]!;
+    effects.push({ at: state.now, kind: 'fuse', fuse: id, device: id.slice(0, id.lastIndexOf(':')) });
   }
 }
 

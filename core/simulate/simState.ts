@@ -61,6 +61,8 @@ export type Stimulus =
   | { readonly kind: 'mains'; readonly on: boolean }
   | { readonly kind: 'batteryAt'; readonly share: number }
   | { readonly kind: 'dead'; readonly on: boolean }
+  /** Somebody puts new fuses into a device. */
+  | { readonly kind: 'newFuses'; readonly device: string }
   | { readonly kind: 'cut'; readonly conductor: string }
   | { readonly kind: 'mend'; readonly conductor: string }
   /** The programs of these devices stop, all at one moment. */
@@ -72,6 +74,8 @@ export type Stimulus =
 export type Effect = { readonly at: number } & (
   | { readonly kind: 'relay'; readonly state: string; readonly on: boolean }
   | { readonly kind: 'door'; readonly open: boolean }
+  /** By branch id. */
+  | { readonly kind: 'fuse'; readonly fuse: string; readonly device: string }
   | { readonly kind: 'door-refused' }
   | { readonly kind: 'alarm'; readonly alarm: Alarm; readonly on: boolean }
   | { readonly kind: 'card-read'; readonly device: string; readonly outcome: CardOutcome }

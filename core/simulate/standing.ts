@@ -1,10 +1,11 @@
+import { BLOWN } from '../circuit/index';
 import { functionsOf } from '../devices/index';
 import type { SimState, Stimulus } from './simState';
 import type { World } from './world';
 
 /** Something that was done to a door and still stands, with what undoes it. */
 export interface Standing {
-  readonly kind: 'break-glass' | 'fire' | 'power' | 'cut' | 'switch' | 'failed';
+  readonly kind: 'break-glass' | 'fire' | 'power' | 'cut' | 'switch' | 'failed' | 'fuse';
   /** Device or wire it is about; null for what is about the whole door. */
   readonly id: string | null;
   /** What a person would do to end it, in order; empty where nobody can on the bench. */
@@ -37,6 +38,15 @@ export function standing(world: World, state: SimState): Standing[] {
       ],
     });
   for (const id of state.cut) found.push({ kind: 'cut', id, undo: [{ kind: 'mend', conductor: id }] });
+  for (const id of new Set(blown(world, state)))
+    found.push({ kind: 'fuse', id, undo: [{ kind: 'newFuses', device: id }] });
   for (const id of state.failed) found.push({ kind: 'failed', id, undo: [] });
   return found;
 }
+
+/** Devices in which a fuse has blown. */
+const blown = ({ netlist }: World, { point }: SimState): string[] =>
+  [...netlist.fast.fuses].flatMap((index) => {
+    const branch = netlist.branches[index];
+    return branch?.kind === 'fuse' && point.on[index] === BLOWN ? [branch.device] : [];
+  });

@@ -1,5 +1,5 @@
 import { does, functionOf } from '../devices/index';
-import type { Feed } from '../circuit/index';
+import { withNewFuses, type Feed } from '../circuit/index';
 import type { Signal } from './behaviours/index';
 import { readCard, type CardRead, type SettleUnder } from './cardRead';
 import { deliver, exchange, moveDoor, moveOthers } from './exchange';
@@ -56,6 +56,10 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
     }
     return { ...state, feeds };
   },
+  newFuses: ({ netlist }, state, { device }) => ({
+    ...state,
+    point: withNewFuses(netlist, state.point, device),
+  }),
   cut: (_world, state, { conductor }) => ({ ...state, cut: new Set([...state.cut, conductor]) }),
   mend: (_world, state, { conductor }) => ({
     ...state,

@@ -3,6 +3,7 @@ import { newDevice } from '../brief/index';
 import { type Edit } from '../plan/index';
 import { metres } from '../units/index';
 import { magnetDoor, strikeDoor } from './doors';
+import { menuDoor } from './menuDoor';
 import { intercomPlan } from './intercom';
 import {
   add,
@@ -37,6 +38,18 @@ export const HARDWARE_MISTAKES: readonly Row[] = [
       move(plan, 'PS1.+V', 'R1.V+', 'from', 'PS9.+V'),
       move(plan, 'R1.V-', 'PS1.0V', 'to', 'PS9.0V'),
     ],
+  ],
+  [
+    'input-unset',
+    'a wire on an input that its menu leaves unused',
+    () => menuDoor('controller-1-menu'),
+    () => [wire('K1.IN3', 'K1.G')],
+  ],
+  [
+    'input-twice',
+    'two inputs set as the contact of one door',
+    () => menuDoor('controller-1-menu'),
+    () => [set('K1', 'in3', 'contact')],
   ],
   [
     'bus-forked',

@@ -1,7 +1,7 @@
 import type { Edit, Person, Plan } from '../plan/index';
 import { metres, mm2 } from '../units/index';
 import { magnetDoor, strikeDoor } from './doors';
-import { drop, lobby, move, patch, set, type Row, wire } from './ruleEdits';
+import { add, drop, lobby, move, patch, set, type Row, wire } from './ruleEdits';
 
 const become = (device: string, type: string): Edit => ({
   kind: 'setDevice',
@@ -44,6 +44,28 @@ export const PROOF_MISTAKES: readonly Row[] = [
       become('L1', 'magnet-lock-monitored'),
       move(plan, 'F1.NC', 'K1.COM1', 'to', 'C1.a'),
       wire('C1.b', 'K1.COM1'),
+    ],
+  ],
+  [
+    'fuse-overload',
+    'a whole door behind a fuse that is too small',
+    magnetDoor,
+    (plan) => [
+      add(plan, 'fuse-inline', 'FU1'),
+      set('FU1', 'fuse', '0.5'),
+      ...['F1.C', 'K1.+12', 'R1.V+', 'X1.V+'].map((to) => move(plan, 'PS1.+V', to, 'from', 'FU1.2')),
+      wire('PS1.+V', 'FU1.1'),
+    ],
+  ],
+  [
+    'fuse-blows',
+    'a short behind the fuse of the lock',
+    magnetDoor,
+    (plan) => [
+      add(plan, 'fuse-inline', 'FU1'),
+      move(plan, 'PS1.+V', 'F1.C', 'from', 'FU1.2'),
+      wire('PS1.+V', 'FU1.1'),
+      wire('L1.+', 'L1.-', { number: 'W91' }),
     ],
   ],
   [

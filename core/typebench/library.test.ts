@@ -16,11 +16,12 @@ describe('every type in its smallest working circuit', () => {
   it('is of a kind that some circuit below proves', () => {
     const proven = new Set([...fed, ...sources, ...switching, ...locks].map(({ id }) => id));
     const rest = LIBRARY.filter(({ id }) => !proven.has(id)).map(({ id }) => id);
-    // Parts that only join, bridge or end a line: proven where lines are (joints, suppression, buses).
+    // Parts that only join, bridge or end a line: proven where lines are (joints, fuses, suppression, buses).
     const joints = ['joint', 'joint-2', 'joint-3', 'joint-8', 'earth-bar'];
     const passive = [...joints, 'flyback-diode', 'varistor-18v', 'varistor-38v', 'surge-arrester'];
+    const fuses = ['fuse-inline', 'fuse-block-4', 'fuse-block-8'];
     const resistors = ['eol-2k2', 'eol-4k7', 'eol-10k'];
-    expect(rest.sort()).toEqual([...passive, ...resistors].sort());
+    expect(rest.sort()).toEqual([...passive, ...fuses, ...resistors].sort());
   });
 
   it.each(fed.map((type) => [type.id, type] as const))(

@@ -9,6 +9,8 @@ const RULE_OF: Readonly<Record<Damage['kind'], string>> = {
   reversed: 'reversed-device',
   'over-voltage': 'over-voltage',
   'contact-overload': 'contact-overload',
+  'fuse-blown': 'fuse-blows',
+  'fuse-overload': 'fuse-overload',
   'wrong-current': 'wrong-current',
   'driven-output': 'driven-output',
   'source-overload': 'supply-overload',

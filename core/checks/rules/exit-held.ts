@@ -2,6 +2,8 @@ import { functionOf, roleValue, settingFor } from '../../devices/index';
 import { inputsOf, type InputAt } from '../../door/index';
 import { terminalId, terminalLabel, type Edit } from '../../plan/index';
 import { atRest, buildWorld } from '../../simulate/index';
+import { setTo } from '../analyses/menuInputs';
+import { inputsMovedBy } from '../analyses/moves';
 import { bridge } from '../analyses/bridge';
 import { changeOver, otherThrow, planAfter, type Throw } from '../analyses/otherThrow';
 import { takeOut } from '../analyses/takeOut';
@@ -51,6 +53,11 @@ function cause(context: CheckContext, input: Asked): { at: Hit['at']; remedy?: E
     const wire = bridge(context, asking, common);
     return { at: wire ? [onWire(wire)] : [], how: 'bridged', ...takeOut(wire) };
   }
+  const contact = context.parts.contacts.some((one) =>
+    inputsMovedBy(context, one).some(({ id }) => id === input.id),
+  );
+  const menu = contact ? setTo(context.plan, input.device, input.part, 'contact') : null;
+  if (menu) return { at: [], how: 'menu', remedy: menu };
   const thrown = blade(context, input);
   if (thrown) {
     const wires = context.wiresAt(thrown.on).map(({ id }) => onWire(id));

@@ -1,4 +1,4 @@
-import type { DryInput } from '../../devices/index';
+import { functionsOf, type DryInput } from '../../devices/index';
 import { deviceOf, terminalId } from '../../plan/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, type Hit, rule } from '../hit';
@@ -23,8 +23,15 @@ const askedThroughController: Analysis<'parts' | 'loops' | 'world' | 'groupOf'> 
         ),
     );
     if (inLock || !parts.decider) return [];
-    const { roles } = parts.decider.type;
-    const asks = [...(roles.exitInputs ?? []), ...(roles.contactInputs ?? []), ...(roles.statusInputs ?? [])];
+    // All that it reads but a line that is made to be watched, and an input that drops outputs by a contact of its own.
+    const { type: asked } = parts.decider;
+    const watched = asked.roles.alarmInput?.input;
+    const drops = new Set(functionsOf(asked, 'fireInput').map(({ input }) => input));
+    const asks = asked.parts.flatMap((part) =>
+      part.kind === 'input' && part.a !== watched && !drops.has(part.id)
+        ? [{ input: part.a, common: part.b }]
+        : [],
+    );
     const groups = new Set(asks.map((input) => softened(input, parts.decider!.device.id)));
     const lands = type.terminals.some(({ id }) => groups.has(groupOf(terminalId(device.id, id))));
     if (!lands || world.locks.length === 0) return [];

@@ -87,6 +87,10 @@ import { callNotCrossed } from './call-not-crossed';
 import { lockVoltageSound } from './lock-voltage-sound';
 import { lockUnderVoltage } from './lock-under-voltage';
 import { deviceUnderVoltage } from './device-under-voltage';
+import { fuseBlows } from './fuse-blows';
+import { fuseOverload } from './fuse-overload';
+import { inputUnset } from './input-unset';
+import { inputTwice } from './input-twice';
 import { headroom } from './headroom';
 import { noBattery } from './no-battery';
 import { batteryShort } from './battery-short';
@@ -234,6 +238,10 @@ export const RULES = [
   lockVoltageSound,
   lockUnderVoltage,
   deviceUnderVoltage,
+  fuseBlows,
+  fuseOverload,
+  inputUnset,
+  inputTwice,
   headroom,
   supplyIdle,
   noBattery,

@@ -3,6 +3,7 @@ import type { InputPurpose } from '../../door/index';
 import { terminalId, terminalLabel, type TerminalId } from '../../plan/index';
 import type { Inhabitant } from '../../simulate/index';
 import { inputsAcross, inputsMovedBy } from '../analyses/moves';
+import { setTo } from '../analyses/menuInputs';
 import { changeOver } from '../analyses/otherThrow';
 import { onDevice, onTerminal, onWire, type CheckContext } from '../context';
 import { type Analysis, hit, type Hit, rule } from '../hit';
@@ -49,15 +50,18 @@ const misplaced: Analysis = (context) => {
     const at = terminalId(first.device, first.pin);
     const right = ownInput(context, job);
     const wires = wiresAt(at);
+    const menu = setTo(plan, first.device, first.part, job);
     const values = {
       tag: self.device.tag,
       job,
       terminal: terminalLabel(plan, at, door.id),
       purpose: SUITS[job].includes(first.purpose) ? 'other-door' : first.purpose,
       right: right && right !== at ? terminalLabel(plan, right, door.id) : '',
+      how: menu ? 'menu' : 'wires',
     };
     const remedy =
-      right && right !== at && alone.length > 0 ? changeOver(plan, [{ on: at, other: right }]) : null;
+      menu ??
+      (right && right !== at && alone.length > 0 ? changeOver(plan, [{ on: at, other: right }]) : null);
     return [
       hit(
         'wrong-input',

@@ -15,6 +15,7 @@ import { operators, relays, releases } from './release';
 import { smallParts } from './smallParts';
 import { dip } from './dip';
 import { lobby } from './lobby';
+import { menuInputs } from './menuInputs';
 import { sounders } from './sounders';
 import { supplies } from './supplies';
 import { terminals } from './terminals';
@@ -41,6 +42,7 @@ export const LIBRARY: readonly DeviceType[] = [
   ...operators,
   ...gates,
   ...lobby,
+  ...menuInputs,
   ...dip,
   ...sounders,
   ...network,

@@ -5,18 +5,24 @@ import { networkSettings } from './network';
 
 /** Controllers with more to ask than exits and contacts: a lockdown line, an interlock between doors, inputs set by a menu. */
 
-/** What an input may be set to, in the words of a menu. */
-const ACTS = {
+/** What an input may be set to beside its door's own exit and contact, in the words of a menu. */
+export const MENU_ACTS = {
   none: 'not used',
-  exit: 'exit button of the first door',
+  exit: 'exit button',
   tamper: 'tamper loop',
   interlock: 'keeps every door shut: a partner’s door is open',
   lockdown: 'lockdown: nobody in, everybody out',
+  fire: 'fire: every door released, by software, while it is asked',
   aux: 'reported only',
 };
 
-const inputSettings = (n: number): Setting[] => [
-  choice(`in${n}`, `input ${n} is`, ACTS, 'none'),
+/** What an input is, and how it rests. */
+export const inputSettings = (
+  n: number,
+  acts: Readonly<Record<string, string>> = MENU_ACTS,
+  initial: string = 'none',
+): Setting[] => [
+  choice(`in${n}`, `input ${n} is`, acts, initial),
   choice(`in${n}.rest`, `input ${n} at rest`, { NO: 'open', NC: 'closed' }, 'NO'),
 ];
 

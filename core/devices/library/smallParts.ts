@@ -1,5 +1,5 @@
 import type { DeviceType, Terminal } from '../deviceType';
-import { EOL_OHMS, needed, PASSIVE } from '../build';
+import { choice, EOL_OHMS, fuse, needed, PASSIVE } from '../build';
 
 const lever = (...ids: string[]): Terminal[] =>
   ids.map((id) => ({ id, maxConductors: 1, use: 'optional', form: 'lever', sizes: [0.14, 4] }));
@@ -34,7 +34,41 @@ const endOfLine = (id: string, ohms: number, label: string): DeviceType => ({
   symbol: 'resistor',
 });
 
-/** Suppression, end-of-line resistors and joints. */
+/** Ratings of the miniature fuses that are kept in a van, amps. */
+const FUSE_SIZES = { '0.5': 0.5, '1': 1, '1.6': 1.6, '2': 2, '3.15': 3.15, '5': 5 };
+const fuseSetting = (id: string, label: string) =>
+  choice(id, label, Object.fromEntries(Object.keys(FUSE_SIZES).map((size) => [size, `${size} A`])), '1');
+const fitted = (setting: string) => ({ setting, values: FUSE_SIZES });
+
+/** A bar with an input and a fuse for each way out. */
+const fuseBlock = (ways: number): DeviceType => {
+  const numbers = Array.from({ length: ways }, (_, index) => index + 1);
+  return {
+    ...JOINT,
+    id: `fuse-block-${ways}`,
+    name: `Fuse block, ${ways} ways`,
+    short: 'fuse block',
+    description:
+      'Shares one plus out through a fuse each: a short behind one leaves the others their power. The minus is joined elsewhere.',
+    tagPrefix: 'FB',
+    place: 'enclosure',
+    terminals: [
+      { id: 'IN', maxConductors: 2, use: 'needed', form: 'screw', sizes: [0.22, 6] },
+      ...numbers.map((n): Terminal => ({
+        id: `F${n}`,
+        maxConductors: 2,
+        use: 'optional',
+        form: 'screw',
+        sizes: [0.14, 2.5],
+      })),
+    ],
+    parts: numbers.map((n) => fuse(`fuse${n}`, 'IN', `F${n}`, fitted(`fuse${n}`))),
+    settings: numbers.map((n) => fuseSetting(`fuse${n}`, `fuse ${n}`)),
+    symbol: 'fuse',
+  };
+};
+
+/** Suppression, end-of-line resistors, fuses and joints. */
 export const smallParts: readonly DeviceType[] = [
   {
     ...SUPPRESSION,
@@ -52,6 +86,22 @@ export const smallParts: readonly DeviceType[] = [
   endOfLine('eol-2k2', EOL_OHMS, '2.2 kΩ'),
   endOfLine('eol-4k7', 4700, '4.7 kΩ'),
   endOfLine('eol-10k', 10_000, '10 kΩ'),
+  {
+    ...JOINT,
+    id: 'fuse-inline',
+    name: 'Fuse in a lead',
+    short: 'fuse',
+    description:
+      'A holder in the plus of one device: what is behind it blows it, and nothing else goes dark.',
+    tagPrefix: 'FU',
+    place: 'enclosure',
+    terminals: lead('1', '2'),
+    parts: [fuse('fuse', '1', '2', fitted('fuse'))],
+    settings: [fuseSetting('fuse', 'fuse')],
+    symbol: 'fuse',
+  },
+  fuseBlock(4),
+  fuseBlock(8),
   {
     ...JOINT,
     id: 'joint',

@@ -1,7 +1,7 @@
 import { roleValue, type Channel, type SettingRole } from '../../devices/index';
 import type { Memory } from '../simState';
 import { settingMs, type Inhabitant } from '../world';
-import { keyOf, refuses } from './refuses';
+import { isFire, keyOf, refuses } from './refuses';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
 
 /**
@@ -20,6 +20,8 @@ export function channelReact(
   switch (signal.kind) {
     case 'credential': {
       if (signal.channel !== index) return NOTHING;
+      // While a fire is reported the door is open already, and stays so.
+      if (isFire(self, memory)) return { answer: signal.valid ? 'accepted' : 'refused' };
       if (!signal.valid) return { answer: 'refused', ...wrongAgain(self, index, memory) };
       if (refuses(self, memory, index, 'credential')) return { answer: 'refused' };
       // A right one ends the row of wrong ones.
@@ -35,7 +37,7 @@ export function channelReact(
     }
     case 'input':
       if (signal.input === channel.exitInput) {
-        return asked(self, channel, index, memory, signal);
+        return isFire(self, memory) ? NOTHING : asked(self, channel, index, memory, signal);
       }
       if (signal.input === channel.contactInput) return doorMoved(self, channel, index, memory, signal);
       return NOTHING;
@@ -166,7 +168,7 @@ function doorMoved(
   }
   if (reading !== 'closed') return NOTHING;
   const quiet = { cancel: [`${key}.held`], alarms: { 'held-open': false, forced: false } };
-  const onClose = setting(self, index, 'relock') === 'close';
+  const onClose = setting(self, index, 'relock') === 'close' && !isFire(self, memory);
   if (!onClose || memory[`${key}.released`] !== true) return quiet;
   return { ...relock(channel, key, memory), ...quiet, cancel: [`${key}.held`, `${key}.relock`] };
 }

@@ -3,9 +3,9 @@ import type { Memory } from '../simState';
 import type { Inhabitant } from '../world';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
 import { release } from './channel';
-import { interlockBy, keyOf, lockdownBy, refuses } from './refuses';
+import { fireBy, interlockBy, isFire, keyOf, lockdownBy, refuses } from './refuses';
 
-type Does = (self: Inhabitant, memory: Memory, asked: boolean, input: string) => Reaction;
+type Does = (self: Inhabitant, memory: Memory, asked: boolean, input: string, channel: number) => Reaction;
 
 /** What each kind of input does when it begins and when it ends to be asked. */
 const DOES: Readonly<Record<Acted, Does>> = {
@@ -15,12 +15,20 @@ const DOES: Readonly<Record<Acted, Does>> = {
   interlock: (_self, memory, asked, input) => ({ memory: { ...memory, [interlockBy(input)]: asked } }),
   lockdown: (self, memory, asked, input) => {
     const next = { ...memory, [lockdownBy(input)]: asked };
-    return asked ? lockAtOnce(self, next) : { memory: next };
+    // A fire goes before a lockdown.
+    return asked && !isFire(self, next) ? lockAtOnce(self, next) : { memory: next };
   },
-  exit: (self, memory, asked) => {
-    const [channel] = channelsOf(self.type);
-    if (!asked || !channel || refuses(self, memory, 0, 'exit')) return NOTHING;
-    return release(self, channel, 0, 'exit', memory);
+  exit: (self, memory, asked, _input, index) => {
+    const channel = channelsOf(self.type)[index];
+    if (!asked || !channel || refuses(self, memory, index, 'exit')) return NOTHING;
+    return release(self, channel, index, 'exit', memory);
+  },
+  // Its channel reads it: see `asSet`. One that is a contact too many is read by nobody.
+  contact: () => NOTHING,
+  fire: (self, memory, asked, input) => {
+    const next = { ...memory, [fireBy(input)]: asked };
+    if (!asked && isFire(self, next)) return { memory: next };
+    return asked ? releaseAll(self, next) : lockAtOnce(self, next);
   },
 };
 
@@ -37,9 +45,22 @@ function lockAtOnce(self: Inhabitant, memory: Memory): Reaction {
   };
 }
 
+/** Every door of the device is released, and stays so: nothing that was to lock it again comes to that. */
+function releaseAll(self: Inhabitant, memory: Memory): Reaction {
+  const channels = channelsOf(self.type);
+  return {
+    set: Object.fromEntries(channels.map(({ relay }) => [relay, true])),
+    cancel: channels.map((_, index) => `${keyOf(index)}.relock`),
+    memory: {
+      ...memory,
+      ...Object.fromEntries(channels.map((_, index) => [`${keyOf(index)}.released`, true])),
+    },
+  };
+}
+
 /** An input that does what its type or a setting says, while it is asked. A board that stops has forgotten it. */
 export function ownInput(
-  { input, acts, restSetting }: FunctionOf<'input'>,
+  { input, acts, restSetting, ofChannel = 0 }: FunctionOf<'input'>,
   self: Inhabitant,
   memory: Memory,
   signal: Signal,
@@ -49,10 +70,17 @@ export function ownInput(
   if (signal.kind === 'power')
     return signal.on
       ? NOTHING
-      : { memory: { ...memory, [lockdownBy(input)]: false, [interlockBy(input)]: false } };
+      : {
+          memory: {
+            ...memory,
+            [lockdownBy(input)]: false,
+            [interlockBy(input)]: false,
+            [fireBy(input)]: false,
+          },
+        };
   if (signal.kind !== 'input' || signal.input !== input || signal.reading === 'dead') return NOTHING;
   const closes = restSetting === undefined || set(restSetting) !== 'NC';
   // What is neither open nor closed asks where a cut wire would: a line that is not sound is not at rest.
   const asked = closes ? signal.reading === 'closed' : signal.reading !== 'closed';
-  return does(self, memory, asked, input);
+  return does(self, memory, asked, input, ofChannel);
 }

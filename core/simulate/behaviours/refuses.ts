@@ -4,6 +4,7 @@ import type { Inhabitant } from '../world';
 
 /** What a device remembers of an input that keeps its doors shut, while it is asked. */
 export const lockdownBy = (input: string): string => `lockdown.${input}`;
+export const fireBy = (input: string): string => `fire.${input}`;
 export const interlockBy = (input: string): string => `interlock.${input}`;
 
 /**
@@ -29,6 +30,10 @@ export function refuses(
   if (by === 'exit' && set(interlock.exitsSetting) === 'pass') return false;
   return channelsOf(self.type).some((_, other) => other !== channel && isBusy(memory, other));
 }
+
+/** Whether an input of the device asks it to release all doors for a fire. */
+export const isFire = (self: Inhabitant, memory: Memory): boolean =>
+  functionsOf(self.type, 'input').some(({ input }) => memory[fireBy(input)] === true);
 
 /** What a channel's memories begin with. */
 export const keyOf = (channel: number): string => `c${channel}`;

@@ -2,7 +2,7 @@ import { functionOf, functionsOf } from '#core/devices/index';
 import { doorDevices, exits } from '#core/door/index';
 import { callers, fireReleases } from '#core/prove/index';
 import type { Device } from '#core/plan/index';
-import type { Stimulus } from '#core/simulate/index';
+import { standing, type Stimulus } from '#core/simulate/index';
 import type { Bench as BenchState } from './useBench';
 
 /** Something that can be done to a door. */
@@ -67,6 +67,11 @@ const ways: Group = ({ world, state, people }) => {
 const tagAt = ({ door }: BenchState['world'], device: Device): string =>
   device.door === door.id || device.door === null ? device.tag : `${device.door}/${device.tag}`;
 
+const tagById = (world: BenchState['world'], id: string): string => {
+  const found = world.byId.get(id);
+  return found ? tagAt(world, found.device) : id;
+};
+
 /** Bells, key switches, handsets, and the keys of answering stations wherever they stand. */
 const calls: Group = ({ world }, on) => {
   const press = (device: string, tag: string, label: string): Trigger => ({
@@ -121,6 +126,14 @@ const emergencies: Group = ({ world }, on) => {
   return list;
 };
 
+/** New fuses where some have blown. */
+const fuses: Group = ({ world, state }) =>
+  standing(world, state).flatMap(({ kind, id, undo }): Trigger[] =>
+    kind === 'fuse' && id !== null && undo[0]
+      ? [{ id: `fuse-${id}`, label: `New fuse in ${tagById(world, id)}`, on: true, stimulus: undo[0] }]
+      : [],
+  );
+
 const power: Group = ({ state }) => {
   const feeds = [...state.feeds.values()];
   const dead = feeds.length > 0 && feeds.every((feed) => feed.kind === 'off');
@@ -135,5 +148,5 @@ const power: Group = ({ state }) => {
 /** What can be done to this door, from the devices it has and the state it is in. */
 export const triggersOf = (bench: BenchState): Trigger[] => {
   const on = (key: string) => bench.state.states.has(key);
-  return [credentials, ways, calls, emergencies, power].flatMap((group) => group(bench, on));
+  return [credentials, ways, calls, emergencies, fuses, power].flatMap((group) => group(bench, on));
 };

@@ -13,6 +13,8 @@ const DAMAGES: Readonly<Record<string, string>> = {
   'driven-input': 'voltage on a dry input',
   'driven-output': 'voltage on an output',
   'contact-overload': 'contact overloaded',
+  'fuse-overload': 'beyond its rating',
+  'fuse-blown': 'blown',
   'source-overload': 'at its current limit',
 };
 

@@ -62,6 +62,7 @@ const LABELS: Readonly<Record<string, string>> = {
   follows: 'follows',
   acts: 'does',
   restSetting: 'at rest by setting',
+  ofChannel: 'for door (0: the first)',
   clearSetting: 'waits by setting',
   exitsSetting: 'exits by setting',
 };

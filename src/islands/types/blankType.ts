@@ -79,6 +79,8 @@ export function blankPart(
       return { ...at, kind, forwardVolts: 0.7, ohms: 0.05 };
     case 'resistor':
       return { ...at, kind, ohms: 2200 };
+    case 'fuse':
+      return { ...at, kind, amps: 1 };
     case 'link':
       return { ...at, kind };
   }

@@ -1,5 +1,5 @@
 import type { TerminalId } from '#core/plan/index';
-import { bandWidth, contactPaths, type Drawing, type Shape } from '#core/drawing/index';
+import { bandWidth, contactPaths, fusePaths, type Drawing, type Shape } from '#core/drawing/index';
 import { cx } from '../../ui/cx';
 import css from './LoopDrawing.module.css';
 
@@ -33,6 +33,7 @@ export function LoopDrawing(props: Props) {
     'gap',
     'lead',
     'resistor',
+    'fuse',
     'contact',
     'text',
     'terminal',
@@ -157,6 +158,15 @@ function ShapeView({
           className={css['resistor']}
         />
       );
+    case 'fuse': {
+      const { body, wires } = fusePaths(shape);
+      return (
+        <g>
+          <path d={body} className={css['resistor']} />
+          <path d={wires} className={cx(css['blade'], shape.blown && css['parted'])} />
+        </g>
+      );
+    }
     case 'gang':
       return <line x1={shape.x} x2={shape.x} y1={shape.y1} y2={shape.y2} className={css['gang']} />;
     case 'gap':

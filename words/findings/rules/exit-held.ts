@@ -8,6 +8,7 @@ export const exitHeld: Words = {
       ? 'As long as it does the door stays released.'
       : 'It answers to the press, and never sees one.'),
   remedy: (v) =>
-    ({ bridged: 'Take out the bridge', throw: 'Change over the contact' })[String(v['how'])] ??
-    `Set it normally ${v['form'] === 'NC' ? 'open' : 'closed'}`,
+    ({ bridged: 'Take out the bridge', throw: 'Change over the contact', menu: 'Set it as door contact' })[
+      String(v['how'])
+    ] ?? `Set it normally ${v['form'] === 'NC' ? 'open' : 'closed'}`,
 };

@@ -39,6 +39,10 @@ import { spareWire } from './spare-wire';
 import { lockUnderVoltage } from './lock-under-voltage';
 import { deviceUnderVoltage } from './device-under-voltage';
 import { lockVoltageSound } from './lock-voltage-sound';
+import { fuseBlows } from './fuse-blows';
+import { fuseOverload } from './fuse-overload';
+import { inputUnset } from './input-unset';
+import { inputTwice } from './input-twice';
 import { headroom } from './headroom';
 import { batteryShort } from './battery-short';
 import { batterySound } from './battery-sound';
@@ -177,6 +181,10 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'lock-under-voltage': lockUnderVoltage,
   'device-under-voltage': deviceUnderVoltage,
   'lock-voltage-sound': lockVoltageSound,
+  'fuse-blows': fuseBlows,
+  'fuse-overload': fuseOverload,
+  'input-unset': inputUnset,
+  'input-twice': inputTwice,
   headroom: headroom,
   'battery-short': batteryShort,
   'battery-sound': batterySound,

@@ -1,0 +1,11 @@
+import { damages } from '../analyses/damages';
+import { rule } from '../hit';
+
+export const fuseBlows = rule({
+  code: 'fuse-blows',
+  family: 'W',
+  station: 'wire',
+  severity: 'stop',
+  basis: 'rating',
+  find: damages,
+});

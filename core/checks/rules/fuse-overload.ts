@@ -1,0 +1,11 @@
+import { damages } from '../analyses/damages';
+import { rule } from '../hit';
+
+export const fuseOverload = rule({
+  code: 'fuse-overload',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'rating',
+  find: damages,
+});

@@ -1,0 +1,11 @@
+import { menuInputs } from '../analyses/menuInputs';
+import { rule } from '../hit';
+
+export const inputTwice = rule({
+  code: 'input-twice',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: menuInputs,
+});

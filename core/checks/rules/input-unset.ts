@@ -1,0 +1,11 @@
+import { menuInputs } from '../analyses/menuInputs';
+import { rule } from '../hit';
+
+export const inputUnset = rule({
+  code: 'input-unset',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: menuInputs,
+});

@@ -1,0 +1,10 @@
+import type { Words } from '../text';
+
+const ACTS: Readonly<Record<string, string>> = { exit: 'exit button', contact: 'door contact' };
+
+export const inputTwice: Words = {
+  title: (v) => `${v['other']} and ${v['terminal']} are both set as ${ACTS[String(v['acts'])] ?? v['acts']}`,
+  reason: (v) =>
+    `They are of one door, and ${v['tag']} listens to one of them only. Here ${v['other']} is taken to be it; the device may choose the other.`,
+  remedy: (v) => `Set ${v['terminal']} to not used`,
+};
