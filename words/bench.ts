@@ -111,6 +111,7 @@ const STANDING: Readonly<Record<Standing['kind'], (tag: string) => readonly [by:
   cut: (tag) => [`cut wire ${tag}`, `until ${tag} is mended`],
   switch: (tag) => [`switch ${tag}`, `until ${tag} is turned back`],
   fuse: (tag) => [`a blown fuse in ${tag}`, `until ${tag} has new fuses`],
+  network: () => ['the lost network', 'until the network is back'],
   failed: (tag) => [`failed ${tag}`, `until ${tag} is replaced`],
 };
 

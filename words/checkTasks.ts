@@ -31,6 +31,8 @@ const TASKS: Record<CheckTask, (v: Values) => string> = {
   lockdown: (v) => `With ${v['button']} pressed a card or code leaves ${v['tag']} locked`,
   'lockdown-exit': (v) => `With ${v['button']} pressed ${v['exit']} still lets people out`,
   interlock: (v) => `While the other door stands open a card or code leaves ${v['tag']} locked`,
+  'network-lost': (v) =>
+    `Network cable pulled: a known card or code ${v['in'] === 1 ? `opens ${v['tag']}` : `leaves ${v['tag']} locked`}${v['exit'] ? `, ${v['exit']} lets people out` : ''}`,
   'alarm-sounder-volts': (v) => `${v['tag']} sounds with the ${v['alarm']}-open alarm`,
   'wrong-credential': (v) => `A wrong card or code leaves ${v['tag']} locked`,
   'lock-volts-exit': (v) => `At ${v['tag']}, just after ${v['exit']}`,

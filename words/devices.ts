@@ -48,6 +48,7 @@ export const FUNCTION_LABELS: Record<FunctionKind, string> = {
   output: 'output, lamp or sounder that follows something',
   tamper: 'tamper loop',
   input: 'input that does what a setting says',
+  link: 'is told over a network: what it does without',
   interlock: 'interlock between its doors',
   busHost: 'listens to readers on a bus or serial line',
   timer: 'timed relay',
@@ -97,6 +98,8 @@ export function typeProblemWords({ code, id, path }: TypeProblem): string {
       return `A value for “${id}” is missing (${path}).`;
     case 'same-ends':
       return `Both ends are at “${id}” (${path}).`;
+    case 'beyond-poe':
+      return `“${id}” gives more than a network cable of its class brings (${path}).`;
     case 'limits-crossed':
       return `The limits of “${id}” are the wrong way round (${path}).`;
     case 'bad-initial':

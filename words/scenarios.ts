@@ -66,6 +66,10 @@ export function actWords(plan: Plan, act: Act): string {
       return 'Mains off';
     case 'mains-on':
       return 'Mains back';
+    case 'network-off':
+      return 'Network lost';
+    case 'network-on':
+      return 'Network back';
     case 'hang':
       return `${tagOf(plan, act.device)} stops thinking`;
     case 'cut':

@@ -27,6 +27,7 @@ const SITUATIONS: Record<SituationId, string> = {
   'break-glass-reset': 'Break glass reset',
   'controller-hung': 'Controller hung',
   'controller-dead': 'Controller dead',
+  'network-lost': 'Network lost',
 };
 
 export const situationName = (id: string): string => SITUATIONS[id as SituationId] ?? id;

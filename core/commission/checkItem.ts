@@ -24,6 +24,7 @@ export type CheckTask =
   | 'lockdown'
   | 'lockdown-exit'
   | 'interlock'
+  | 'network-lost'
   | 'alarm-sounder-volts'
   | 'lock-volts-exit'
   | 'door-contact'

@@ -14,6 +14,7 @@ import {
 import { releaseByCredential } from '../timing/index';
 import { alarms } from './alarms';
 import { keptShut } from './keptShut';
+import { withoutNetwork } from './withoutNetwork';
 import { TOLERANCE, voltsItem, yes, type CheckItem, type CheckTask } from './checkItem';
 
 type Run = (...stimuli: Stimulus[]) => SimState;
@@ -88,7 +89,7 @@ export function functions(context: CheckContext): CheckItem[] {
   const dead = lockStatuses(world, run({ kind: 'dead', on: true }).point)[0];
   items.push(yes('dead', 'all-dead', { tag, state: dead?.hold === 'free' ? 'open' : 'shut' }));
   if (door.brief.mechanicalEgress) items.push(yes('lever', 'lever-dead', {}));
-  items.push(...alarms(context), ...keptShut(context));
+  items.push(...alarms(context), ...keptShut(context), ...withoutNetwork(context));
   return items;
 }
 

@@ -197,7 +197,11 @@ export const channelTimes = (prefix: string, name: string, channel = 0): Setting
     choice(
       `${prefix}.relock`,
       `${name}re-lock`,
-      { close: 'when the door closes', time: 'when the time is up' },
+      {
+        close: 'when the door closes',
+        time: 'when the time is up',
+        open: 'as soon as it opens: one person a release',
+      },
       'close',
     ),
     'relock',

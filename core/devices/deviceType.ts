@@ -1,4 +1,5 @@
 import type { ColourCode } from '../units/index';
+import type { PoeClass } from './poe';
 import type { InterfaceId } from './interfaces';
 import type { Param, Part } from './parts';
 import type { SettingRole, TextFormat } from './settings';
@@ -196,6 +197,8 @@ export type DeviceFunction =
       readonly clearSetting?: string;
       readonly exitsSetting?: string;
     }
+  /** Is told who may pass over a network. A setting says what it does by itself while that is lost: see `OFFLINE`. */
+  | { readonly kind: 'link'; readonly lostSetting: string }
   /** Listens to readers on a bus or a serial line, for the doors by which it decides. */
   | { readonly kind: 'busHost'; readonly board: string; readonly bus: BusPort }
   /** A relay that pulls in for a set time when its input closes. */
@@ -236,8 +239,25 @@ export type DeviceFunction =
     };
 
 /** What an output follows: a state, as long as it lasts; or an answer, for a moment. */
-export const FOLLOWED = ['unlocked', 'held', 'forced', 'tamper', 'alarm', 'granted', 'refused'] as const;
+export const FOLLOWED = [
+  'unlocked',
+  'held',
+  'forced',
+  'tamper',
+  'alarm',
+  'granted',
+  'refused',
+  /** The network is lost. */
+  'link',
+] as const;
 export type Followed = (typeof FOLLOWED)[number];
+
+/**
+ * What still decides while the network is lost: its own list, as it was sent last; whoever has a card of the site, known or
+ * not (facility); nobody's card or code, while exits still work; nothing at all, exits neither.
+ */
+export const OFFLINE = ['keeps', 'facility', 'refuses', 'nothing'] as const;
+export type Offline = (typeof OFFLINE)[number];
 
 /**
  * What an input does while it is asked: releases its door like an exit; tells that its door is shut (contact: closed while it
@@ -396,6 +416,8 @@ export interface DeviceType {
   readonly capacity?: { readonly users: number; readonly cards: number };
   /** Longest cable of an interface, by the interface that limits it. */
   readonly interfaces?: readonly InterfaceId[];
+  /** Fed by its network cable, of this class (IEEE 802.3af, at, bt): what a port must give it. */
+  readonly poe?: { readonly class: PoeClass };
   /** Current that flows for an instant when it is switched on, as a multiple of its running current. */
   readonly inrush?: number;
   /** Keypad languages by id, for devices that are programmed at their own keys. */

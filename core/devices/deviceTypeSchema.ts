@@ -4,6 +4,7 @@ import { COLOUR_CODES, type ColourCode } from '../units/index';
 import { FAMILIES, ACTED, FOLLOWED, type DeviceType } from './deviceType';
 import { INTERFACES, type InterfaceId } from './interfaces';
 import { SETTING_ROLES, TEXT_FORMATS, type TextFormat } from './settings';
+import type { PoeClass } from './poe';
 import { SYMBOL_IDS, type SymbolId } from './symbols';
 import { functionsOfOld, OLD_PATTERNS, withSettingRoles, type OldBehaviour } from './upgradeType';
 
@@ -229,6 +230,7 @@ const oneFunction = z.discriminatedUnion('kind', [
     restSetting: name.optional(),
     ofChannel: whole(0, 15).optional(),
   }),
+  kindOnly('link', { lostSetting: name }),
   kindOnly('interlock', {
     usedSetting: name,
     clearSetting: name.optional(),
@@ -382,6 +384,11 @@ export const deviceTypeSchema = z.strictObject({
     .array(
       z.enum(Object.keys(INTERFACES) as [string, ...string[]]).transform((value) => value as InterfaceId),
     )
+    .optional(),
+  poe: z
+    .strictObject({
+      class: z.union([1, 2, 3, 4, 5, 6, 7, 8].map((n) => z.literal(n as PoeClass))),
+    })
     .optional(),
   inrush: between(1, 50).optional(),
   language: word(40).optional(),

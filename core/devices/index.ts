@@ -8,6 +8,7 @@ export { busPortOf, channelsOf, does, functionOf, functionsOf, type FunctionOf }
 export { looksLike, readInHand, saysTerminals, type InHand } from './inHand';
 export { withSettingRoles } from './upgradeType';
 export { resolveParam, settingValue } from './param';
+export { POE_CLASSES, type PoeClass } from './poe';
 export { outerPin, presentParts } from './presentParts';
 export { resolveLock, type ResolvedLock } from './lockMode';
 export { BUS_UNIT_LOADS, INTERFACES, type InterfaceId } from './interfaces';

@@ -34,6 +34,8 @@ export const SETTING_ROLES = [
   'output',
   /** Name of the intercom set. */
   'set',
+  /** What still decides while the network is lost: see `OFFLINE`. */
+  'offline',
   /** Network address and hardware number. */
   'ip',
   'mac',

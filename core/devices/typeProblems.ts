@@ -1,3 +1,4 @@
+import { POE_CLASSES } from './poe';
 import type { DeviceType } from './deviceType';
 import type { Param } from './parts';
 import { settingFits } from './settings';
@@ -19,6 +20,8 @@ export interface TypeProblem {
     | 'value-missing'
     | 'same-ends'
     | 'limits-crossed'
+    /** A source gives more than the cable that feeds it. */
+    | 'beyond-poe'
     /** A setting that starts on a value it does not take. */
     | 'bad-initial'
     /** A setting of another kind than its role or its use asks for. */
@@ -95,6 +98,13 @@ export function typeProblems(type: DeviceType): TypeProblem[] {
       if (typeof ampHours !== 'number') tableProblems(`${at}.battery.ampHours`, ampHours);
       if (!(cutOffVolts < fullVolts)) add(`${at}.battery.cutOffVolts`, 'limits-crossed', part.id);
     }
+    // A regulator cannot give more than its cable does; two parts that jumpers choose between are one source.
+    if (
+      part.kind === 'source' &&
+      type.poe &&
+      part.volts * part.maxAmps > POE_CLASSES[type.poe.class].deviceWatts
+    )
+      add(`${at}.maxAmps`, 'beyond-poe', part.id);
     if (part.kind === 'input' && !(part.closedBelow <= part.openAbove))
       add(`${at}.closedBelow`, 'limits-crossed', part.id);
     if (part.kind === 'input' && parts.get(part.poweredBy)?.kind !== 'electronic')
@@ -159,6 +169,7 @@ function settingNames({ functions, lock, roles, banks }: DeviceType): NamedSetti
       if (typeof one.acts !== 'string') add(`${at}.acts.setting`, one.acts.setting);
       add(`${at}.restSetting`, one.restSetting, 'NO', 'NC');
     }
+    if (one.kind === 'link') add(`${at}.lostSetting`, one.lostSetting, 'keeps');
     if (one.kind === 'interlock') {
       add(`${at}.usedSetting`, one.usedSetting, 'on');
       add(`${at}.clearSetting`, one.clearSetting);

@@ -5,6 +5,10 @@ import { doorParts, type DoorParts, type Placed } from './doorParts';
 /** No unlock time is ever proposed below this, and none is supposed where a device does not say. */
 export const LEAST_SECONDS = 5;
 
+/** When a released door locks again: as it closes, when its time is up, or as soon as it opens, for one person a release. */
+export const RELOCKS = ['close', 'time', 'open'] as const;
+export type Relock = (typeof RELOCKS)[number];
+
 /** The times a door runs on, with where they are kept. */
 export interface DoorTimes {
   readonly decider: Placed;
@@ -15,7 +19,7 @@ export interface DoorTimes {
   readonly unlock: number;
   readonly exit: number;
   /** Null where the device has no door contact input. */
-  readonly relock: 'close' | 'time' | null;
+  readonly relock: Relock | null;
   readonly held: number | null;
 }
 
@@ -47,7 +51,7 @@ export function doorTimes(
     ) as DoorTimes['kept'],
     unlock: seconds('unlock') ?? LEAST_SECONDS,
     exit: seconds('exit') ?? LEAST_SECONDS,
-    relock: relock === 'close' || relock === 'time' ? relock : null,
+    relock: RELOCKS.find((one) => one === relock) ?? null,
     held: seconds('held'),
   };
 }

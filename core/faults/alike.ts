@@ -105,5 +105,6 @@ const restOf = (world: World, rest: SimState): string =>
     [...rest.charge],
     rest.memory,
     rest.doorOpen,
+    rest.network,
     rest.unstable,
   ]);

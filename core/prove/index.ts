@@ -3,4 +3,4 @@ export { letsIn } from './letsIn';
 export * from './proof';
 export { cellsOf, label, leavesFreely, prove, proveOne, provenFor, waysOut, worstOf } from './prove';
 export { fireReleases, sameReleases } from './fireReleases';
-export { prepared, SITUATIONS, type Situation } from './situations';
+export { needsNetwork, prepared, SITUATIONS, type Situation } from './situations';

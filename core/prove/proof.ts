@@ -16,7 +16,8 @@ export type SituationId =
   | 'break-glass'
   | 'break-glass-reset'
   | 'controller-hung'
-  | 'controller-dead';
+  | 'controller-dead'
+  | 'network-lost';
 
 export type Side = 'outside' | 'inside';
 

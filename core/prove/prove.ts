@@ -94,7 +94,7 @@ export function cellsOf(
   const { brief } = world.door;
   return {
     cells: {
-      outside: outsideCell(world, situation.outside(brief, assumed), state, locks, general),
+      outside: outsideCell(world, situation.outside(brief, assumed, world), state, locks, general),
       inside: insideCell(world, situation.inside(brief, assumed), state, locks, general, after),
     },
     locks,

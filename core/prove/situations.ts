@@ -1,3 +1,4 @@
+import { does } from '../devices/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { type Brief, type DeadState } from '../plan/index';
 import { player, type Player, type SimState, type Stimulus, type World } from '../simulate/index';
@@ -9,7 +10,7 @@ export interface Situation {
   readonly id: SituationId;
   /** Null where the door has nothing that could be in this situation. */
   prepare<T>(world: World, rest: T, by: Player<T>): T | null;
-  outside(brief: Brief, state: DeadState): Expectation;
+  outside(brief: Brief, state: DeadState, world: World): Expectation;
   inside(brief: Brief, state: DeadState): Expectation;
 }
 
@@ -166,4 +167,19 @@ export const SITUATIONS: readonly Situation[] = [
     outside: shut,
     inside: open,
   },
+  {
+    id: 'network-lost',
+    prepare: (world, rest, by) =>
+      needsNetwork(world) ? run(by, rest, { kind: 'network', on: false }) : null,
+    // What its cable feeds is dead without it, and opens or stays shut as it does then.
+    outside: (_brief, _state, world) => (fedByCable(world) ? 'may' : 'must-not'),
+    inside: open,
+  },
 ];
+
+/** True where something here is told over a network, or fed by its cable. */
+export const needsNetwork = ({ inhabitants }: World): boolean =>
+  inhabitants.some(({ type }) => type.poe !== undefined || does(type, 'link'));
+
+const fedByCable = ({ inhabitants }: World): boolean =>
+  inhabitants.some(({ type }) => type.poe !== undefined);

@@ -19,6 +19,7 @@ const following = (follows: Followed): DeviceType => ({
 /** A model of one board: what happened to it, told by hand. */
 function model(signals: readonly Signal[]) {
   let [unlocked, forced, tamper, held] = [false, false, false, false];
+  let lost = false;
   for (const signal of signals) {
     if (signal.kind === 'credential') unlocked ||= signal.valid;
     if (signal.kind === 'timer' && signal.name === 'c0.relock') unlocked = false;
@@ -28,10 +29,13 @@ function model(signals: readonly Signal[]) {
       if (signal.reading === 'open' && signal.before === 'closed' && !unlocked) forced = true;
       if (signal.reading === 'closed') [forced, held, unlocked] = [false, false, false];
     }
+    if (signal.kind === 'network') lost = !signal.on;
     if (signal.kind === 'power' && !signal.on)
       [unlocked, forced, tamper, held] = [false, false, false, false];
   }
-  return { unlocked, forced, tamper, held, alarm: forced || tamper || held };
+  // A board that stops lets go of everything; that its network is lost it learns again at once.
+  const link = lost && signals.at(-1)?.kind !== 'power';
+  return { unlocked, forced, tamper, held, link, alarm: forced || tamper || held };
 }
 
 const input = (name: string, reading: 'open' | 'closed'): Signal => ({
@@ -50,6 +54,8 @@ const SIGNALS: readonly Signal[] = [
   input('dc', 'open'),
   input('dc', 'closed'),
   { kind: 'power', on: false },
+  { kind: 'network', on: false },
+  { kind: 'network', on: true },
 ];
 
 describe('an output', () => {

@@ -14,6 +14,8 @@ export interface SimState {
   /** Devices whose program has stopped; their relays stay as they are. */
   readonly hung: ReadonlySet<string>;
   readonly doorOpen: boolean;
+  /** The network is there; what is fed over its cable is dead without it. */
+  readonly network: boolean;
   /** What behaviours remember, by device id. */
   readonly memory: Readonly<Record<string, Memory>>;
   readonly queue: readonly Timer[];
@@ -59,6 +61,8 @@ export type Stimulus =
   /** Somebody resets latched fire relays with a key. */
   | { readonly kind: 'fireReset' }
   | { readonly kind: 'mains'; readonly on: boolean }
+  /** The network of this door's devices is lost: switch or cable; or it is back. */
+  | { readonly kind: 'network'; readonly on: boolean }
   | { readonly kind: 'batteryAt'; readonly share: number }
   | { readonly kind: 'dead'; readonly on: boolean }
   /** Somebody puts new fuses into a device. */

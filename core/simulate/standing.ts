@@ -5,7 +5,7 @@ import type { World } from './world';
 
 /** Something that was done to a door and still stands, with what undoes it. */
 export interface Standing {
-  readonly kind: 'break-glass' | 'fire' | 'power' | 'cut' | 'switch' | 'failed' | 'fuse';
+  readonly kind: 'break-glass' | 'fire' | 'power' | 'cut' | 'switch' | 'failed' | 'fuse' | 'network';
   /** Device or wire it is about; null for what is about the whole door. */
   readonly id: string | null;
   /** What a person would do to end it, in order; empty where nobody can on the bench. */
@@ -37,6 +37,7 @@ export function standing(world: World, state: SimState): Standing[] {
         { kind: 'mains', on: true },
       ],
     });
+  if (!state.network) found.push({ kind: 'network', id: null, undo: [{ kind: 'network', on: true }] });
   for (const id of state.cut) found.push({ kind: 'cut', id, undo: [{ kind: 'mend', conductor: id }] });
   for (const id of new Set(blown(world, state)))
     found.push({ kind: 'fuse', id, undo: [{ kind: 'newFuses', device: id }] });

@@ -24,6 +24,7 @@ export function atRest(world: World): SimState {
     charge,
     hung: new Set(),
     doorOpen: false,
+    network: true,
     memory: {},
     queue: [],
     readings: new Map(),

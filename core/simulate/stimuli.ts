@@ -4,7 +4,7 @@ import type { Signal } from './behaviours/index';
 import { readCard, type CardRead, type SettleUnder } from './cardRead';
 import { deliver, exchange, moveDoor, moveOthers } from './exchange';
 import { doorHold, leverOpens, lockStatuses } from './lockStatus';
-import { setMains } from './mains';
+import { overCable, setMains, withoutCable } from './mains';
 import type { Effect, SimState, Stimulus } from './simState';
 import type { Inhabitant, World } from './world';
 
@@ -42,6 +42,10 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
   fireGone: (world, state, _stimulus, effects) => toAll(world, state, { kind: 'fireGone' }, effects),
   fireReset: (world, state, _stimulus, effects) => toAll(world, state, { kind: 'fireReset' }, effects),
   mains: (world, state, { on }) => setMains(world, state, on),
+  network: (world, state, { on }, effects) => {
+    const next = toAll(world, { ...state, network: on }, { kind: 'network', on }, effects);
+    return { ...next, feeds: overCable(world, next, state.network) };
+  },
   batteryAt: (world, state, { share }) => {
     const charge = new Map(state.charge);
     for (const branch of world.netlist.branches) {
@@ -54,7 +58,7 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
     for (const branch of world.netlist.branches) {
       if (branch.kind === 'source' && on) feeds.set(branch.id, { kind: 'off' });
     }
-    return { ...state, feeds };
+    return { ...state, feeds: withoutCable(world, state, feeds) };
   },
   newFuses: ({ netlist }, state, { device }) => ({
     ...state,

@@ -40,6 +40,12 @@ export const HARDWARE_MISTAKES: readonly Row[] = [
     ],
   ],
   [
+    'offline-lets-all-in',
+    'a controller that lets in every card of the site while the network is lost',
+    () => menuDoor('controller-1-menu'),
+    () => [set('K1', 'offline', 'facility')],
+  ],
+  [
     'input-unset',
     'a wire on an input that its menu leaves unused',
     () => menuDoor('controller-1-menu'),

@@ -91,6 +91,7 @@ import { fuseBlows } from './fuse-blows';
 import { fuseOverload } from './fuse-overload';
 import { inputUnset } from './input-unset';
 import { inputTwice } from './input-twice';
+import { offlineLetsAllIn } from './offline-lets-all-in';
 import { headroom } from './headroom';
 import { noBattery } from './no-battery';
 import { batteryShort } from './battery-short';
@@ -242,6 +243,7 @@ export const RULES = [
   fuseOverload,
   inputUnset,
   inputTwice,
+  offlineLetsAllIn,
   headroom,
   supplyIdle,
   noBattery,

@@ -13,7 +13,7 @@ const jamming: Analysis<'parts' | 'rest'> = ({ parts, rest }) => {
   const senses = input ? rest.readings.get(`${decider.device.id}:${input}`) === 'closed' : false;
   if (relock === 'close' && senses) return [];
   const remedy =
-    setting && relock === 'time' && senses
+    setting && relock !== 'close' && senses
       ? { remedy: { kind: 'setSetting', device: decider.device.id, setting, value: 'close' } as const }
       : {};
   return [

@@ -143,6 +143,7 @@ const poe = (volts: Volts, watts: 12.95 | 25.5 | 51, cls: 3 | 4 | 6): DeviceType
   roles: feeds,
   symbol: 'network',
   interfaces: ['ethernet'],
+  poe: { class: cls },
 });
 
 export const boxedSupplies: readonly DeviceType[] = [

@@ -199,6 +199,7 @@ function poeController(): DeviceType {
   return {
     ...CONTROLLER,
     id: 'controller-1-poe',
+    poe: { class: 4 },
     name: 'One-door controller, PoE, wet or dry by jumper',
     description:
       'Fed by its network cable. With the jumper on wet the relay common already has 12 V: no link then. Readers may hang on both sides.',

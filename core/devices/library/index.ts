@@ -10,7 +10,7 @@ import { intercoms } from './intercom';
 import { keypads } from './keypads';
 import { locks } from './locks';
 import { motorLocks } from './motorLocks';
-import { network } from './network';
+import { network, withLink } from './network';
 import { operators, relays, releases } from './release';
 import { smallParts } from './smallParts';
 import { dip } from './dip';
@@ -47,6 +47,6 @@ export const LIBRARY: readonly DeviceType[] = [
   ...sounders,
   ...network,
   ...smallParts,
-];
+].map(withLink);
 
 know(LIBRARY);

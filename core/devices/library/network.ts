@@ -1,5 +1,6 @@
-import type { DeviceType } from '../deviceType';
-import { board, busSettings, each, needed, optional, PASSIVE } from '../build';
+import type { DeviceType, Offline } from '../deviceType';
+import { does } from '../functions';
+import { board, busSettings, choice, each, needed, optional, PASSIVE } from '../build';
 
 /** Address and hardware number of a device on the network, noted from its screen or label. */
 export function networkSettings(): DeviceType['settings'] {
@@ -24,6 +25,27 @@ export function networkSettings(): DeviceType['settings'] {
     },
   ];
 }
+
+/** What still decides while the network is lost, in the words of a menu. */
+const OFFLINE_WORDS: Readonly<Record<Offline, string>> = {
+  keeps: 'goes on with the list it was sent last',
+  facility: 'lets in every card of the site, known or not',
+  refuses: 'lets nobody in; exits still work',
+  nothing: 'does nothing: exits neither',
+};
+
+/** Every type that decides and has an address on the network is told by it, and has a menu for the time without it. */
+export const withLink = (type: DeviceType): DeviceType =>
+  does(type, 'decides') && type.settings.some(({ role }) => role === 'ip') && !does(type, 'link')
+    ? {
+        ...type,
+        settings: [
+          ...type.settings,
+          { ...choice('offline', 'network lost', OFFLINE_WORDS, 'keeps'), role: 'offline' },
+        ],
+        functions: [...type.functions, { kind: 'link', lostSetting: 'offline' }],
+      }
+    : type;
 
 /** Bridge between the network and a bus of readers. */
 export const network: readonly DeviceType[] = [

@@ -184,5 +184,6 @@ export const supplies: readonly DeviceType[] = [
     roles: feeds,
     symbol: 'network',
     interfaces: ['ethernet'],
+    poe: { class: 4 },
   },
 ];

@@ -40,6 +40,8 @@ export const actSchema = z.discriminatedUnion('does', [
   z.strictObject({ does: z.literal('fire-reset'), at }),
   z.strictObject({ does: z.literal('mains-off'), at }),
   z.strictObject({ does: z.literal('mains-on'), at }),
+  z.strictObject({ does: z.literal('network-off'), at }),
+  z.strictObject({ does: z.literal('network-on'), at }),
   /** The program of a device stops. */
   z.strictObject({ does: z.literal('hang'), at, device: innerId() }),
   z.strictObject({ does: z.literal('cut'), at, wire: innerId(200) }),

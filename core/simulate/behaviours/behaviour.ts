@@ -20,7 +20,8 @@ export type Signal =
   | { readonly kind: 'reset' }
   | { readonly kind: 'fire' }
   | { readonly kind: 'fireGone' }
-  | { readonly kind: 'fireReset' };
+  | { readonly kind: 'fireReset' }
+  | { readonly kind: 'network'; readonly on: boolean };
 
 /** What a device does about it. Nothing is executed here: the step does that. */
 export interface Reaction {

@@ -1,6 +1,7 @@
 import { roleValue, type Channel, type SettingRole } from '../../devices/index';
 import type { Memory } from '../simState';
 import { settingMs, type Inhabitant } from '../world';
+import { offline } from './link';
 import { isFire, keyOf, refuses } from './refuses';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
 
@@ -22,7 +23,10 @@ export function channelReact(
       if (signal.channel !== index) return NOTHING;
       // While a fire is reported the door is open already, and stays so.
       if (isFire(self, memory)) return { answer: signal.valid ? 'accepted' : 'refused' };
-      if (!signal.valid) return { answer: 'refused', ...wrongAgain(self, index, memory) };
+      const alone = offline(self, memory);
+      if (alone === 'refuses' || alone === 'nothing') return { answer: 'refused' };
+      if (!signal.valid && alone !== 'facility')
+        return { answer: 'refused', ...wrongAgain(self, index, memory) };
       if (refuses(self, memory, index, 'credential')) return { answer: 'refused' };
       // A right one ends the row of wrong ones.
       const known = memory[`${key}.wrong`] === undefined ? memory : { ...memory, [`${key}.wrong`]: 0 };
@@ -118,6 +122,7 @@ function asked(
   memory: Memory,
   { reading, before }: Extract<Signal, { kind: 'input' }>,
 ): Reaction {
+  if (offline(self, memory) === 'nothing') return NOTHING;
   const asks = askingReading(self, index);
   const reports = setting(self, index, 'rex') === 'reports';
   const key = keyOf(index);
@@ -164,7 +169,11 @@ function doorMoved(
   if (reading === 'open' && before === 'closed') {
     const timers = [{ name: `${key}.held`, after: settingMs(self, 'held', 30, index) }];
     const right = memory[`${key}.released`] === true || memory[`${key}.wanted`] === true;
-    return right ? { timers } : { timers, alarms: { forced: true } };
+    if (!right) return { timers, alarms: { forced: true } };
+    const atOnce = setting(self, index, 'relock') === 'open' && memory[`${key}.released`] === true;
+    return atOnce && !isFire(self, memory)
+      ? { ...relock(channel, key, memory), timers, cancel: [`${key}.relock`] }
+      : { timers };
   }
   if (reading !== 'closed') return NOTHING;
   const quiet = { cancel: [`${key}.held`], alarms: { 'held-open': false, forced: false } };

@@ -2,6 +2,7 @@ import { channelsOf, functionsOf, settingValue, type Followed, type FunctionOf }
 import type { Alarm, Memory } from '../simState';
 import type { Inhabitant } from '../world';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
+import { OFFLINE_KEY } from './link';
 import { endOf, isEndOf } from './pulse';
 
 /** A lamp or a beep that answers a card lasts so long, ms. */
@@ -46,7 +47,8 @@ export function follow(self: Inhabitant, memory: Memory, signal: Signal, sum: Re
     const { state } = output;
     const followed = followedBy(self, output) as Followed;
     const alarms = ALARMS[followed];
-    if (followed === 'unlocked')
+    if (followed === 'link') set[state] = !stops && after[OFFLINE_KEY] === true;
+    else if (followed === 'unlocked')
       set[state] = channelsOf(self.type).some(({ relay }) => after[`is.${relay}`] === true);
     else if (alarms) set[state] = alarms.some((alarm) => after[`is.${alarm}`] === true);
     else if (ANSWERS[followed] !== undefined && ANSWERS[followed] === sum.answer) {

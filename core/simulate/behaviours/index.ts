@@ -12,6 +12,7 @@ import type { Memory } from '../simState';
 import { channelReact } from './channel';
 import { follow } from './follow';
 import { interlock } from './interlock';
+import { link } from './link';
 import { operate } from './operator';
 import { ownInput } from './ownInput';
 import { endOf, isEndOf, pulse } from './pulse';
@@ -45,6 +46,7 @@ const MODELS: { [K in FunctionKind]: Model<K> } = {
   },
   input: ownInput,
   interlock,
+  link,
   decides: (spec, self, memory, signal) => overChannels(self, spec.channels, memory, signal),
   ownCodes: ({ bell }, _self, _memory, signal) => (bell === null ? NOTHING : pulse(bell, PRESS_MS, signal)),
   timer: (spec, self, memory, signal) => {

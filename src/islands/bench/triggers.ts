@@ -1,6 +1,6 @@
 import { functionOf, functionsOf } from '#core/devices/index';
 import { doorDevices, exits } from '#core/door/index';
-import { callers, fireReleases } from '#core/prove/index';
+import { callers, fireReleases, needsNetwork } from '#core/prove/index';
 import type { Device } from '#core/plan/index';
 import { standing, type Stimulus } from '#core/simulate/index';
 import type { Bench as BenchState } from './useBench';
@@ -134,7 +134,7 @@ const fuses: Group = ({ world, state }) =>
       : [],
   );
 
-const power: Group = ({ state }) => {
+const power: Group = ({ world, state }) => {
   const feeds = [...state.feeds.values()];
   const dead = feeds.length > 0 && feeds.every((feed) => feed.kind === 'off');
   // A supply without a battery is dead at once, and comes back by the same button.
@@ -142,6 +142,16 @@ const power: Group = ({ state }) => {
   return [
     { id: 'mains', label: 'Mains off', on: mainsOff, stimulus: { kind: 'mains', on: mainsOff } },
     { id: 'dead', label: 'All dead', on: dead, stimulus: { kind: 'dead', on: !dead } },
+    ...(needsNetwork(world)
+      ? [
+          {
+            id: 'network',
+            label: 'Network lost',
+            on: !state.network,
+            stimulus: { kind: 'network', on: !state.network } as const,
+          },
+        ]
+      : []),
   ];
 };
 

@@ -159,6 +159,8 @@ function addable(plan: Plan, door: string) {
       list: [
         { does: 'mains-off', at },
         { does: 'mains-on', at },
+        { does: 'network-off', at },
+        { does: 'network-on', at },
         ...devices
           .filter(({ type }) => does(type, 'decides'))
           .map(({ device }): Act => ({ does: 'hang', at, device: device.id })),

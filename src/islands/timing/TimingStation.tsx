@@ -83,6 +83,7 @@ export function TimingStation({ door, verdict }: { door: Door; verdict: DoorVerd
               options={[
                 { value: 'close', label: 'When the door closes' },
                 { value: 'time', label: 'When the time is up' },
+                { value: 'open', label: 'As soon as it opens: one person a release' },
               ]}
               onChange={(value) => set('relock', value)}
             />

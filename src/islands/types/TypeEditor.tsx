@@ -14,6 +14,7 @@ import { FAMILY_LABELS, PART_LABELS } from '#words/devices';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
 import { Symbol } from '../../ui/Symbol';
+import { BankRows } from './BankRows';
 import { blankLock, blankPart, freeId } from './blankType';
 import { FunctionRows } from './FunctionRows';
 import { RolesEditor } from './RolesEditor';
@@ -265,6 +266,14 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
             Number
           </Button>
         </section>
+
+        <BankRows
+          type={draft}
+          onChange={(banks) => {
+            const { banks: _old, ...rest } = draft;
+            onChange(banks.length > 0 ? { ...rest, banks } : rest);
+          }}
+        />
 
         <section aria-label="What it does">
           <h3>What it does over time</h3>

@@ -54,6 +54,7 @@ const LABELS: Readonly<Record<string, string>> = {
   settings: 'settings begin with',
   exitSense: 'exit input answers',
   usedSetting: 'used by setting',
+  lostSetting: 'network lost by setting',
   latchSetting: 'latch by setting',
   triggerSetting: 'trigger by setting',
   addressSetting: 'address by setting',

@@ -105,6 +105,8 @@ export function blankFunction(kind: FunctionKind, board: string): DeviceFunction
       return { kind, board, input: 'tamper', usedSetting: 'tamper' };
     case 'input':
       return { kind, board, input: 'input', acts: 'aux' };
+    case 'link':
+      return { kind, lostSetting: 'offline' };
     case 'interlock':
       return { kind, usedSetting: 'interlock' };
     case 'ownCodes':

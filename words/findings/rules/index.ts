@@ -43,6 +43,7 @@ import { fuseBlows } from './fuse-blows';
 import { fuseOverload } from './fuse-overload';
 import { inputUnset } from './input-unset';
 import { inputTwice } from './input-twice';
+import { offlineLetsAllIn } from './offline-lets-all-in';
 import { headroom } from './headroom';
 import { batteryShort } from './battery-short';
 import { batterySound } from './battery-sound';
@@ -185,6 +186,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'fuse-overload': fuseOverload,
   'input-unset': inputUnset,
   'input-twice': inputTwice,
+  'offline-lets-all-in': offlineLetsAllIn,
   headroom: headroom,
   'battery-short': batteryShort,
   'battery-sound': batterySound,
