@@ -33,6 +33,8 @@ const TASKS: Record<CheckTask, (v: Values) => string> = {
   interlock: (v) => `While the other door stands open a card or code leaves ${v['tag']} locked`,
   'network-lost': (v) =>
     `Network cable pulled: a known card or code ${v['in'] === 1 ? `opens ${v['tag']}` : `leaves ${v['tag']} locked`}${v['exit'] ? `, ${v['exit']} lets people out` : ''}`,
+  'phone-range': (v) =>
+    `A phone opens ${v['tag']} from ${v['metres']} m off ${v['reader']}, and not from the other side of the door`,
   'alarm-sounder-volts': (v) => `${v['tag']} sounds with the ${v['alarm']}-open alarm`,
   'wrong-credential': (v) => `A wrong card or code leaves ${v['tag']} locked`,
   'lock-volts-exit': (v) => `At ${v['tag']}, just after ${v['exit']}`,

@@ -25,6 +25,7 @@ export type CheckTask =
   | 'lockdown-exit'
   | 'interlock'
   | 'network-lost'
+  | 'phone-range'
   | 'alarm-sounder-volts'
   | 'lock-volts-exit'
   | 'door-contact'

@@ -1,5 +1,6 @@
 import { voltsAcross, terminalAt } from '../circuit/index';
 import { asks, type CheckContext } from '../checks/index';
+import { PHONE_METRES, roleValue } from '../devices/index';
 import { doorDevices } from '../door/index';
 import { callers, fireReleases } from '../prove/index';
 import {
@@ -59,6 +60,17 @@ export function functions(context: CheckContext): CheckItem[] {
       });
     }
     items.push(yes('wrong-card', 'wrong-credential', { tag }));
+    for (const { device, type } of parts.readers) {
+      const range = roleValue(type, device.settings, 'range');
+      if (range !== undefined)
+        items.push(
+          yes(`phone:${device.id}`, 'phone-range', {
+            tag,
+            reader: device.tag,
+            metres: PHONE_METRES[String(range)] ?? 0,
+          }),
+        );
+    }
     items.push(...otherEntries(context, run, lockVolts));
   }
   for (const { device } of parts.exits) {

@@ -19,6 +19,7 @@ const KIND_OF: Readonly<Record<SettingRole, Setting['kind']>> = {
   hours: 'number',
   output: 'choice',
   set: 'text',
+  range: 'choice',
   offline: 'choice',
   ip: 'text',
   mac: 'text',

@@ -34,6 +34,8 @@ export const SETTING_ROLES = [
   'output',
   /** Name of the intercom set. */
   'set',
+  /** How near a phone must come to a reader: see `PHONE_METRES`. */
+  'range',
   /** What still decides while the network is lost: see `OFFLINE`. */
   'offline',
   /** Network address and hardware number. */
@@ -55,6 +57,9 @@ export const CHANNEL_ROLES: ReadonlySet<SettingRole> = new Set([
   'tries',
   'lockout',
 ]);
+
+/** How far off a reader hears a phone, metres, by its setting: typical of short-range radio in the open; a wall takes a part of it. */
+export const PHONE_METRES: Readonly<Record<string, number>> = { near: 0.1, middle: 1, far: 5 };
 
 /** Formats that a text setting may ask for. Each is known here: nobody's own pattern is ever run. */
 export const TEXT_FORMATS = {

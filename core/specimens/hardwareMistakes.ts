@@ -46,6 +46,15 @@ export const HARDWARE_MISTAKES: readonly Row[] = [
     () => [set('K1', 'offline', 'facility')],
   ],
   [
+    'phone-range',
+    'a reader that hears a phone through the wall',
+    magnetDoor,
+    () => [
+      { kind: 'setDevice', id: 'D01/R1', patch: { type: 'reader-wiegand-phone' } },
+      set('R1', 'range', 'far'),
+    ],
+  ],
+  [
     'input-unset',
     'a wire on an input that its menu leaves unused',
     () => menuDoor('controller-1-menu'),

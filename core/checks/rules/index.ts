@@ -92,6 +92,7 @@ import { fuseOverload } from './fuse-overload';
 import { inputUnset } from './input-unset';
 import { inputTwice } from './input-twice';
 import { offlineLetsAllIn } from './offline-lets-all-in';
+import { phoneRange } from './phone-range';
 import { headroom } from './headroom';
 import { noBattery } from './no-battery';
 import { batteryShort } from './battery-short';
@@ -244,6 +245,7 @@ export const RULES = [
   inputUnset,
   inputTwice,
   offlineLetsAllIn,
+  phoneRange,
   headroom,
   supplyIdle,
   noBattery,

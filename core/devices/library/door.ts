@@ -1,6 +1,17 @@
 import type { DeviceType, Roles } from '../deviceType';
 import type { Part } from '../parts';
-import { board, changeover, contact, EOL_OHMS, needed, optional, PASSIVE, pigtails } from '../build';
+import {
+  board,
+  changeover,
+  choice,
+  contact,
+  EOL_OHMS,
+  needed,
+  of,
+  optional,
+  PASSIVE,
+  pigtails,
+} from '../build';
 
 /** Ways to ask a door to open from inside, and what senses the door itself. */
 
@@ -285,6 +296,22 @@ const bus = (id: string, name: string, description: string, amps: number): Devic
   interfaces: ['rs485'],
 });
 
+/** A reader that hears phones too: how near one must come is set. */
+const forPhones = (type: DeviceType): DeviceType => ({
+  ...type,
+  settings: [
+    ...type.settings,
+    of(
+      choice('range', 'a phone opens from', {
+        near: 'a hand’s breadth',
+        middle: 'about 1 m',
+        far: 'about 5 m, walls or not',
+      }),
+      'range',
+    ),
+  ],
+});
+
 export const readers: readonly DeviceType[] = [
   wiegand(
     'reader-wiegand',
@@ -319,11 +346,21 @@ export const readers: readonly DeviceType[] = [
     0.3,
     { symbol: 'finger', short: 'finger reader' },
   ),
-  bus(
-    'reader-rs485-phone',
-    'Card and phone reader, RS-485',
-    'Reads cards, and phones near it; how near is set per door, so that it does not hear the neighbour’s.',
-    0.16,
+  forPhones(
+    bus(
+      'reader-rs485-phone',
+      'Card and phone reader, RS-485',
+      'Reads cards, and phones near it; how near is set per door, so that it does not hear the neighbour’s.',
+      0.16,
+    ),
+  ),
+  forPhones(
+    wiegand(
+      'reader-wiegand-phone',
+      'Card and phone reader, Wiegand',
+      'Reads cards, and phones near it; both travel as a number down the same two lines.',
+      0.14,
+    ),
   ),
   bus(
     'reader-rs485',

@@ -44,6 +44,7 @@ import { fuseOverload } from './fuse-overload';
 import { inputUnset } from './input-unset';
 import { inputTwice } from './input-twice';
 import { offlineLetsAllIn } from './offline-lets-all-in';
+import { phoneRange } from './phone-range';
 import { headroom } from './headroom';
 import { batteryShort } from './battery-short';
 import { batterySound } from './battery-sound';
@@ -187,6 +188,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'input-unset': inputUnset,
   'input-twice': inputTwice,
   'offline-lets-all-in': offlineLetsAllIn,
+  'phone-range': phoneRange,
   headroom: headroom,
   'battery-short': batteryShort,
   'battery-sound': batterySound,
