@@ -23,6 +23,7 @@ const CORE_LAYERS = {
   loops: ['units', 'devices', 'plan'],
   simulate: ['units', 'devices', 'plan', 'circuit'],
   prove: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate'],
+  orders: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate', 'prove'],
   power: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate'],
   timing: ['units', 'devices', 'plan', 'door', 'simulate'],
   scenarios: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate', 'prove', 'timing'],

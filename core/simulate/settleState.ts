@@ -18,6 +18,10 @@ export const conditionsOf = (state: SimState): Conditions => ({
 
 /** Solves the circuit for the present states and reads every input and board. */
 export const settleState = (world: World, state: SimState): SimState =>
+  world.settledBy ? world.settledBy(state) : settledAnew(world, state);
+
+/** The same, worked out. */
+export const settledAnew = (world: World, state: SimState): SimState =>
   readState(world, state, settle(world.netlist, conditionsOf(state), state.point.on));
 
 /** The state with every input and board read at this point of the circuit. What reads as before is the same table. */

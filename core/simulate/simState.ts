@@ -71,6 +71,8 @@ export type Stimulus =
   | { readonly kind: 'mend'; readonly conductor: string }
   /** The programs of these devices stop, all at one moment. */
   | { readonly kind: 'hang'; readonly devices: readonly string[] }
+  /** Devices whose program had stopped are started again: they have forgotten what they were doing. */
+  | { readonly kind: 'restart'; readonly devices: readonly string[] }
   /** Their boards die. */
   | { readonly kind: 'fail'; readonly devices: readonly string[] };
 

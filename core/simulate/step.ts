@@ -57,7 +57,8 @@ function stepsFrom(world: World, state: SimState): Map<string, Step> {
   return ofState;
 }
 
-function happens(world: World, before: SimState, stimulus: Stimulus): Step {
+/** The same, not kept: for whoever asks each once. */
+export function happens(world: World, before: SimState, stimulus: Stimulus): Step {
   const effects: Effect[] = [];
   const state = changedBy(world, before, stimulus, effects);
   return exchange(world, before, state, effects);

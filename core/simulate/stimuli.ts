@@ -70,6 +70,16 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
     cut: new Set([...state.cut].filter((other) => other !== conductor)),
   }),
   hang: (_world, state, { devices }) => ({ ...state, hung: new Set([...state.hung, ...devices]) }),
+  restart: (world, state, { devices }, effects) => {
+    const hung = new Set([...state.hung].filter((one) => !devices.includes(one)));
+    let now: SimState = { ...state, hung };
+    for (const device of devices) {
+      if (!state.hung.has(device)) continue;
+      now = deliver(world, now, device, { kind: 'power', on: false }, effects);
+      now = deliver(world, now, device, { kind: 'power', on: true }, effects);
+    }
+    return now;
+  },
   fail: (world, state, { devices }) => {
     const boards = world.netlist.branches.filter(
       (branch) => branch.kind === 'electronic' && devices.includes(branch.device),
@@ -127,7 +137,13 @@ function presentCredential(world: World, state: SimState, stimulus: Credential, 
     const signal = { kind: 'credential', channel: stimulus.output ?? 0, valid: stimulus.valid } as const;
     return deliver(world, state, device.id, signal, effects);
   }
-  const read = readCard(world, state, target);
+  const { settledBy } = world;
+  const read = readCard(
+    world,
+    state,
+    target,
+    settledBy && ((conditions) => settledBy({ ...state, ...conditions }).point),
+  );
   effects.push({ at, kind: 'card-read', device: device.id, outcome: read.outcome });
   if (read.controller === null || (read.outcome !== 'read' && read.outcome !== 'lines-swapped')) return state;
   const valid = stimulus.valid && read.outcome === 'read';

@@ -6,6 +6,7 @@ import {
   type ResolvedLock,
   type SettingRole,
 } from '../devices/index';
+import type { SimState } from './simState';
 import {
   deviceOf,
   pinOf,
@@ -38,6 +39,8 @@ export interface World {
   readonly byId: ReadonlyMap<string, Inhabitant>;
   /** Locks that stand at this door. */
   readonly locks: readonly LockAt[];
+  /** Settles a state in place of `settleState`, and says the same: out of a memory, for whoever settles the same over and over. */
+  readonly settledBy?: (state: SimState) => SimState;
 }
 
 /** Compiles a door for simulation. Throws where the door is not in the plan. */

@@ -1,0 +1,160 @@
+import { does, functionOf } from '../devices/index';
+import { deciders, doorDevices, entries, exits } from '../door/index';
+import { callers, fireReleases, needsNetwork } from '../prove/index';
+import { BATTERY, type SimState, type Stimulus, type World } from '../simulate/index';
+
+/** Something that may happen next at a door. */
+export interface OrderEvent {
+  readonly id: string;
+  /** What is done; null for time that passes until the next timer is due. */
+  readonly stimulus: Stimulus | null;
+  /** True for what may let a door go: a card or code on the list, an exit, a key inside, a glass, a fire, a loss of power. */
+  readonly frees: boolean;
+  /** True for what a person inside does to get out. */
+  readonly leaves: boolean;
+  /** Whether it can happen in this state at all. */
+  may(state: SimState): boolean;
+}
+
+const always = () => true;
+type Options = Partial<Pick<OrderEvent, 'frees' | 'leaves' | 'may'>>;
+const event = (id: string, stimulus: Stimulus | null, options: Options = {}): OrderEvent => ({
+  id,
+  stimulus,
+  frees: false,
+  leaves: false,
+  may: always,
+  ...options,
+});
+
+/** Longest row of wrong cards that is looked at comes from the door's own lock-out: one event says one more of them. */
+function people(world: World): OrderEvent[] {
+  const list: OrderEvent[] = [];
+  for (const { device, type } of entries(world)) {
+    const outputs = does(type, 'ownCodes') ? (functionOf(type, 'decides')?.channels.length ?? 1) : 1;
+    for (let output = 0; output < outputs; output += 1)
+      list.push(
+        event(
+          `card:${device.id}:${output}`,
+          { kind: 'credential', valid: true, device: device.id, output },
+          { frees: true },
+        ),
+      );
+    list.push(event(`wrong:${device.id}`, { kind: 'credential', valid: false, device: device.id }));
+  }
+  for (const { device } of exits(world))
+    list.push(
+      event(`press:${device.id}`, { kind: 'press', device: device.id }, { frees: true, leaves: true }),
+    );
+  for (const { device, key } of callers(world))
+    list.push(
+      event(
+        `press:${device.id}:${key ?? ''}`,
+        { kind: 'press', device: device.id, ...(key === null ? {} : { key }) },
+        // A bell at the street lets nobody in; the handset upstairs does.
+        { frees: device.place !== 'outside' },
+      ),
+    );
+  for (const { device } of doorDevices(world, 'switch'))
+    list.push(event(`switch:${device.id}`, { kind: 'press', device: device.id }, { frees: true }));
+  return list;
+}
+
+const leaf = (): OrderEvent[] => [
+  event('open:inside', { kind: 'openDoor', from: 'inside' }, { may: (state) => !state.doorOpen }),
+  event('open:outside', { kind: 'openDoor', from: 'outside' }, { may: (state) => !state.doorOpen }),
+  event('open:force', { kind: 'openDoor', from: 'force' }, { may: (state) => !state.doorOpen }),
+  event('close', { kind: 'closeDoor' }, { may: (state) => state.doorOpen }),
+];
+
+/** True where devices of other doors are in this circuit. */
+const hasNeighbours = ({ inhabitants, door }: World): boolean =>
+  inhabitants.some(
+    ({ device, type }) => device.door !== null && device.door !== door.id && does(type, 'doorContact'),
+  );
+
+function emergencies(world: World): OrderEvent[] {
+  const list: OrderEvent[] = [];
+  for (const { device, type } of doorDevices(world, 'breakGlass')) {
+    const state = `${device.id}:${functionOf(type, 'breakGlass')?.state ?? ''}`;
+    list.push(
+      event(
+        `glass:${device.id}`,
+        { kind: 'breakGlass', device: device.id },
+        { frees: true, leaves: true, may: ({ states }) => !states.has(state) },
+      ),
+      event(
+        `glass-reset:${device.id}`,
+        { kind: 'resetGlass', device: device.id },
+        { may: ({ states }) => states.has(state) },
+      ),
+    );
+  }
+  if (fireReleases(world).length > 0 || doorDevices(world, 'fireInput').length > 0)
+    list.push(
+      event('fire', { kind: 'fire' }, { frees: true }),
+      event('fire-gone', { kind: 'fireGone' }),
+      event('fire-reset', { kind: 'fireReset' }),
+    );
+  return list;
+}
+
+/** What is fed by the mains, or by its cable, and what may stop thinking. */
+function failures(world: World): OrderEvent[] {
+  const fed = ({ feeds }: SimState, kind: 'battery' | 'off') =>
+    [...feeds.values()].some((feed) => feed.kind === kind);
+  const list = [
+    event(
+      'mains-off',
+      { kind: 'mains', on: false },
+      {
+        frees: true,
+        may: (state) => state.feeds.size === 0 || !(fed(state, 'battery') || fed(state, 'off')),
+      },
+    ),
+    event(
+      'mains-on',
+      { kind: 'mains', on: true },
+      { may: (state) => fed(state, 'battery') || fed(state, 'off') },
+    ),
+  ];
+  if (world.netlist.branches.some((branch) => branch.kind === 'source' && branch.battery))
+    list.push(
+      event(
+        'battery-empty',
+        { kind: 'batteryAt', share: 1e-6 },
+        { frees: true, may: (state) => fed(state, 'battery') },
+      ),
+    );
+  if (needsNetwork(world))
+    list.push(
+      event('network-off', { kind: 'network', on: false }, { frees: true, may: ({ network }) => network }),
+      event('network-on', { kind: 'network', on: true }, { may: ({ network }) => !network }),
+    );
+  const devices = deciders(world).map(({ device }) => device.id);
+  if (devices.length > 0)
+    list.push(
+      event('hang', { kind: 'hang', devices }, { may: ({ hung }) => hung.size === 0 }),
+      event('restart', { kind: 'restart', devices }, { may: ({ hung }) => hung.size > 0 }),
+    );
+  if (hasNeighbours(world))
+    list.push(
+      event('others-open', { kind: 'otherDoors', open: true }),
+      event('others-shut', { kind: 'otherDoors', open: false }),
+    );
+  return list;
+}
+
+/** Time passes until the next timer is due; a battery that runs down is an event of its own. */
+export const WAIT = event('wait', null, {
+  may: ({ queue }) => queue.some(({ device }) => device !== BATTERY),
+});
+
+/** Everything that may happen at a door, in a fixed order; time first, as it passes by itself. */
+export const eventsOf = (world: World): OrderEvent[] => [
+  WAIT,
+  ...people(world),
+  ...leaf(),
+  ...emergencies(world),
+  ...failures(world),
+];

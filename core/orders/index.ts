@@ -1,0 +1,3 @@
+export { eventsOf, type OrderEvent } from './events';
+export { exploreOrders, type Bounds, type BrokenPromise, type OrdersReport } from './explore';
+export { PROMISES, type PromiseId } from './promises';
