@@ -70,6 +70,10 @@ export function actWords(plan: Plan, act: Act): string {
       return 'Network lost';
     case 'network-on':
       return 'Network back';
+    case 'battery-empty':
+      return 'Batteries empty';
+    case 'restart':
+      return `${tagOf(plan, act.device)} started again`;
     case 'hang':
       return `${tagOf(plan, act.device)} stops thinking`;
     case 'cut':

@@ -65,7 +65,7 @@ function withFixed(
       switching: moves(fast.switching),
       sources: moves(fast.sources),
       fuses: moves(fast.fuses),
-      dead: Int32Array.from(dead),
+      dead: Int32Array.from([...fast.dead, ...dead]),
     },
   };
 }

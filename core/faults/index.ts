@@ -1,7 +1,10 @@
 export { faultsOf, type Fault, type FaultKind, type Whose } from './fault';
 export { breakNow, brokenWorld, defectOf } from './brokenWorld';
 export { OUTCOMES, type Outcome } from './outcome';
-export type { FaultResult } from './result';
+export { FAULT_GROUPS, groupOf, isWorseGroup, type FaultGroup } from './groups';
+export { pairsOf, type PairResult, type PairStep } from './pairs';
+export { UNTIL_QUIET_MS, type FaultResult } from './result';
+export { heldStill, protectors, worthOf, type Worth } from './worth';
 export { sweep } from './sweep';
 export { sweepAnew } from './sweepAnew';
 export { sweepSite, type SiteResult } from './sweepSite';

@@ -1,4 +1,7 @@
 import type { CauseReport } from '#core/causes/index';
+import type { Fault, FaultGroup, PairStep, Worth } from '#core/faults/index';
+import type { Bounds, OrdersReport } from '#core/orders/index';
+import type { SituationId } from '#core/prove/index';
 import type { Plan, PlanDelta } from '#core/plan/index';
 import type { BatteryPoint } from '#core/power/index';
 import type { DoorSummary, Judgement } from '#core/verdict/index';
@@ -44,3 +47,29 @@ export interface CausesAnswer {
   readonly version: number;
   readonly report: CauseReport;
 }
+
+/** A single fault as the screen shows it. */
+export interface FaultLine {
+  readonly fault: Fault;
+  readonly group: FaultGroup;
+  /** Situations in which it makes a difference. */
+  readonly situations: readonly SituationId[];
+}
+
+/** What goes to the worker that tries faults and orders of events, and what comes back. */
+export type ProveRequest = { readonly plan: Plan; readonly door: string } & (
+  | { readonly kind: 'faults'; readonly skip: number }
+  | { readonly kind: 'worth' }
+  | { readonly kind: 'pairs'; readonly skip: number }
+  | { readonly kind: 'orders'; readonly bounds: Bounds }
+);
+export type ProveAnswer =
+  | {
+      readonly kind: 'faults';
+      readonly of: number;
+      readonly lines: readonly FaultLine[];
+      readonly over: boolean;
+    }
+  | { readonly kind: 'worth'; readonly worth: readonly Worth[]; readonly over: boolean }
+  | { readonly kind: 'pairs'; readonly step: PairStep; readonly over: boolean }
+  | { readonly kind: 'orders'; readonly report: OrdersReport; readonly over: boolean };

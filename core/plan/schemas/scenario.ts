@@ -40,10 +40,13 @@ export const actSchema = z.discriminatedUnion('does', [
   z.strictObject({ does: z.literal('fire-reset'), at }),
   z.strictObject({ does: z.literal('mains-off'), at }),
   z.strictObject({ does: z.literal('mains-on'), at }),
+  z.strictObject({ does: z.literal('battery-empty'), at }),
   z.strictObject({ does: z.literal('network-off'), at }),
   z.strictObject({ does: z.literal('network-on'), at }),
   /** The program of a device stops. */
   z.strictObject({ does: z.literal('hang'), at, device: innerId() }),
+  /** It is started again, and has forgotten what it was doing. */
+  z.strictObject({ does: z.literal('restart'), at, device: innerId() }),
   z.strictObject({ does: z.literal('cut'), at, wire: innerId(200) }),
   z.strictObject({ does: z.literal('mend'), at, wire: innerId(200) }),
 ]);

@@ -133,6 +133,7 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
         {locks.length > 0 && <span className={css['figures']}>{lockFigures(locks)}</span>}
         {locks.length > 0 && <span>{insideWords(ways.works)}</span>}
         {last && <span>{peopleWords(bench.people)}</span>}
+        {bench.broken !== null && <span className={css['alarm']}>Broken: {bench.broken}</span>}
         {state.alarms.size > 0 && (
           <span className={css['alarm']}>
             {[...state.alarms].map((alarm) => ALARM_NAMES[alarm]).join(', ')}

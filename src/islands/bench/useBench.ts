@@ -24,7 +24,12 @@ const AFTERGLOW_MS = 2_500;
 const KEEP_MS = 60_000;
 
 interface Run {
+  /** The door as it is planned. */
+  readonly sound: World;
+  /** The door that is on the bench: the planned one, or that with something broken in it. */
   readonly world: World;
+  /** What is broken on the bench, in words; null where nothing is. */
+  readonly broken: string | null;
   readonly state: SimState;
   readonly past: readonly LaneSample[];
   readonly ahead: readonly LaneSample[];
@@ -61,8 +66,10 @@ export interface Bench extends Run {
   act(stimulus: Stimulus, named?: string): void;
   /** Jumps to the next thing that happens by itself. */
   skip(): void;
-  /** Everything back to rest. */
+  /** Everything back to rest, and nothing broken. */
   reset(): void;
+  /** Puts a door with something broken in it on the bench, as it stands once that has happened. */
+  put(world: World, state: SimState, broken: string): void;
   /** The bench's clock, in ms, for whoever draws the cursor each frame. */
   clock(): number;
 }
@@ -70,7 +77,9 @@ export interface Bench extends Run {
 const begin = (world: World): Run => {
   const state = atRest(world);
   return {
+    sound: world,
     world,
+    broken: null,
     state,
     past: [sampleLanes(world, state)],
     ahead: [],
@@ -118,7 +127,7 @@ export function useBench(plan: Plan, door: DoorId): Bench {
   // Only another circuit restarts the bench: a person's new name does not, nor the rest of the site when it arrives.
   const world = useMemo(() => buildWorld(plan, door), [circuit]);
   const [run, setRun] = useState<Run>(() => begin(world));
-  const current = run.world === world ? run : begin(world);
+  const current = run.sound === world ? run : begin(world);
   if (current !== run) setRun(current);
 
   const [running, setRunning] = useState(false);
@@ -203,11 +212,28 @@ export function useBench(plan: Plan, door: DoorId): Bench {
   }, [setClock]);
 
   const reset = useCallback(() => {
-    const next = begin(latest.current.world);
+    const next = begin(latest.current.sound);
     latest.current = next;
     setRun(next);
     setClock(0, false);
   }, [setClock]);
+
+  const put = useCallback(
+    (broken: World, state: SimState, named: string) => {
+      const next: Run = {
+        ...begin(latest.current.sound),
+        world: broken,
+        broken: named,
+        state,
+        past: [sampleLanes(broken, state)],
+        journal: [{ at: state.now, act: named, effects: [] }],
+      };
+      latest.current = next;
+      setRun(next);
+      setClock(state.now, false);
+    },
+    [setClock],
+  );
 
   useEffect(() => {
     if (!running) return;
@@ -239,5 +265,5 @@ export function useBench(plan: Plan, door: DoorId): Bench {
     return () => cancelAnimationFrame(frame);
   }, [running, world, clock, setClock]);
 
-  return { ...current, running, paused, speed, pause, setSpeed, act, skip, reset, clock };
+  return { ...current, running, paused, speed, pause, setSpeed, act, skip, reset, put, clock };
 }

@@ -1,8 +1,6 @@
 import { useState } from 'react';
-import type { Door } from '#core/plan/index';
 import type { Cell, ProofRow, Side } from '#core/prove/index';
 import { formatAmps, formatVolts } from '#core/units/index';
-import type { DoorVerdict } from '#core/verdict/index';
 import {
   cellReason,
   expectationWords,
@@ -15,8 +13,12 @@ import { ALARM_NAMES } from '#words/bench';
 import { LAW } from '#words/findings/index';
 import { cx } from '../../ui/cx';
 import { Empty } from '../../ui/Empty';
+import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
 import { StationFrame } from '../frame/StationFrame';
 import { pointable, pointedHash } from '../pointedAt';
+import type { StationProps } from '../stations';
+import { FaultsView } from './FaultsView';
+import { OrdersView } from './OrdersView';
 import css from './ProveStation.module.css';
 
 const MARKS: Record<Cell['verdict'], string> = { pass: '✓', fail: '✕', 'not-proven': '?' };
@@ -26,8 +28,16 @@ interface Chosen {
   readonly side: Side;
 }
 
-/** Situations against what must be possible from outside and from inside. */
-export function ProveStation({ door, verdict }: { door: Door; verdict: DoorVerdict | null }) {
+type View = 'situations' | 'faults' | 'orders';
+const VIEWS: readonly { readonly id: View; readonly label: string }[] = [
+  { id: 'situations', label: 'Situations' },
+  { id: 'faults', label: 'Faults' },
+  { id: 'orders', label: 'Orders' },
+];
+
+/** What a door does: in every situation, with every single fault, in every order of events. */
+export function ProveStation({ door, verdict, bench }: Pick<StationProps, 'door' | 'verdict' | 'bench'>) {
+  const [view, setView] = useState<View>('situations');
   const [chosen, setChosen] = useState<Chosen | null>(null);
   if (!verdict) return <StationFrame door={door}>{null}</StationFrame>;
   if (!verdict.summary.begun) {
@@ -38,24 +48,60 @@ export function ProveStation({ door, verdict }: { door: Door; verdict: DoorVerdi
     );
   }
   const { rows } = verdict.proof;
-  const cells = rows.flatMap((row) => [row.cells.outside, row.cells.inside]);
-  const count = (want: Cell['verdict']) => cells.filter(({ verdict: one }) => one === want).length;
   const worst = rows
     .flatMap((row) => (['outside', 'inside'] as const).map((side) => ({ row, side })))
     .find(({ row, side }) => row.cells[side].verdict !== 'pass');
   const open = chosen ? rows.find((row) => row.situation === chosen.situation) : (worst?.row ?? rows[0]);
   const side = chosen?.side ?? worst?.side ?? 'inside';
+  const table = view === 'situations';
   return (
-    <StationFrame
-      door={door}
-      tools={
-        <p className={css['tally']}>
-          <b>{count('pass')}</b> pass · <b className={count('fail') > 0 ? css['bad'] : ''}>{count('fail')}</b>{' '}
-          fail · <b>{count('not-proven')}</b> not proven
-        </p>
-      }
-      foot={open && <Reason row={open} side={side} />}
-    >
+    <TabRoot<View> value={view} onChange={setView} className={css['views']}>
+      <StationFrame
+        door={door}
+        tools={
+          <>
+            {table && <Tally rows={rows} />}
+            <TabList tabs={VIEWS} label="Ways to prove" />
+          </>
+        }
+        foot={table && open && <Reason row={open} side={side} />}
+      >
+        <TabPanel id="situations">
+          <Situations rows={rows} open={open} side={side} onChoose={setChosen} />
+        </TabPanel>
+        <TabPanel id="faults">
+          <FaultsView door={door} bench={bench} />
+        </TabPanel>
+        <TabPanel id="orders">
+          <OrdersView door={door} bench={bench} />
+        </TabPanel>
+      </StationFrame>
+    </TabRoot>
+  );
+}
+
+function Tally({ rows }: { rows: readonly ProofRow[] }) {
+  const cells = rows.flatMap((row) => [row.cells.outside, row.cells.inside]);
+  const count = (want: Cell['verdict']) => cells.filter(({ verdict }) => verdict === want).length;
+  return (
+    <p className={css['tally']}>
+      <b>{count('pass')}</b> pass · <b className={count('fail') > 0 ? css['bad'] : ''}>{count('fail')}</b>{' '}
+      fail · <b>{count('not-proven')}</b> not proven
+    </p>
+  );
+}
+
+interface SituationsProps {
+  readonly rows: readonly ProofRow[];
+  readonly open: ProofRow | undefined;
+  readonly side: Side;
+  onChoose(chosen: Chosen): void;
+}
+
+/** Situations against what must be possible from outside and from inside. */
+function Situations({ rows, open, side, onChoose }: SituationsProps) {
+  return (
+    <>
       <table className={css['table']}>
         <caption className="hush">What the door does in every situation</caption>
         <thead>
@@ -79,7 +125,7 @@ export function ProveStation({ door, verdict }: { door: Door; verdict: DoorVerdi
                       type="button"
                       className={cx(css['cell'], css[cell.verdict], isOpen && css['open'])}
                       aria-pressed={isOpen}
-                      onClick={() => setChosen({ situation: row.situation, side: one })}
+                      onClick={() => onChoose({ situation: row.situation, side: one })}
                     >
                       <i aria-hidden>{MARKS[cell.verdict]}</i>
                       <span className="hush">{verdictWords(cell.verdict)}: </span>
@@ -99,7 +145,7 @@ export function ProveStation({ door, verdict }: { door: Door; verdict: DoorVerdi
         </tbody>
       </table>
       <p className={css['law']}>{LAW}</p>
-    </StationFrame>
+    </>
   );
 }
 

@@ -159,11 +159,15 @@ function addable(plan: Plan, door: string) {
       list: [
         { does: 'mains-off', at },
         { does: 'mains-on', at },
+        { does: 'battery-empty', at },
         { does: 'network-off', at },
         { does: 'network-on', at },
         ...devices
           .filter(({ type }) => does(type, 'decides'))
-          .map(({ device }): Act => ({ does: 'hang', at, device: device.id })),
+          .flatMap(({ device }): Act[] => [
+            { does: 'hang', at, device: device.id },
+            { does: 'restart', at, device: device.id },
+          ]),
         ...conductorsOf(plan, door).flatMap(({ id }): Act[] => [
           { does: 'cut', at, wire: id },
           { does: 'mend', at, wire: id },

@@ -15,7 +15,8 @@ interface Props {
   readonly differs: readonly Differs[];
   /** Lanes that never change are shown too. */
   readonly all: boolean;
-  onMove(act: number, at: number): void;
+  /** Moves an act in time; absent where the acts stand. */
+  onMove?: ((act: number, at: number) => void) | undefined;
 }
 
 /** Looks of what a lane shows. */
@@ -99,7 +100,7 @@ export function ScenarioLanes({ plan, scenario, played, differs, all, onMove }: 
             until={until}
             width={width}
             top={row * 28}
-            onMove={(at) => onMove(index, at)}
+            onMove={onMove && ((at) => onMove(index, at))}
           />
         ))}
       </div>
@@ -164,11 +165,35 @@ interface PinProps {
   readonly until: number;
   readonly width: number;
   readonly top: number;
-  onMove(at: number): void;
+  onMove?: ((at: number) => void) | undefined;
 }
 
 /** One thing that happens, on the line of time. While it is dragged only it moves; the door is played when it is let go. */
-function Pin({ name, number, at, until, width, top, onMove }: PinProps) {
+function Pin(props: PinProps) {
+  const { name, number, at, until, top, onMove } = props;
+  if (onMove) return <MovablePin {...props} onMove={onMove} />;
+  return (
+    <span
+      className={css['pin']}
+      role="img"
+      aria-label={`${number}: ${name}, ${formatSeconds(at)}`}
+      title={`${name}, ${formatSeconds(at)}`}
+      style={{ left: `${(Math.min(at, until) / until) * 100}%`, top }}
+    >
+      {number}
+    </span>
+  );
+}
+
+function MovablePin({
+  name,
+  number,
+  at,
+  until,
+  width,
+  top,
+  onMove,
+}: PinProps & { onMove(at: number): void }) {
   const [drag, setDrag] = useState<number | null>(null);
   const grip = useRef({ x: 0, at: 0 });
   const now = drag ?? at;

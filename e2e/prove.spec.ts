@@ -1,0 +1,73 @@
+import { expect, test } from '@playwright/test';
+import { openDoor, ownCopy, saved } from './help';
+
+test('single faults are tried, grouped worst first, and one goes on the bench as it stands then', async ({
+  page,
+}) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D03', 'prove', site);
+  await page.getByRole('tab', { name: 'Faults' }).click();
+  const singles = page.getByRole('region', { name: 'Single faults' });
+  await expect(singles.getByRole('status')).toHaveText(/^(\d+) of \1 tried$/);
+  await expect(singles.getByRole('heading', { name: /^Open, and nobody is told \d+$/ })).toBeVisible();
+  const bench = page.getByRole('region', { name: 'Bench' });
+  await expect(bench).toContainText('Held shut');
+  await singles.getByRole('button', { name: /^Wire W01 off: .*: show on the bench$/ }).click();
+  await expect(bench).toContainText('Broken: Wire W01 off');
+  await expect(bench).toContainText('Free to open');
+  await bench.getByRole('button', { name: 'Back to rest' }).click();
+  await expect(bench).not.toContainText('Broken:');
+  await expect(bench).toContainText('Held shut');
+  const worth = page.getByRole('region', { name: 'What each part is worth' });
+  await worth.getByRole('button', { name: 'Take each out in turn' }).click();
+  await expect(worth.getByRole('listitem').filter({ hasText: 'EB1' })).toContainText(
+    /covers for \d+ faults, \d+ of which would lock somebody in/,
+  );
+});
+
+test('a search for pairs is stopped and goes on where it was', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D09', 'prove', site);
+  await page.getByRole('tab', { name: 'Faults' }).click();
+  const pairs = page.getByRole('region', { name: 'Pairs of faults' });
+  await pairs.getByRole('button', { name: 'Try pairs' }).click();
+  await expect(pairs.getByRole('status')).toHaveText(/^[1-9]\d* of \d+ tried$/);
+  await pairs.getByRole('button', { name: 'Stop' }).click();
+  const said = (await pairs.getByRole('status').textContent()) ?? '';
+  const [done, of] = said.match(/\d+/g)!.map(Number) as [number, number];
+  expect(done).toBeLessThan(of);
+  await pairs.getByRole('button', { name: 'Go on' }).click();
+  await expect(pairs.getByRole('status')).toHaveText(`${of} of ${of} tried`, { timeout: 60_000 });
+});
+
+test('a broken promise is told as a story, played on the bench and kept as a scenario', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D03', 'prove', site);
+  await page.getByRole('tab', { name: 'Orders' }).click();
+  await page.getByRole('button', { name: 'Try every order' }).click();
+  const story = page.getByRole('region', { name: 'Broken: A release by fire holds until it is reset' });
+  await expect(story.getByRole('listitem')).toHaveText([
+    'Fire alarm',
+    'The fire line is lost, or the panel reset',
+  ]);
+  await page.getByRole('button', { name: 'Stop', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Every order of events' }).getByRole('status')).toContainText(
+    /states, .* events tried; every row of up to \d+ events?, not beyond/,
+  );
+  await story.getByRole('button', { name: 'Play it on the bench' }).click();
+  const bench = page.getByRole('region', { name: 'Bench' });
+  await expect(bench).toContainText('Free to open');
+  await expect(bench).toContainText('Held shut');
+  await bench.getByRole('button', { name: 'Journal of the bench' }).click();
+  await expect(page.getByRole('list', { name: 'Journal' }).getByRole('listitem').first()).toContainText(
+    'Fire alarm',
+  );
+  await page.keyboard.press('Escape');
+  await story.getByRole('button', { name: 'Keep it as a scenario' }).click();
+  await expect(story.getByRole('button', { name: 'Kept under Timing' })).toBeDisabled();
+  await saved(page);
+  await openDoor(page, 'D03', 'timing', site);
+  await expect(
+    page.getByRole('list', { name: 'Scenarios of this door' }).getByText('A release by fire holds until'),
+  ).toBeVisible();
+});

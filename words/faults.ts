@@ -1,0 +1,53 @@
+import type { Fault, FaultGroup } from '#core/faults/index';
+import { deviceOf, findIn, pinOf, type Plan, type TerminalId } from '#core/plan/index';
+
+/** What faults come to, worst first, as a heading and what it means. */
+export const GROUP_WORDS: Readonly<Record<FaultGroup, { readonly name: string; readonly means: string }>> = {
+  trapped: { name: 'Somebody is locked in', means: 'In a situation that should be left, no way out works.' },
+  'act-only': {
+    name: 'Out only by an act',
+    means: 'A door that should be free by itself asks for a button or a glass.',
+  },
+  'open-unnoticed': {
+    name: 'Open, and nobody is told',
+    means: 'It no longer locks, and no alarm is raised.',
+  },
+  'open-told': { name: 'Open, with an alarm', means: 'It no longer locks, and an alarm says so.' },
+  'locked-out': { name: 'Locked out', means: 'Whoever may come in does not.' },
+  unproven: { name: 'No longer proven', means: 'The circuit does not come to rest, or a lock is unsure.' },
+  told: { name: 'Only an alarm', means: 'The door does what it should, and an alarm tells of it.' },
+  harmless: { name: 'Nothing anybody sees', means: 'Every situation goes as before.' },
+};
+
+const at = (plan: Plan, terminal: TerminalId): string => {
+  const device = deviceOf(terminal);
+  return `${findIn(plan.devices, device)?.tag ?? device} ${pinOf(terminal)}`;
+};
+/** `D01/F1:k.nc` as `F1 k.nc`. */
+const part = (plan: Plan, branch: string): string => {
+  const cut = branch.lastIndexOf(':');
+  const device = branch.slice(0, cut);
+  return `${findIn(plan.devices, device)?.tag ?? device} ${branch.slice(cut + 1)}`;
+};
+
+/** A fault, as one would say it at the door. */
+export function faultWords(plan: Plan, fault: Fault): string {
+  switch (fault.kind) {
+    case 'wire-open': {
+      const wire = findIn(plan.conductors, fault.conductor);
+      return wire
+        ? `Wire ${wire.number} off: ${at(plan, wire.from)} to ${at(plan, wire.to)}`
+        : `Wire ${fault.conductor} off`;
+    }
+    case 'terminals-touch':
+      return `${at(plan, fault.a)} touches ${at(plan, fault.b)}`;
+    case 'contact-welded':
+      return `Contact ${part(plan, fault.contact)} welded`;
+    case 'contact-dead':
+      return `Contact ${part(plan, fault.contact)} never closes`;
+    case 'fuse-open':
+      return `Fuse ${part(plan, fault.fuse)} gone`;
+    case 'device-dead':
+      return `${findIn(plan.devices, fault.device)?.tag ?? fault.device} dead`;
+  }
+}
