@@ -51,6 +51,24 @@ const WORDS: Record<
     added: (name, reading) =>
       `Reading entered: ${name}, ${reading['passed'] === true ? 'pass' : 'out of range'}`,
   },
+  spaces: {
+    name: (space) => text(space['name']) || text(space['id']),
+    added: (name) => `Space added: ${name}`,
+    fields: { name: 'name', kind: 'what it is', protected: 'whether it is protected' },
+  },
+  sides: {
+    name: (sides) => text(sides['id']),
+    added: (name) => `Spaces at ${name} set`,
+  },
+  zones: {
+    name: (zone) => text(zone['name']) || text(zone['id']),
+    added: (name) => `Fire zone added: ${name}`,
+    fields: {
+      relays: 'the relays it trips',
+      releases: 'the doors it must release',
+      keeps: 'the doors that it must not release',
+    },
+  },
   scenarios: {
     name: (scenario) => text(scenario['name']) || text(scenario['id']),
     added: (name) => `Scenario kept: ${name}`,

@@ -3,6 +3,7 @@ import {
   conductorsOf,
   deviceOf,
   devicesOf,
+  findIn,
   type Device,
   type DoorId,
   type Edit,
@@ -69,6 +70,7 @@ export function renumberDoor(plan: Plan, from: DoorId, to: DoorId): Edit {
           kind: 'addScenario',
           scenario: renamedScenario(names, scenario, from, to),
         })),
+      ...releaseEdits(plan, from, to, of),
       { kind: 'removeDoor', id: from },
       // A reading keeps its name, which is free again only now.
       ...readings.map((reading): Edit => ({
@@ -77,6 +79,25 @@ export function renumberDoor(plan: Plan, from: DoorId, to: DoorId): Edit {
       })),
     ],
   };
+}
+
+/** Where the door stands among the rooms, and in the fire zones. */
+function releaseEdits(plan: Plan, from: DoorId, to: DoorId, of: (id: string) => string): Edit[] {
+  const sides = findIn(plan.sides, from);
+  const renamed = (ids: readonly string[]) => ids.map((id) => (id === from ? to : id));
+  return [
+    ...(sides ? [{ kind: 'setSides', id: to, sides: { ...sides, id: to } } as const] : []),
+    ...Object.values(plan.zones)
+      .filter(
+        ({ relays, releases, keeps }) =>
+          relays.some((id) => of(id) !== id) || releases.includes(from) || keeps.includes(from),
+      )
+      .map(({ id, relays, releases, keeps }): Edit => ({
+        kind: 'setZone',
+        id,
+        patch: { relays: relays.map(of), releases: renamed(releases), keeps: renamed(keeps) },
+      })),
+  ];
 }
 
 /** Wires of other doors that end at one of these devices: they end at it under its new name. */

@@ -129,8 +129,13 @@ function dependents<C extends Collection>(
       if (!ref.of(entity).some(({ id }) => id === gone)) continue;
       if (ref.onGone === 'keeps') return null;
       if (ref.onGone !== 'goes') {
-        const { set: verb } = kind.verbs as { set: string };
-        edits.push(asEdit({ kind: verb, id: key, patch: ref.onGone(entity, gone) }));
+        const { set, put: whole } = kind.verbs as { set?: string; put?: string };
+        const patch = ref.onGone(entity, gone);
+        edits.push(
+          whole
+            ? asEdit({ kind: whole, [kind.key]: key, [kind.as]: { ...entity, ...patch } })
+            : asEdit({ kind: set, id: key, patch }),
+        );
         continue;
       }
       edits.push(

@@ -50,6 +50,16 @@ function everything(): Plan {
       },
     },
     {
+      kind: 'addSpace',
+      space: { id: 'street', name: 'Street', kind: 'outside', protected: false, order: 1 },
+    },
+    { kind: 'addSpace', space: { id: 'hall', name: 'Hall', kind: 'room', protected: true, order: 2 } },
+    { kind: 'setSides', id: 'D01', sides: { id: 'D01', outside: 'street', inside: 'hall' } },
+    {
+      kind: 'addZone',
+      zone: { id: 'Z1', name: 'Ground floor', order: 1, relays: ['D01/X1'], releases: ['D01'], keeps: [] },
+    },
+    {
       kind: 'addReading',
       reading: {
         id: 'R1',

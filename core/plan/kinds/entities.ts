@@ -7,6 +7,9 @@ import type { KeypadRecord } from '../schemas/memory';
 import type { Person } from '../schemas/person';
 import type { Reading } from '../schemas/reading';
 import type { Scenario } from '../schemas/scenario';
+import type { Sides } from '../schemas/sides';
+import type { Space } from '../schemas/space';
+import type { Zone } from '../schemas/zone';
 
 /** What each collection of a plan holds. A row here asks for a row in `KINDS`, in the database and in the words. */
 export interface Entities {
@@ -21,6 +24,10 @@ export interface Entities {
   readonly readings: Reading;
   /** What happens at a door, act by act, and what should come of it. */
   readonly scenarios: Scenario;
+  /** Rooms and the street; which of them lie on the two sides of each door; what each fire zone trips. */
+  readonly spaces: Space;
+  readonly sides: Sides;
+  readonly zones: Zone;
 }
 
 export type Collection = keyof Entities;

@@ -8,6 +8,9 @@ import { MEMORIES } from './memory';
 import { PEOPLE } from './person';
 import { READINGS } from './reading';
 import { SCENARIOS } from './scenario';
+import { SIDES } from './sides';
+import { SPACES } from './space';
+import { ZONES } from './zone';
 import { TYPES } from './type';
 
 /** Every kind of thing in a plan, each before those that name it. */
@@ -21,6 +24,9 @@ export const KINDS = {
   memories: MEMORIES,
   readings: READINGS,
   scenarios: SCENARIOS,
+  spaces: SPACES,
+  sides: SIDES,
+  zones: ZONES,
 } as const satisfies { readonly [C in Collection]: unknown };
 
 export const COLLECTIONS = Object.keys(KINDS) as readonly Collection[];

@@ -8,6 +8,9 @@ import { memorySchema } from './memory';
 import { personSchema } from './person';
 import { readingSchema } from './reading';
 import { scenarioSchema } from './scenario';
+import { sidesSchema } from './sides';
+import { spaceSchema } from './space';
+import { zoneSchema } from './zone';
 import { typeSchema } from './type';
 
 /**
@@ -24,6 +27,9 @@ export const SCHEMAS: { readonly [C in Collection]: z.ZodType } = {
   memories: memorySchema,
   readings: readingSchema,
   scenarios: scenarioSchema,
+  spaces: spaceSchema,
+  sides: sidesSchema,
+  zones: zoneSchema,
 };
 
 export { settingValueSchema } from './device';

@@ -77,7 +77,7 @@ describe('openDatabase', () => {
     db.$client.close();
     expect(problem(path)).toContain('written by a newer version');
     const raw = new Database(path, { readonly: true });
-    expect(raw.prepare('select count(*) as n from __drizzle_migrations').get()).toMatchObject({ n: 6 });
+    expect(raw.prepare('select count(*) as n from __drizzle_migrations').get()).toMatchObject({ n: 7 });
     raw.close();
   });
   it('says where pages of the file are damaged', () => {
@@ -169,7 +169,7 @@ describe('a backup', () => {
       'drop index edits_id; alter table edits drop column edit_id; drop table server_settings; drop table withdrawn_edits',
     );
     // And before changes could be taken back from the log, and what is assumed was kept.
-    old.exec('drop table edit_backs; drop table scenarios');
+    old.exec('drop table edit_backs; drop table scenarios; drop table spaces; drop table sides; drop table zones');
     const later = {
       conductors: ['assumed'],
       doors: ['last_wire'],
@@ -179,7 +179,7 @@ describe('a backup', () => {
     for (const [table, columns] of Object.entries(later))
       for (const column of columns) old.exec(`alter table ${table} drop column ${column}`);
     old.exec(
-      'delete from __drizzle_migrations where created_at in (select created_at from __drizzle_migrations order by created_at desc limit 3)',
+      'delete from __drizzle_migrations where created_at in (select created_at from __drizzle_migrations order by created_at desc limit 4)',
     );
     old.close();
     expect(await restoreFrom(db, file, new Date(at))).toMatchObject({ ok: true });

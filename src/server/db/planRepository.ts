@@ -43,6 +43,9 @@ const BINDINGS: Record<Collection, Binding> = {
     toRow: rows.readingRow,
     fromRow: rows.readingFrom,
   },
+  spaces: { table: schema.spaces, key: schema.spaces.id, toRow: rows.spaceRow, fromRow: rows.spaceFrom },
+  sides: { table: schema.sides, key: schema.sides.id, toRow: rows.sidesRow, fromRow: rows.sidesFrom },
+  zones: { table: schema.zones, key: schema.zones.id, toRow: rows.zoneRow, fromRow: rows.zoneFrom },
   scenarios: {
     table: schema.scenarios,
     key: schema.scenarios.id,

@@ -9,6 +9,9 @@ import type {
   Person,
   Reading,
   Scenario,
+  Sides,
+  Space,
+  Zone,
 } from '#core/plan/index';
 import { deviceOf, pinOf, terminalId } from '#core/plan/index';
 import type {
@@ -21,6 +24,9 @@ import type {
   people,
   readings,
   scenarios,
+  sides,
+  spaces,
+  zones,
 } from './schema';
 
 /** How each thing of a plan becomes a row and comes back. The two functions of a pair undo each other. */
@@ -92,3 +98,21 @@ export function typeFrom({ body }: Row<typeof deviceTypes>): DeviceType {
 
 export const cableRow = (site: string, cable: Cable): Row<typeof cables> => ({ site, ...cable });
 export const cableFrom = ({ site: _site, ...cable }: Row<typeof cables>): Cable => cable as Cable;
+
+/** What is kept whole, under its id. */
+interface Whole<T> {
+  readonly site: string;
+  readonly id: string;
+  readonly body: T;
+}
+const wholeRow = <T extends { readonly id: string }>(site: string, body: T): Whole<T> => ({
+  site,
+  id: body.id,
+  body,
+});
+export const spaceRow = (site: string, space: Space): Row<typeof spaces> => wholeRow(site, space);
+export const spaceFrom = ({ body }: Row<typeof spaces>): Space => body;
+export const sidesRow = (site: string, of: Sides): Row<typeof sides> => wholeRow(site, of);
+export const sidesFrom = ({ body }: Row<typeof sides>): Sides => body;
+export const zoneRow = (site: string, zone: Zone): Row<typeof zones> => wholeRow(site, zone);
+export const zoneFrom = ({ body }: Row<typeof zones>): Zone => body;

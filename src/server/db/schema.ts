@@ -19,6 +19,9 @@ import type {
   KeypadRecord,
   Reading,
   Scenario,
+  Sides,
+  Space,
+  Zone,
   Site,
 } from '#core/plan/index';
 
@@ -198,6 +201,39 @@ export const scenarios = sqliteTable(
     primaryKey({ columns: [t.site, t.id] }),
     foreignKey({ columns: [t.site, t.door], foreignColumns: [doors.site, doors.id] }),
   ],
+);
+
+export const spaces = sqliteTable(
+  'spaces',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    body: text('body', { mode: 'json' }).$type<Space>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.id] })],
+);
+
+export const sides = sqliteTable(
+  'sides',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    body: text('body', { mode: 'json' }).$type<Sides>().notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.site, t.id] }),
+    foreignKey({ columns: [t.site, t.id], foreignColumns: [doors.site, doors.id] }),
+  ],
+);
+
+export const zones = sqliteTable(
+  'zones',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    body: text('body', { mode: 'json' }).$type<Zone>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.id] })],
 );
 
 /** Every acknowledged change, with its author and time. Codes are struck out of the body. */
