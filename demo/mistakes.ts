@@ -81,6 +81,35 @@ export const MISTAKES: readonly DemoMistake[] = [
     found: ['spare-legs-tied'],
   },
   {
+    door: 'D10',
+    what: 'The break glass never came; its legs were joined, and a hung controller traps the corridor.',
+    edits: () => [
+      { kind: 'removeDevice', id: 'D10/EB1' },
+      ...(
+        [
+          ['F1.NC', 'L1.+'],
+          ['L1.-', 'K1.0V'],
+        ] as const
+      ).map(([from, to], index): Edit => ({
+        kind: 'connect',
+        conductor: {
+          id: `D10/W8${index}`,
+          door: 'D10',
+          number: `W8${index}`,
+          from: terminalOf(`D10/${from}`),
+          to: terminalOf(`D10/${to}`),
+          colour: index === 0 ? 'RD' : 'BK',
+          gauge: mm2(0.75),
+          length: metres(11),
+          cable: '',
+          origin: 'hand',
+          assumed: [],
+        },
+      })),
+    ],
+    found: ['locked-in', 'no-break-glass'],
+  },
+  {
     door: 'D11',
     what: 'The strike’s return went to the board’s 0 V instead of the output’s own minus.',
     edits: (plan) => [

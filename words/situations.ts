@@ -28,6 +28,8 @@ const SITUATIONS: Record<SituationId, string> = {
   'controller-hung': 'Controller hung',
   'controller-dead': 'Controller dead',
   'network-lost': 'Network lost',
+  lockdown: 'Lockdown',
+  'partner-open': 'Other door of the lock open',
 };
 
 export const situationName = (id: string): string => SITUATIONS[id as SituationId] ?? id;

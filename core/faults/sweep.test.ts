@@ -5,6 +5,7 @@ import type { Plan } from '../plan/index';
 import { atRest, buildWorld } from '../simulate/index';
 import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
 import { add, move, wire } from '../specimens/ruleEdits';
+import { wholeOpenings } from '../specimens/wholeOpenings';
 import { siteOf } from '../specimens/site';
 import { faultsOf, sweep, sweepAnew, type Fault, type FaultResult, type Whose } from './index';
 
@@ -16,6 +17,12 @@ const SETS = HARDWARE_SETS.map(({ id, electricalEgress }) => ({
 function swept(plan: Plan, door: string, whose: Whose = 'door'): FaultResult[] {
   const world = buildWorld(plan, door);
   return [...sweep(world, atRest(world), faultsOf(world, whose))];
+}
+/** The sweep and its slow twin say the same, fault for fault and opening for opening. */
+function agree(plan: Plan, door: string, whose: Whose = 'door'): FaultResult[] {
+  const results = swept(plan, door, whose);
+  expect(wholeOpenings(plan, door, results)).toEqual(wholeOpenings(plan, door, sweepAnew(plan, door, whose)));
+  return results;
 }
 const find = (results: readonly FaultResult[], wanted: Partial<Record<string, string>>): FaultResult => {
   const found = results.find(({ fault }) =>
@@ -36,12 +43,12 @@ const wireAt = (plan: Plan, terminal: string): string => {
 
 describe('the sweep of a door', () => {
   it.each(SETS)('of $id equals its slow twin, fault for fault', ({ plan }) => {
-    expect(swept(plan, 'D01')).toEqual(sweepAnew(plan, 'D01'));
+    agree(plan, 'D01');
   });
 
   it('equals its slow twin where doors share a supply, whoever’s the fault is', () => {
     const plan = siteOf({ doors: 3, perSupply: 3 });
-    expect(swept(plan, 'D002', 'all')).toEqual(sweepAnew(plan, 'D002', 'all'));
+    agree(plan, 'D002', 'all');
   });
 
   it('equals its slow twin where every way out of the supply has a fuse; a short then costs less', () => {
@@ -55,8 +62,7 @@ describe('the sweep of a door', () => {
       move(bare, 'PS1.+V', 'R1.V+', 'from', 'FB1.F3'),
       move(bare, 'PS1.+V', 'X1.V+', 'from', 'FB1.F4'),
     );
-    const results = swept(plan, 'D01');
-    expect(results).toEqual(sweepAnew(plan, 'D01'));
+    const results = agree(plan, 'D01');
     expect(results.filter(({ fault }) => fault.kind === 'fuse-open')).toHaveLength(4);
     const short = { kind: 'terminals-touch', a: 'D01/R1.V+', b: 'D01/R1.V-' };
     const atNoon = (all: readonly FaultResult[]) => find(all, short).outcomes.get('rest');
@@ -69,7 +75,7 @@ describe('the sweep of a door', () => {
         const { plan } = SETS[set]!;
         const wires = Object.keys(plan.conductors);
         const less = mustApply(plan, { kind: 'disconnect', id: wires[which % wires.length]! });
-        expect(swept(less, 'D01')).toEqual(sweepAnew(less, 'D01'));
+        agree(less, 'D01');
       }),
       { numRuns: 6 },
     );

@@ -1,5 +1,12 @@
 import { doorDevices, exits } from '../door/index';
-import { fireReleases, sameReleases, SITUATIONS, type SituationId } from '../prove/index';
+import {
+  fireReleases,
+  openingOf,
+  sameReleases,
+  SITUATIONS,
+  type Opening,
+  type SituationId,
+} from '../prove/index';
 import {
   movedByOperatorOnly,
   type Circuit,
@@ -66,7 +73,12 @@ export function* sweep(
     const touched = spared(run.atRest)
       ? run.situations.filter(({ print }) => !spared(print))
       : run.situations;
-    let result: Omit<FaultResult, 'fault'> | null = { outcomes: all.same, worst: 'same', alarms: all.alarms };
+    let result: Omit<FaultResult, 'fault'> | null = {
+      outcomes: all.same,
+      worst: 'same',
+      alarms: all.alarms,
+      openings: UNTOUCHED,
+    };
     if (touched.length > 0) {
       const broken = brokenWorld(sound, defect, all.shared.bridged);
       sameReleases(sound, broken);
@@ -78,6 +90,8 @@ export function* sweep(
     yield { ...result, fault };
   }
 }
+
+const UNTOUCHED: FaultResult['openings'] = new Map();
 
 /** Every fault for itself, where what happens hangs on more than readings. */
 function* anew({ sound, rest, shared }: Sweep, faults: readonly Fault[]): Generator<FaultResult> {
@@ -129,13 +143,16 @@ function play(
   const from = broken(all, circuit, world, died, spots);
   if (!from) return null;
   const outcomes = new Map(all.same);
+  const openings = new Map<SituationId, Opening | null>();
   for (const { number, told: sound } of touched) {
     const told = tell(all, circuit, world, number, from, spots);
     if (!told) return null;
-    if (told !== sound) outcomes.set(SITUATIONS[number]!.id, becameOf(all.shared, sound, told));
+    if (told === sound) continue;
+    outcomes.set(SITUATIONS[number]!.id, becameOf(all.shared, sound, told));
+    openings.set(SITUATIONS[number]!.id, told.answer && openingOf(told.answer.cells));
   }
   const alarms = [...from.at.state.alarms].sort();
-  return { outcomes, worst: worstOutcome(outcomes.values()), alarms };
+  return { outcomes, worst: worstOutcome(outcomes.values()), alarms, openings };
 }
 
 /** What became of a situation, told once for each pair. */

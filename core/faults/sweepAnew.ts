@@ -1,5 +1,5 @@
 import type { DoorId, Plan } from '../plan/index';
-import { fireReleases, sameReleases } from '../prove/index';
+import { fireReleases, openingOf, sameReleases } from '../prove/index';
 import { advance, atRest, buildWorld, type SimState, type World } from '../simulate/index';
 import { breakNow, brokenWorld, defectOf } from './brokenWorld';
 import { faultsOf, type Fault, type Whose } from './fault';
@@ -26,5 +26,10 @@ export function triedAnew(broken: World, rest: SimState, answers: Answers, fault
   const after = advance(broken, begins, begins.now + UNTIL_QUIET_MS).state;
   const now = answersFrom(broken, after);
   const outcomes = new Map([...answers].map(([id, one]) => [id, outcomeOf(one, now.get(id) ?? null)]));
-  return { fault, outcomes, worst: worstOutcome(outcomes.values()), alarms: [...after.alarms].sort() };
+  const alarms = [...after.alarms].sort();
+  return { fault, outcomes, worst: worstOutcome(outcomes.values()), alarms, openings: openingsIn(now) };
 }
+
+/** Who gets through in every situation. */
+export const openingsIn = (answers: Answers): FaultResult['openings'] =>
+  new Map([...answers].map(([id, answer]) => [id, answer && openingOf(answer.cells)]));

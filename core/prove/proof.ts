@@ -17,7 +17,9 @@ export type SituationId =
   | 'break-glass-reset'
   | 'controller-hung'
   | 'controller-dead'
-  | 'network-lost';
+  | 'network-lost'
+  | 'lockdown'
+  | 'partner-open';
 
 export type Side = 'outside' | 'inside';
 

@@ -175,11 +175,36 @@ export const SITUATIONS: readonly Situation[] = [
     outside: (_brief, _state, world) => (fedByCable(world) ? 'may' : 'must-not'),
     inside: open,
   },
+  {
+    id: 'lockdown',
+    prepare: (world, rest, by) => {
+      const buttons = world.inhabitants.filter(
+        ({ type }) => type.roles.lockdownContact && does(type, 'switch'),
+      );
+      return buttons.length > 0
+        ? run(by, rest, ...buttons.map(({ device }): Stimulus => ({ kind: 'press', device: device.id })))
+        : null;
+    },
+    outside: shut,
+    inside: open,
+  },
+  {
+    id: 'partner-open',
+    prepare: (world, rest, by) =>
+      hasPartners(world) ? run(by, rest, { kind: 'otherDoors', open: true }) : null,
+    outside: shut,
+    inside: open,
+  },
 ];
 
 /** True where something here is told over a network, or fed by its cable. */
 export const needsNetwork = ({ inhabitants }: World): boolean =>
   inhabitants.some(({ type }) => type.poe !== undefined || does(type, 'link'));
+
+/** True where a device in this circuit keeps its doors from being open together. */
+const hasPartners = ({ inhabitants, door }: World): boolean =>
+  inhabitants.some(({ type }) => does(type, 'interlock')) &&
+  inhabitants.some(({ device }) => device.door !== null && device.door !== door.id);
 
 const fedByCable = ({ inhabitants }: World): boolean =>
   inhabitants.some(({ type }) => type.poe !== undefined);

@@ -1,0 +1,114 @@
+import { autowire } from '../autowire/index';
+import { newDevice } from '../brief/index';
+import { checkContext, runRules, toPutRight } from '../checks/index';
+import { functionOf, does } from '../devices/index';
+import { runOf } from '../door/index';
+import { loopWires, traceLoops } from '../loops/index';
+import { applyEdit, devicesOf, findIn, typeIn, type DoorId, type Edit, type Plan } from '../plan/index';
+import { metres } from '../units/index';
+import { graphOf } from './graph';
+import { openingsOf } from './openings';
+import { pictureOf, type SiteOpenings, type Trap } from './site';
+
+/** What would let people out of a trap, tried on a copy of the plan. */
+export interface Fix {
+  readonly door: DoorId;
+  readonly what: 'finding' | 'add-glass' | 'exits-pass' | 'keep-list';
+  /** The code of the finding whose remedy it is. */
+  readonly code: string | null;
+  readonly edit: Edit;
+}
+
+/** What may help at one door, best first: what is wrong with it already, then what it has not. */
+function candidates(plan: Plan, door: DoorId): Fix[] {
+  const found: Fix[] = [];
+  for (const { code, remedy } of runRules(checkContext(plan, door)))
+    if (remedy) found.push({ door, what: 'finding', code, edit: remedy });
+  const devices = devicesOf(plan, door).map((device) => ({ device, type: typeIn(plan, device) }));
+  for (const { device, type } of devices) {
+    const exits = functionOf(type, 'interlock')?.exitsSetting;
+    const put = (setting: string, value: string): Edit => ({
+      kind: 'setSetting',
+      device: device.id,
+      setting,
+      value,
+    });
+    if (exits) found.push({ door, what: 'exits-pass', code: null, edit: put(exits, 'pass') });
+    const lost = functionOf(type, 'link')?.lostSetting;
+    if (lost) found.push({ door, what: 'keep-list', code: null, edit: put(lost, 'keeps') });
+  }
+  if (!devices.some(({ type }) => does(type, 'breakGlass'))) {
+    // Where a hand laid the lock's power it is laid anew: a glass beside it would be none.
+    for (const anew of [false, true]) {
+      const edit = withGlass(plan, door, anew);
+      if (edit) found.push({ door, what: 'add-glass', code: null, edit });
+    }
+  }
+  return found;
+}
+
+/** From the enclosure to a door of which nobody has said how far it is, metres. */
+const USUAL_RUN = metres(12);
+
+/** A break glass more at a door, and the door wired with it. */
+function withGlass(plan: Plan, door: DoorId, anew: boolean): Edit | null {
+  const legs = anew ? lockPower(plan, door).map((id): Edit => ({ kind: 'disconnect', id })) : [];
+  const add: Edit = { kind: 'addDevice', device: newDevice(plan, door, 'break-glass-double') };
+  const label = 'add a break glass and wire it';
+  const more = applyEdit(plan, { kind: 'batch', label, edits: [...legs, add] });
+  if (!more.ok) return null;
+  const { edit } = autowire(more.plan, door, runOf(plan, door) ?? USUAL_RUN);
+  return { kind: 'batch', label, edits: [...legs, add, edit] };
+}
+
+/** Wires of a door that feed its locks. */
+const lockPower = (plan: Plan, door: DoorId): string[] =>
+  [
+    ...new Set(
+      traceLoops(plan, door)
+        .filter(({ kind }) => kind === 'lock-power')
+        .flatMap((loop) => loopWires(loop)),
+    ),
+  ].filter((id) => findIn(plan.conductors, id)?.door === door);
+
+/**
+ * Changes that let people out of a trap: each is tried on a copy, and offered only where the space is left in every situation in
+ * which it was not, no other is caught, and nothing new is to be put right at the door.
+ */
+export function fixesFor(plan: Plan, trap: Trap, openings: SiteOpenings): Fix[] {
+  const doors = trap.doors.filter(({ side, opening }) => side === 'inside' && opening.out !== 'free');
+  return doors.flatMap(({ door }) => {
+    const seen = new Set<string>();
+    return candidates(plan, door).filter((fix) => {
+      const name = `${fix.what} ${fix.code}`;
+      if (seen.has(name) || !helps(plan, trap, openings, fix)) return false;
+      seen.add(name);
+      return true;
+    });
+  });
+}
+
+function helps(plan: Plan, trap: Trap, openings: SiteOpenings, { door, edit }: Fix): boolean {
+  const result = applyEdit(plan, edit);
+  if (!result.ok || !findIn(result.plan.doors, door)) return false;
+  const after = openingsOf(result.plan, door);
+  const graph = graphOf(result.plan);
+  for (const situation of trap.situations) {
+    const here = openings.get(situation);
+    const opening = after.get(situation);
+    if (!here || !opening) return false;
+    const now = pictureOf(graph, new Map(here).set(door, opening), situation);
+    if (now.spaces.get(trap.space)?.status !== 'out') return false;
+    const before = pictureOf(graph, here, situation);
+    for (const [space, { status }] of now.spaces)
+      if (status === 'trapped' && before.spaces.get(space)?.status !== 'trapped') return false;
+  }
+  const codes = (of: Plan) =>
+    new Set(
+      runRules(checkContext(of, door))
+        .filter(toPutRight)
+        .map(({ code }) => code),
+    );
+  const had = codes(plan);
+  return [...codes(result.plan)].every((code) => had.has(code));
+}

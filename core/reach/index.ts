@@ -1,0 +1,17 @@
+export { fixesFor, type Fix } from './fixes';
+export { graphOf, isSafe, type Passage, type SiteGraph } from './graph';
+export { openingsOf, SITE_SITUATIONS, siteSituations, zonesInOrder, type SiteSituation } from './openings';
+export {
+  openSite,
+  pictureOf,
+  trapsOf,
+  zoneCells,
+  type Picture,
+  type SiteOpenings,
+  type SpaceState,
+  type Trap,
+  type ZoneCell,
+} from './site';
+export { reachWithFaults, type ReachFault } from './withFaults';
+export { breaches, waysToSafety, type Openings, type WayOut } from './walk';
+export type { Opening } from '../prove/index';
