@@ -51,3 +51,27 @@ export function faultWords(plan: Plan, fault: Fault): string {
       return `${findIn(plan.devices, fault.device)?.tag ?? fault.device} dead`;
   }
 }
+
+/** The same, with the door it is at: `D09: Wire W05 off`. */
+export function faultWordsAt(plan: Plan, fault: Fault): string {
+  const door = doorOf(plan, fault);
+  return door === null ? faultWords(plan, fault) : `${door}: ${faultWords(plan, fault)}`;
+}
+
+function doorOf(plan: Plan, fault: Fault): string | null {
+  const of = (device: string) => findIn(plan.devices, device)?.door ?? null;
+  const branch = (id: string) => of(id.slice(0, id.lastIndexOf(':')));
+  switch (fault.kind) {
+    case 'wire-open':
+      return findIn(plan.conductors, fault.conductor)?.door ?? null;
+    case 'terminals-touch':
+      return of(deviceOf(fault.a));
+    case 'contact-welded':
+    case 'contact-dead':
+      return branch(fault.contact);
+    case 'fuse-open':
+      return branch(fault.fuse);
+    case 'device-dead':
+      return of(fault.device);
+  }
+}

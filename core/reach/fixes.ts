@@ -8,13 +8,13 @@ import { applyEdit, devicesOf, findIn, typeIn, type DoorId, type Edit, type Plan
 import { metres } from '../units/index';
 import { graphOf } from './graph';
 import { openingsOf } from './openings';
-import { pictureOf, type SiteOpenings, type Trap } from './site';
+import { pictureOf, type SiteOpenings, type Trap, type ZoneCell } from './site';
 
 /** What would let people out of a trap, tried on a copy of the plan. */
 export interface Fix {
   readonly door: DoorId;
-  readonly what: 'finding' | 'add-glass' | 'exits-pass' | 'keep-list';
-  /** The code of the finding whose remedy it is. */
+  readonly what: 'finding' | 'add-glass' | 'exits-pass' | 'keep-list' | 'trip-relay';
+  /** The code of the finding whose remedy it is, or the relay's tag. */
   readonly code: string | null;
   readonly edit: Edit;
 }
@@ -88,6 +88,41 @@ export function fixesFor(plan: Plan, trap: Trap, openings: SiteOpenings): Fix[] 
   });
 }
 
+/** Changes by which a zone does to a door what it must, each tried on a copy: what is wrong at the door, or a relay that it does not trip yet. */
+export function fixesForZone(plan: Plan, { zone, door, asked }: ZoneCell): Fix[] {
+  const now = findIn(plan.zones, zone);
+  if (!now || asked !== 'release') return [];
+  const relays = devicesOf(plan, door)
+    .filter((device) => does(typeIn(plan, device), 'fireRelay') && !now.relays.includes(device.id))
+    .map((device): Fix => ({
+      door,
+      what: 'trip-relay',
+      code: device.tag,
+      edit: { kind: 'setZone', id: zone, patch: { relays: [...now.relays, device.id] } },
+    }));
+  const works = ({ edit }: Fix): boolean => {
+    const result = applyEdit(plan, edit);
+    if (!result.ok || !findIn(result.plan.doors, door)) return false;
+    const after = openingsOf(result.plan, door);
+    const free = (['zone', 'burnt'] as const).every((when) => after.get(`${when}:${zone}`)?.out === 'free');
+    return free && nothingNew(plan, result.plan, door);
+  };
+  const found = [...relays, ...candidates(plan, door)].find(works);
+  return found ? [found] : [];
+}
+
+/** True where a change brings nothing at the door to be put right that was not there before. */
+function nothingNew(plan: Plan, after: Plan, door: DoorId): boolean {
+  const codes = (of: Plan) =>
+    new Set(
+      runRules(checkContext(of, door))
+        .filter(toPutRight)
+        .map(({ code }) => code),
+    );
+  const had = codes(plan);
+  return [...codes(after)].every((code) => had.has(code));
+}
+
 function helps(plan: Plan, trap: Trap, openings: SiteOpenings, { door, edit }: Fix): boolean {
   const result = applyEdit(plan, edit);
   if (!result.ok || !findIn(result.plan.doors, door)) return false;
@@ -103,12 +138,5 @@ function helps(plan: Plan, trap: Trap, openings: SiteOpenings, { door, edit }: F
     for (const [space, { status }] of now.spaces)
       if (status === 'trapped' && before.spaces.get(space)?.status !== 'trapped') return false;
   }
-  const codes = (of: Plan) =>
-    new Set(
-      runRules(checkContext(of, door))
-        .filter(toPutRight)
-        .map(({ code }) => code),
-    );
-  const had = codes(plan);
-  return [...codes(result.plan)].every((code) => had.has(code));
+  return nothingNew(plan, result.plan, door);
 }

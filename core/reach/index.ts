@@ -1,4 +1,4 @@
-export { fixesFor, type Fix } from './fixes';
+export { fixesFor, fixesForZone, type Fix } from './fixes';
 export { graphOf, isSafe, type Passage, type SiteGraph } from './graph';
 export { openingsOf, SITE_SITUATIONS, siteSituations, zonesInOrder, type SiteSituation } from './openings';
 export {
@@ -15,3 +15,4 @@ export {
 export { reachWithFaults, type ReachFault } from './withFaults';
 export { breaches, waysToSafety, type Openings, type WayOut } from './walk';
 export type { Opening } from '../prove/index';
+export { BOX, DOOR_BOX, layRooms, type PlacedDoor, type PlacedSpace, type RoomLayout } from './layout';

@@ -11,8 +11,8 @@ import {
 } from '../prove/index';
 import { atRest, buildWorld, stimulate, type SimState, type World } from '../simulate/index';
 
-/** A situation of the site: one of every door's, or an alarm in one fire zone, `zone:Z1`. */
-export type SiteSituation = SituationId | `zone:${string}`;
+/** A situation of the site: one of every door's, an alarm in one fire zone, `zone:Z1`, or that and then its line burnt, `burnt:Z1`. */
+export type SiteSituation = SituationId | `zone:${string}` | `burnt:${string}`;
 
 /** The situations that a site is looked at in, in their order; zones follow. */
 export const SITE_SITUATIONS = [
@@ -33,7 +33,7 @@ export const zonesInOrder = (plan: Plan): Zone[] =>
 
 export const siteSituations = (plan: Plan): SiteSituation[] => [
   ...SITE_SITUATIONS,
-  ...zonesInOrder(plan).map(({ id }): SiteSituation => `zone:${id}`),
+  ...zonesInOrder(plan).flatMap(({ id }): SiteSituation[] => [`zone:${id}`, `burnt:${id}`]),
 ];
 
 /** A state of a door as an opening, judged as in one of its situations. */
@@ -63,7 +63,9 @@ export function openingsOf(plan: Plan, door: DoorId): ReadonlyMap<SiteSituation,
       (now, device) => stimulate(world, now, { kind: 'fire', device }).state,
       rest,
     );
+    const burnt = tripped.length === 0 ? state : stimulate(world, state, { kind: 'fireGone' }).state;
     found.set(`zone:${zone.id}`, tripped.length === 0 ? quiet : openingIn(world, state, 'fire'));
+    found.set(`burnt:${zone.id}`, tripped.length === 0 ? quiet : openingIn(world, burnt, 'fire-burnt'));
   }
   return found;
 }

@@ -19,6 +19,7 @@ import { quillhaven } from '#demo/quillhaven';
 import {
   breaches,
   fixesFor,
+  fixesForZone,
   graphOf,
   isSafe,
   openSite,
@@ -235,19 +236,35 @@ describe('the archive', () => {
     expect(trapsOf(graphOf(fixed), pictures(fixed, opened(fixed)))).toEqual([]);
   });
 
-  it('has zones that all release what they must; one whose relay no longer latches, or is not tripped, fails', () => {
+  it('has one relay that does not latch, which its zone shows; a relay that is not tripped is offered', () => {
     const asked = (of: Plan) => zoneCells(of, opened(of)).filter(({ asked: what }) => what !== null);
-    expect(asked(plan).every(({ verdict }) => verdict === 'pass')).toBe(true);
-    const zone = plan.zones['Z2']!;
-    const less = mustApply(plan, {
+    const failed = (of: Plan) =>
+      asked(of)
+        .filter(({ verdict }) => verdict === 'fail')
+        .map(({ zone, door, asked: what }) => [zone, door, what]);
+    expect(failed(plan)).toEqual([['Z1', 'D03', 'release']]);
+    const cell = asked(plan).find(({ verdict }) => verdict === 'fail')!;
+    expect([cell.opening.out, cell.burnt.out]).toEqual(['free', 'act']);
+    const [latch] = fixesForZone(plan, cell);
+    expect([latch?.what, latch?.code]).toEqual(['finding', 'fire-not-latched']);
+    const latched = mustApply(plan, latch!.edit);
+    expect(failed(latched)).toEqual([]);
+    const zone = latched.zones['Z2']!;
+    const less = mustApply(latched, {
       kind: 'setZone',
       id: 'Z2',
       patch: { relays: zone.relays.filter((id) => id !== 'D14/F1') },
     });
-    const failed = asked(less).filter(({ verdict }) => verdict === 'fail');
-    expect(failed.map(({ zone: id, door, asked: what }) => [id, door, what])).toEqual([
-      ['Z2', 'D14', 'release'],
-    ]);
+    expect(failed(less)).toEqual([['Z2', 'D14', 'release']]);
+    const [fix] = fixesForZone(
+      less,
+      asked(less).find(({ verdict }) => verdict === 'fail')!,
+    );
+    expect(fix?.what).toBe('trip-relay');
+    expect(failed(mustApply(less, fix!.edit))).toEqual([]);
+    // What must stay shut and does not is told as well.
+    const kept = mustApply(latched, { kind: 'setZone', id: 'Z1', patch: { keeps: ['D01'], releases: [] } });
+    expect(failed(kept)).toEqual([['Z1', 'D01', 'keep']]);
   });
 
   it('asks nothing of a door of which nobody has said where it stands', () => {

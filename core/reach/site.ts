@@ -103,6 +103,8 @@ export interface ZoneCell {
   /** What is asked: that it is free, that it stays as it is, or nothing. */
   readonly asked: 'release' | 'keep' | null;
   readonly opening: Opening;
+  /** What is left of it when the line that told of the fire burns through. */
+  readonly burnt: Opening;
   readonly verdict: 'pass' | 'fail' | 'not-proven' | null;
 }
 
@@ -111,13 +113,15 @@ export function zoneCells(plan: Plan, openings: SiteOpenings): ZoneCell[] {
   return zonesInOrder(plan).flatMap((zone) =>
     doorsInOrder(plan).flatMap(({ id }): ZoneCell[] => {
       const opening = openings.get(`zone:${zone.id}`)?.get(id);
+      const burnt = openings.get(`burnt:${zone.id}`)?.get(id);
       const rest = openings.get('rest')?.get(id);
-      if (!opening || !rest) return [];
+      if (!opening || !burnt || !rest) return [];
       const asked = zone.releases.includes(id) ? 'release' : zone.keeps.includes(id) ? 'keep' : null;
-      const unsure = opening.out === 'unsure' || opening.in === 'unsure';
-      const right = asked === 'release' ? opening.out === 'free' : opening.in === rest.in;
+      const unsure = [opening, burnt].some((one) => one.out === 'unsure' || one.in === 'unsure');
+      const right =
+        asked === 'release' ? opening.out === 'free' && burnt.out === 'free' : opening.in === rest.in;
       const verdict = asked === null ? null : unsure ? 'not-proven' : right ? 'pass' : 'fail';
-      return [{ zone: zone.id, door: id, asked, opening, verdict }];
+      return [{ zone: zone.id, door: id, asked, opening, burnt, verdict }];
     }),
   );
 }

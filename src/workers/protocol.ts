@@ -4,6 +4,7 @@ import type { Bounds, OrdersReport } from '#core/orders/index';
 import type { SituationId } from '#core/prove/index';
 import type { Plan, PlanDelta } from '#core/plan/index';
 import type { BatteryPoint } from '#core/power/index';
+import type { Fix, ReachFault, SiteOpenings, Trap } from '#core/reach/index';
 import type { DoorSummary, Judgement } from '#core/verdict/index';
 
 /** What goes to the verdict worker and what comes back. */
@@ -73,3 +74,24 @@ export type ProveAnswer =
   | { readonly kind: 'worth'; readonly worth: readonly Worth[]; readonly over: boolean }
   | { readonly kind: 'pairs'; readonly step: PairStep; readonly over: boolean }
   | { readonly kind: 'orders'; readonly report: OrdersReport; readonly over: boolean };
+
+/** What goes to the worker that looks at the site as a building, and what comes back. */
+export type ReachRequest =
+  | { readonly kind: 'look'; readonly plan: Plan }
+  | { readonly kind: 'faults' }
+  | { readonly kind: 'pause' }
+  | { readonly kind: 'goOn' };
+export type ReachAnswer =
+  | { readonly kind: 'opening'; readonly done: number; readonly of: number }
+  | { readonly kind: 'open'; readonly openings: SiteOpenings; readonly traps: readonly Trap[] }
+  /** By the space of a trap, or by zone and door. */
+  | { readonly kind: 'fixes'; readonly of: string; readonly fixes: readonly Fix[] }
+  | {
+      readonly kind: 'faults';
+      /** Doors that were swept, of all. */
+      readonly done: number;
+      readonly of: number;
+      readonly tried: number;
+      readonly found: readonly ReachFault[];
+      readonly over: boolean;
+    };

@@ -15,7 +15,7 @@ export interface SitePageProps {
 export const PAGE_VIEWS: Record<SitePage, LazyView<SitePageProps>> = {
   doors: lazily(() => import('../doors/DoorsPage').then((it) => it.DoorsPage)),
   supplies: lazily(() => import('./SuppliesPage').then((it) => it.SuppliesPage)),
-  release: lazily(() => import('./ReleasePage').then((it) => it.ReleasePage)),
+  release: lazily(() => import('../release/ReleasePage').then((it) => it.ReleasePage)),
   sets: lazily(() => import('../sets/SetsPage').then((it) => it.SetsPage)),
   people: lazily(() => import('./PeoplePage').then((it) => it.PeoplePage)),
   types: lazily(() => import('../types/TypesPage').then((it) => it.TypesPage)),

@@ -2,24 +2,20 @@ import { doorParts } from '#core/door/index';
 import { doorsInOrder } from '#core/plan/index';
 import { siteFindings } from '#core/site/index';
 import type { DoorSummary } from '#core/verdict/index';
-import { LAW } from '#words/findings/index';
 import { STATE_SENTENCES } from '#words/brief';
 import { siteFindingWords } from '#words/site';
-import { Empty } from '../../ui/Empty';
 import { LongBody } from '../../ui/LongBody';
 import { DeadStateGlyph } from '../../ui/glyphs';
 import { useNavigate } from '../navigation';
 import { usePlan } from '../store/context';
 import table from '../../ui/DataTable.module.css';
-import css from './SitePages.module.css';
+import css from '../site/SitePages.module.css';
 
 /** What releases what: door by door. */
-export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, DoorSummary>> }) {
+export function DoorsTable({ summaries }: { summaries: Readonly<Record<string, DoorSummary>> }) {
   const plan = usePlan();
   const go = useNavigate();
   const doors = doorsInOrder(plan);
-  if (doors.length === 0)
-    return <Empty title="No doors yet">What releases what stands here once there are doors.</Empty>;
   return (
     <>
       {siteFindings(plan).map((finding) => (
@@ -89,7 +85,6 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
           </LongBody>
         </table>
       </div>
-      <p className={css['note']}>{LAW}</p>
     </>
   );
 }

@@ -1,0 +1,250 @@
+import { useMemo, useState } from 'react';
+import { doorsInOrder, findIn } from '#core/plan/index';
+import {
+  graphOf,
+  pictureOf,
+  siteSituations,
+  zoneCells,
+  type Fix,
+  type SiteSituation,
+  type Trap,
+  type ZoneCell,
+} from '#core/reach/index';
+import type { DoorSummary } from '#core/verdict/index';
+import { LAW } from '#words/findings/index';
+import { fixWords, siteSituationName, spaceName, trapReason } from '#words/reach';
+import { Button } from '../../ui/Button';
+import { Empty } from '../../ui/Empty';
+import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
+import { useDispatch, usePlan } from '../store/context';
+import { DescribeRooms } from './DescribeRooms';
+import { DoorsTable } from './DoorsTable';
+import { RoomsPicture } from './RoomsPicture';
+import { SiteFaults } from './SiteFaults';
+import { useReach, type Reach } from './useReach';
+import { Zones } from './Zones';
+import css from './Release.module.css';
+
+type View = 'rooms' | 'zones' | 'faults' | 'doors';
+const VIEWS: readonly { readonly id: View; readonly label: string }[] = [
+  { id: 'rooms', label: 'Rooms' },
+  { id: 'zones', label: 'Fire zones' },
+  { id: 'faults', label: 'Faults' },
+  { id: 'doors', label: 'Doors' },
+];
+
+/** The site as a building: who gets out of which room, who gets in, what each fire zone releases, and what any fault makes of it. */
+export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, DoorSummary>> }) {
+  const plan = usePlan();
+  const reach = useReach(plan);
+  const [view, setView] = useState<View>('rooms');
+  if (doorsInOrder(plan).length === 0)
+    return <Empty title="No doors yet">What releases what stands here once there are doors.</Empty>;
+  return (
+    <TabRoot<View> value={view} onChange={setView} className={css['root']}>
+      <TabList tabs={VIEWS} label="Release, seen as" />
+      <div className={css['desk']}>
+        <div className={css['main']}>
+          <TabPanel id="rooms">
+            <Rooms reach={reach} />
+          </TabPanel>
+          <TabPanel id="zones">
+            <Zones cells={reach.openings ? zoneCells(plan, reach.openings) : null} />
+          </TabPanel>
+          <TabPanel id="faults">
+            <SiteFaults reach={reach} />
+          </TabPanel>
+          <TabPanel id="doors">
+            <DoorsTable summaries={summaries} />
+          </TabPanel>
+        </div>
+        <Verdicts reach={reach} />
+      </div>
+    </TabRoot>
+  );
+}
+
+function Rooms({ reach: { openings } }: { reach: Reach }) {
+  const plan = usePlan();
+  const graph = useMemo(() => graphOf(plan), [plan.spaces, plan.sides, plan.doors]);
+  const [wanted, setWanted] = useState<SiteSituation>('rest');
+  const situations = siteSituations(plan).filter((one) => isShown(one, openings));
+  const situation = situations.includes(wanted) ? wanted : 'rest';
+  const here = openings?.get(situation);
+  const picture = useMemo(() => (here ? pictureOf(graph, here, situation) : null), [graph, here, situation]);
+  return (
+    <>
+      {graph.spaces.length === 0 ? (
+        <Empty title="No rooms yet">
+          Say which rooms there are and between which of them each door stands: then Aldaba tells from which
+          of them people get out, in every situation.
+        </Empty>
+      ) : (
+        <>
+          <div className={css['situations']} role="group" aria-label="Situation">
+            {situations.map((one) => (
+              <button
+                key={one}
+                type="button"
+                aria-pressed={one === situation}
+                className={css['situation']}
+                onClick={() => setWanted(one)}
+              >
+                {siteSituationName(plan, one)}
+              </button>
+            ))}
+          </div>
+          <RoomsPicture graph={graph} picture={picture} title={siteSituationName(plan, situation)} />
+        </>
+      )}
+      <DescribeRooms graph={graph} />
+    </>
+  );
+}
+
+/** Situations that no door here knows are the same as rest, and are not offered. */
+const RARE: ReadonlySet<SiteSituation> = new Set(['network-lost', 'lockdown', 'partner-open']);
+function isShown(situation: SiteSituation, openings: Reach['openings']): boolean {
+  if (situation.startsWith('burnt:')) return false;
+  if (!RARE.has(situation) || !openings) return true;
+  const rest = openings.get('rest');
+  return [...(openings.get(situation) ?? [])].some(([door, { out, in: inward }]) => {
+    const quiet = rest?.get(door);
+    return quiet?.out !== out || quiet.in !== inward;
+  });
+}
+
+/** What stands against the building, and what holds. */
+function Verdicts({ reach }: { reach: Reach }) {
+  const plan = usePlan();
+  const { openings, traps, fixes, stumbled } = reach;
+  const graph = useMemo(() => graphOf(plan), [plan.spaces, plan.sides, plan.doors]);
+  const pictures = useMemo(
+    () =>
+      openings
+        ? siteSituations(plan).flatMap((one) => {
+            const here = openings.get(one);
+            return here ? [pictureOf(graph, here, one)] : [];
+          })
+        : [],
+    [openings, graph],
+  );
+  const zones = useMemo(
+    () => (openings ? zoneCells(plan, openings).filter(({ verdict }) => verdict === 'fail') : []),
+    [openings, plan.zones],
+  );
+  if (stumbled)
+    return (
+      <aside className={css['verdicts']} aria-label="Verdicts on the site">
+        <p role="alert">Looking at the rooms stumbled. Change anything, or load the page anew.</p>
+      </aside>
+    );
+  const rooms = graph.spaces.filter(({ kind }) => kind !== 'outside' && kind !== 'refuge');
+  const trapped = new Set(traps.map(({ space }) => space));
+  const unproven = rooms.filter(({ id }) =>
+    pictures.some(({ spaces }) => spaces.get(id)?.status === 'unproven'),
+  );
+  const open = new Map<string, string[]>();
+  for (const { breached, situation } of pictures.filter((one) => isShown(one.situation, openings)))
+    for (const id of breached.keys())
+      open.set(id, [...(open.get(id) ?? []), siteSituationName(plan, situation)]);
+  return (
+    <aside className={css['verdicts']} aria-label="Verdicts on the site" aria-busy={openings === null}>
+      <h2>{openings === null ? 'One moment…' : `Verdicts: ${traps.length + zones.length} to settle`}</h2>
+      {traps.map((trap) => (
+        <TrapCard key={trap.space} trap={trap} fixes={fixes.get(trap.space)} />
+      ))}
+      {zones.map((cell) => (
+        <ZoneCard
+          key={`${cell.zone} ${cell.door}`}
+          cell={cell}
+          fixes={fixes.get(`${cell.zone} ${cell.door}`)}
+        />
+      ))}
+      {openings !== null && rooms.length > 0 && (
+        <article className={css['fine']}>
+          <h3>
+            {traps.length === 0 && unproven.length === 0 ? 'Everybody gets out' : 'Everybody else gets out'}
+          </h3>
+          <p>
+            {rooms.length - trapped.size - unproven.filter(({ id }) => !trapped.has(id)).length} of{' '}
+            {rooms.length} rooms, in every situation that is looked at.
+          </p>
+        </article>
+      )}
+      {unproven.length > 0 && (
+        <article className={css['unsure']}>
+          <h3>Not proven: {unproven.map(({ name }) => name).join(', ')}</h3>
+          <p>A door on the way is not whole yet, or its plan does not say enough.</p>
+        </article>
+      )}
+      {graph.unsaid.length > 0 && graph.spaces.length > 0 && (
+        <article className={css['unsure']}>
+          <h3>{graph.unsaid.join(', ')}: nobody has said between which rooms</h3>
+          <p>They count as walls until then.</p>
+        </article>
+      )}
+      {[...open].map(([id, where]) => (
+        <article key={id} className={css['note']}>
+          <h3>{spaceName(plan, id)} can be entered from outside</h3>
+          <p>{where.join('; ')}: every door on the way stands open then.</p>
+        </article>
+      ))}
+      <p className={css['law']}>{LAW}</p>
+    </aside>
+  );
+}
+
+function ZoneCard({ cell, fixes }: { cell: ZoneCell; fixes: readonly Fix[] | undefined }) {
+  const plan = usePlan();
+  const { zone, door, asked, opening } = cell;
+  const name = findIn(plan.zones, zone)?.name ?? zone;
+  const latch = asked === 'release' && opening.out === 'free';
+  return (
+    <article className={css['stop']}>
+      <h3>
+        {name}: {door}{' '}
+        {asked === 'keep' ? 'opens, and must not' : latch ? 'is not held released' : 'is not released'}
+      </h3>
+      <p>
+        {asked === 'keep'
+          ? 'A relay that this zone trips lets it go.'
+          : latch
+            ? 'When the line of the fire panel burns through the lock holds again.'
+            : 'None of the relays that this zone trips frees it, or it asks for an act all the same.'}
+      </p>
+      <Fixes fixes={fixes} />
+    </article>
+  );
+}
+
+function TrapCard({ trap, fixes }: { trap: Trap; fixes: readonly Fix[] | undefined }) {
+  const plan = usePlan();
+  return (
+    <article className={css['stop']}>
+      <h3>Nobody leaves: {spaceName(plan, trap.space)}</h3>
+      <p>
+        {trap.situations.map((one) => siteSituationName(plan, one)).join('; ')}. {trapReason(trap)}.
+      </p>
+      <Fixes fixes={fixes} />
+    </article>
+  );
+}
+
+/** What would help, tried by the engine before it is offered. */
+function Fixes({ fixes }: { fixes: readonly Fix[] | undefined }) {
+  const dispatch = useDispatch();
+  if (fixes === undefined) return <p>What would help is being tried…</p>;
+  if (fixes.length === 0)
+    return <p>No single change that was tried helps: it takes another door, or another lock.</p>;
+  return fixes.map((fix) => (
+    <Button
+      key={`${fix.door} ${fix.what} ${fix.code}`}
+      look="stop"
+      size="s"
+      onClick={() => dispatch(fix.edit, fixWords(fix).toLowerCase())}
+    >
+      {fixWords(fix)}
+    </Button>
+  ));
+}

@@ -1,0 +1,74 @@
+import type { Fix, Opening, SiteSituation, SpaceState, Trap, ZoneCell } from '#core/reach/index';
+import { findIn, type Plan, type SpaceKind } from '#core/plan/index';
+import { situationName } from './situations';
+
+export const SPACE_KIND_WORDS: Readonly<Record<SpaceKind, string>> = {
+  outside: 'outside: safe ground',
+  room: 'room',
+  stairs: 'stairs',
+  refuge: 'refuge: safe for a time',
+  'lift-lobby': 'lift lobby: recalled in a fire',
+};
+
+export const spaceName = (plan: Plan, id: string): string => findIn(plan.spaces, id)?.name ?? id;
+
+/** A situation of the site: one that every door knows, or an alarm in one zone. */
+export const siteSituationName = (plan: Plan, situation: SiteSituation): string =>
+  situation.startsWith('zone:')
+    ? `Fire, ${findIn(plan.zones, situation.slice(5))?.name ?? situation.slice(5)}`
+    : situation === 'fire'
+      ? 'Fire, all zones'
+      : situationName(situation);
+
+/** What is written in a space: how one gets out of it. */
+export function spaceWords(state: SpaceState | undefined): string {
+  switch (state?.status) {
+    case 'safe':
+      return 'safe ground';
+    case 'out':
+      return `by ${state.way?.doors.join(', ') ?? ''}`;
+    case 'trapped':
+      return 'no way out';
+    case 'unproven':
+      return 'not proven';
+    case undefined:
+      return '';
+  }
+}
+
+const OUT: Readonly<Record<Opening['out'], string>> = {
+  free: 'opens by itself or by its lever',
+  act: 'opens by a button, a glass or a call',
+  no: 'stays shut whatever is pressed',
+  unsure: 'is not proven',
+};
+const IN: Readonly<Record<Opening['in'], string>> = {
+  open: 'stands open',
+  shut: 'is locked from this side',
+  unsure: 'is not proven',
+};
+
+/** Why each door of a trap stays shut: `D10 stays shut whatever is pressed; D11 is locked from this side`. */
+export const trapReason = ({ doors }: Trap): string =>
+  doors
+    .map(({ door, side, opening }) => `${door} ${side === 'inside' ? OUT[opening.out] : IN[opening.in]}`)
+    .join('; ');
+
+const FIX: Readonly<Record<Exclude<Fix['what'], 'finding'>, (door: string) => string>> = {
+  'add-glass': (door) => `Add a break glass to ${door}`,
+  'exits-pass': (door) => `${door}: exits do not wait`,
+  'keep-list': (door) => `${door}: keep the last list`,
+  'trip-relay': (door) => `Let the zone trip the relay of ${door}`,
+};
+export const fixWords = ({ what, door }: Fix): string =>
+  what === 'finding' ? `Put right what is wrong at ${door}` : FIX[what](door);
+
+/** What a zone does to a door, in a word. */
+export function zoneCellWords({ opening, burnt, asked }: ZoneCell): string {
+  if (opening.out === 'unsure') return 'not proven';
+  if (asked === null) return '';
+  if (asked === 'keep') return opening.in === 'open' ? 'opens' : 'stays shut';
+  if (opening.out !== 'free') return opening.out === 'act' ? 'held' : 'shut';
+  if (burnt.out !== 'free') return 'no latch';
+  return opening.in === 'open' ? 'free' : 'lever';
+}
