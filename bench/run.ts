@@ -12,6 +12,7 @@ import { hasNgspice } from '../cli/crosscheck';
 import { siteOf } from '../core/specimens/site';
 import { editToVerdict, launch } from './editToVerdict';
 import { benchFaults } from './faults';
+import { benchReach } from './reach';
 import { benchPages, benchWriters } from './server';
 import { benchImport, benchSites } from './sites';
 import { slowLoad } from './slowPhone';
@@ -82,6 +83,7 @@ if (hasNgspice()) {
 } else console.log('ngspice is not installed: no ratio measured\n');
 
 benchFaults();
+benchReach(plan);
 benchSites();
 benchImport();
 await benchPages();

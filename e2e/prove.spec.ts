@@ -71,3 +71,17 @@ test('a broken promise is told as a story, played on the bench and kept as a sce
     page.getByRole('list', { name: 'Scenarios of this door' }).getByText('A release by fire holds until'),
   ).toBeVisible();
 });
+
+test('a situation of the table is made so on the bench, and goes on from there', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D02', 'prove', site);
+  const row = page
+    .getByRole('row')
+    .filter({ has: page.getByRole('rowheader', { name: 'Fire', exact: true }) });
+  await row.getByRole('button').first().click();
+  await page.getByRole('button', { name: 'Make it so on the bench' }).click();
+  const bench = page.getByRole('region', { name: 'Bench' });
+  await expect(bench).toContainText('Free by the fire alarm');
+  await bench.getByRole('button', { name: 'Reset by key' }).click();
+  await expect(bench).toContainText('Held shut');
+});

@@ -31,7 +31,7 @@ test('a latch that is missing shows in the matrix and beside it, and one press t
   await expect(cell('Zone 1', 'D03')).toHaveText('✕ no latch');
   const verdicts = page.getByRole('complementary', { name: 'Verdicts on the site' });
   const card = verdicts.getByRole('article').filter({ hasText: 'D03 is not held released' });
-  await card.getByRole('button', { name: 'Put right what is wrong at D03' }).click();
+  await card.getByRole('button', { name: 'Settle what is wrong at D03' }).click();
   await expect(cell('Zone 1', 'D03')).toHaveText('✓ free');
   await expect(card).toHaveCount(0);
   // A relay that the zone no longer trips leaves its door shut; what is asked of a door is said by pressing its cell.

@@ -6,6 +6,8 @@ import { fileSchema } from '#core/formats/index';
 import { findingSample } from '#words/findings/index';
 import { DOORS } from '#demo/doors';
 import { MISTAKES } from '#demo/mistakes';
+import { PROMISE_WORDS } from '#words/orders';
+import { ORDER_MISTAKES } from '../core/specimens/orderMistakes';
 
 /** `npm run schema`: writes what docs/ shows of the code itself, so that it cannot drift from it. */
 mkdirSync('docs/schema', { recursive: true });
@@ -33,6 +35,9 @@ const mistakes = MISTAKES.map(({ door, what, found }) => {
   const name = DOORS.find(({ id }) => id === door)?.name ?? '';
   return `| ${door} ${name} | ${what} | ${found.map((code) => `\`${code}\``).join(', ')} |`;
 });
+const orders = ORDER_MISTAKES.map(
+  ({ name, promise, events }) => `| ${name} | ${PROMISE_WORDS[promise]} | ${events} |`,
+);
 const schools = DOORS.map(({ id, name, shows }) => `| ${id} ${name} | ${shows} |`);
 writeFileSync(
   'docs/mistakes.md',
@@ -53,6 +58,15 @@ Only findings that are to be put right (stop or fix) are listed: each door has t
 | door | mistake | findings |
 | --- | --- | --- |
 ${mistakes.join('\n')}
+
+## Mistakes of order
+
+Found only by what happens in what order, each with the promise that it breaks and the fewest events that do.
+core/orders/orders.test.ts makes each and looks for it.
+
+| mistake | promise | events |
+| --- | --- | --- |
+${orders.join('\n')}
 
 ## Every rule
 

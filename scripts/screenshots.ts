@@ -58,7 +58,11 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'test', path: 'doors/D04/test' },
   { name: 'hand-over', path: 'doors/D02/hand-over' },
-  { name: 'release', path: 'release' },
+  {
+    name: 'release',
+    path: 'release',
+    act: (page) => page.getByRole('button', { name: 'Controller hung' }).click(),
+  },
   { name: 'at-the-door', path: 'doors/D04/test', phone: true },
 ];
 

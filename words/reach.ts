@@ -61,7 +61,7 @@ const FIX: Readonly<Record<Exclude<Fix['what'], 'finding'>, (door: string) => st
   'trip-relay': (door) => `Let the zone trip the relay of ${door}`,
 };
 export const fixWords = ({ what, door }: Fix): string =>
-  what === 'finding' ? `Put right what is wrong at ${door}` : FIX[what](door);
+  what === 'finding' ? `Settle what is wrong at ${door}` : FIX[what](door);
 
 /** What a zone does to a door, in a word. */
 export function zoneCellWords({ opening, burnt, asked }: ZoneCell): string {

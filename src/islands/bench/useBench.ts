@@ -68,8 +68,8 @@ export interface Bench extends Run {
   skip(): void;
   /** Everything back to rest, and nothing broken. */
   reset(): void;
-  /** Puts a door with something broken in it on the bench, as it stands once that has happened. */
-  put(world: World, state: SimState, broken: string): void;
+  /** Puts a door on the bench as it stands after something, in words; `broken` says what no longer works of it. */
+  put(world: World, state: SimState, broken: string | null, named: string): void;
   /** The bench's clock, in ms, for whoever draws the cursor each frame. */
   clock(): number;
 }
@@ -219,18 +219,19 @@ export function useBench(plan: Plan, door: DoorId): Bench {
   }, [setClock]);
 
   const put = useCallback(
-    (broken: World, state: SimState, named: string) => {
+    (world: World, state: SimState, broken: string | null, named: string) => {
       const next: Run = {
         ...begin(latest.current.sound),
-        world: broken,
-        broken: named,
+        world,
+        broken,
         state,
-        past: [sampleLanes(broken, state)],
+        past: [sampleLanes(world, state)],
+        ahead: foresee(world, state, state.now + HORIZON_MS),
         journal: [{ at: state.now, act: named, effects: [] }],
       };
       latest.current = next;
       setRun(next);
-      setClock(state.now, false);
+      setClock(state.now, isBusy(state));
     },
     [setClock],
   );

@@ -126,7 +126,7 @@ export function FaultsView({ door, bench }: { door: Door; bench: Bench }) {
 function showOnBench(bench: Bench, fault: Fault, named: string): void {
   const broken = brokenWorld(bench.sound, defectOf(bench.sound.netlist, fault));
   const begins = breakNow(broken, atRest(bench.sound), fault);
-  bench.put(broken, advance(broken, begins, begins.now + UNTIL_QUIET_MS).state, named);
+  bench.put(broken, advance(broken, begins, begins.now + UNTIL_QUIET_MS).state, named, named);
 }
 
 interface ProgressProps {

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import type { Cell, ProofRow, Side } from '#core/prove/index';
+import { prepared, SITUATIONS, type Cell, type ProofRow, type Side } from '#core/prove/index';
+import { atRest } from '#core/simulate/index';
 import { formatAmps, formatVolts } from '#core/units/index';
 import {
   cellReason,
@@ -11,6 +12,7 @@ import {
 } from '#words/situations';
 import { ALARM_NAMES } from '#words/bench';
 import { LAW } from '#words/findings/index';
+import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { Empty } from '../../ui/Empty';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
@@ -64,7 +66,7 @@ export function ProveStation({ door, verdict, bench }: Pick<StationProps, 'door'
             <TabList tabs={VIEWS} label="Ways to prove" />
           </>
         }
-        foot={table && open && <Reason row={open} side={side} />}
+        foot={table && open && <Reason row={open} side={side} bench={bench} />}
       >
         <TabPanel id="situations">
           <Situations rows={rows} open={open} side={side} onChoose={setChosen} />
@@ -150,8 +152,13 @@ function Situations({ rows, open, side, onChoose }: SituationsProps) {
 }
 
 /** The reason behind one cell: in numbers, and the way the current takes. */
-function Reason({ row, side }: { row: ProofRow; side: Side }) {
+function Reason({ row, side, bench }: { row: ProofRow; side: Side; bench: StationProps['bench'] }) {
   const cell = row.cells[side];
+  const makeSo = () => {
+    const situation = SITUATIONS.find(({ id }) => id === row.situation);
+    const state = situation && prepared(situation, bench.sound, atRest(bench.sound));
+    if (state) bench.put(bench.sound, state, null, situationName(row.situation));
+  };
   return (
     <div className={css['reason']} aria-live="polite">
       <h2>
@@ -162,6 +169,9 @@ function Reason({ row, side }: { row: ProofRow; side: Side }) {
       {row.opened.length > 0 && <p className={css['path']}>Opened by: {pathWords(row.opened)}</p>}
       {row.alarms.length > 0 && <p>{row.alarms.map((alarm) => ALARM_NAMES[alarm]).join(', ')}</p>}
       <p>
+        <Button size="s" onClick={makeSo}>
+          Make it so on the bench
+        </Button>{' '}
         <a href={pointedHash({ kind: 'situation', id: row.situation })}>Link to this situation</a>
       </p>
     </div>
