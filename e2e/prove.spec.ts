@@ -85,3 +85,18 @@ test('a situation of the table is made so on the bench, and goes on from there',
   await bench.getByRole('button', { name: 'Reset by key' }).click();
   await expect(bench).toContainText('Held shut');
 });
+
+test('what would help against single faults is tried on a copy, and done by a press', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D10', 'prove', site);
+  await page.getByRole('tab', { name: 'Faults' }).click();
+  const singles = page.getByRole('region', { name: 'Single faults' });
+  await expect(singles.getByRole('heading', { name: /^Somebody is locked in \d+$/ })).toBeVisible();
+  const helps = page.getByRole('region', { name: 'What would help' });
+  await helps.getByRole('button', { name: 'Try what would help' }).click();
+  const glass = helps.getByRole('listitem').filter({ hasText: 'A break glass' });
+  await expect(glass).toContainText(/somebody locked in \d+ → \d+/);
+  await glass.getByRole('button', { name: 'Do it' }).click();
+  await saved(page);
+  await expect(helps.getByRole('button', { name: 'Try what would help' })).toBeVisible();
+});

@@ -1,4 +1,5 @@
 import type { Fault, FaultGroup } from '#core/faults/index';
+import type { FaultCounts, ImprovementId } from '#core/protect/index';
 import { deviceOf, findIn, pinOf, type Plan, type TerminalId } from '#core/plan/index';
 
 /** What faults come to, worst first, as a heading and what it means. */
@@ -74,4 +75,29 @@ function doorOf(plan: Plan, fault: Fault): string | null {
     case 'device-dead':
       return of(fault.device);
   }
+}
+
+/** What would help against single faults. */
+export const IMPROVEMENT_WORDS: Readonly<Record<ImprovementId, string>> = {
+  latch: 'Latch the fire release',
+  'double-glass': 'A break glass with two poles',
+  'add-glass': 'A break glass',
+  'watched-contact': 'End-of-line resistors at the door contact',
+  'fire-opens': 'A fire contact that opens on alarm',
+  'home-run': 'A pair of its own to the fire relay',
+};
+
+/** What changes by it: `locked in 3 → 0, open unnoticed 20 → 18`. */
+export function fewerWords(before: FaultCounts, after: FaultCounts): string {
+  const named: readonly (readonly [FaultGroup, string])[] = [
+    ['trapped', 'somebody locked in'],
+    ['open-unnoticed', 'open and nobody told'],
+    ['act-only', 'out only by an act'],
+    ['open-told', 'open with an alarm'],
+    ['locked-out', 'locked out'],
+  ];
+  return named
+    .filter(([group]) => before[group] !== after[group])
+    .map(([group, words]) => `${words} ${before[group]} → ${after[group]}`)
+    .join(', ');
 }

@@ -1,11 +1,7 @@
-import { autowire } from '../autowire/index';
-import { newDevice } from '../brief/index';
 import { checkContext, runRules, toPutRight } from '../checks/index';
 import { functionOf, does } from '../devices/index';
-import { runOf } from '../door/index';
-import { loopWires, traceLoops } from '../loops/index';
 import { applyEdit, devicesOf, findIn, typeIn, type DoorId, type Edit, type Plan } from '../plan/index';
-import { metres } from '../units/index';
+import { withGlass } from '../protect/index';
 import { graphOf } from './graph';
 import { openingsOf } from './openings';
 import { pictureOf, type SiteOpenings, type Trap, type ZoneCell } from './site';
@@ -38,38 +34,10 @@ function candidates(plan: Plan, door: DoorId): Fix[] {
     if (lost) found.push({ door, what: 'keep-list', code: null, edit: put(lost, 'keeps') });
   }
   if (!devices.some(({ type }) => does(type, 'breakGlass'))) {
-    // Where a hand laid the lock's power it is laid anew: a glass beside it would be none.
-    for (const anew of [false, true]) {
-      const edit = withGlass(plan, door, anew);
-      if (edit) found.push({ door, what: 'add-glass', code: null, edit });
-    }
+    for (const edit of withGlass(plan, door)) found.push({ door, what: 'add-glass', code: null, edit });
   }
   return found;
 }
-
-/** From the enclosure to a door of which nobody has said how far it is, metres. */
-const USUAL_RUN = metres(12);
-
-/** A break glass more at a door, and the door wired with it. */
-function withGlass(plan: Plan, door: DoorId, anew: boolean): Edit | null {
-  const legs = anew ? lockPower(plan, door).map((id): Edit => ({ kind: 'disconnect', id })) : [];
-  const add: Edit = { kind: 'addDevice', device: newDevice(plan, door, 'break-glass-double') };
-  const label = 'add a break glass and wire it';
-  const more = applyEdit(plan, { kind: 'batch', label, edits: [...legs, add] });
-  if (!more.ok) return null;
-  const { edit } = autowire(more.plan, door, runOf(plan, door) ?? USUAL_RUN);
-  return { kind: 'batch', label, edits: [...legs, add, edit] };
-}
-
-/** Wires of a door that feed its locks. */
-const lockPower = (plan: Plan, door: DoorId): string[] =>
-  [
-    ...new Set(
-      traceLoops(plan, door)
-        .filter(({ kind }) => kind === 'lock-power')
-        .flatMap((loop) => loopWires(loop)),
-    ),
-  ].filter((id) => findIn(plan.conductors, id)?.door === door);
 
 /**
  * Changes that let people out of a trap: each is tried on a copy, and offered only where the space is left in every situation in

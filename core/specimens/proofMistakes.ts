@@ -69,6 +69,12 @@ export const PROOF_MISTAKES: readonly Row[] = [
     ],
   ],
   [
+    'release-kills',
+    'a reader fed from behind the fire contact',
+    magnetDoor,
+    (plan) => [move(plan, 'PS1.+V', 'R1.V+', 'from', 'F1.NC')],
+  ],
+  [
     'contact-inverted',
     'a latch contact in place of a door contact',
     magnetDoor,

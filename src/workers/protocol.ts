@@ -1,6 +1,7 @@
 import type { CauseReport } from '#core/causes/index';
 import type { Fault, FaultGroup, PairStep, Worth } from '#core/faults/index';
 import type { Bounds, OrdersReport } from '#core/orders/index';
+import type { Improvement } from '#core/protect/index';
 import type { SituationId } from '#core/prove/index';
 import type { Plan, PlanDelta } from '#core/plan/index';
 import type { BatteryPoint } from '#core/power/index';
@@ -61,6 +62,7 @@ export interface FaultLine {
 export type ProveRequest = { readonly plan: Plan; readonly door: string } & (
   | { readonly kind: 'faults'; readonly skip: number }
   | { readonly kind: 'worth' }
+  | { readonly kind: 'helps' }
   | { readonly kind: 'pairs'; readonly skip: number }
   | { readonly kind: 'orders'; readonly bounds: Bounds }
 );
@@ -72,6 +74,7 @@ export type ProveAnswer =
       readonly over: boolean;
     }
   | { readonly kind: 'worth'; readonly worth: readonly Worth[]; readonly over: boolean }
+  | { readonly kind: 'helps'; readonly found: readonly Improvement[]; readonly over: boolean }
   | { readonly kind: 'pairs'; readonly step: PairStep; readonly over: boolean }
   | { readonly kind: 'orders'; readonly report: OrdersReport; readonly over: boolean };
 

@@ -1,6 +1,7 @@
 import '#core/devices/library/index';
 import { faultsOf, groupOf, pairsOf, sweep, worthOf, type FaultResult } from '#core/faults/index';
 import { exploreOrders } from '#core/orders/index';
+import { improvementsOf } from '#core/protect/index';
 import { atRest, buildWorld, type SimState, type World } from '#core/simulate/index';
 import type { FaultLine, ProveAnswer, ProveRequest } from './protocol';
 
@@ -40,6 +41,10 @@ self.addEventListener('message', ({ data }: MessageEvent<ProveRequest>) => {
       for (const one of worthOf(world, sound)) say({ kind: 'worth', worth: [one], over: false });
       return say({ kind: 'worth', worth: [], over: true });
     }
+    case 'helps':
+      for (const one of improvementsOf(data.plan, data.door))
+        say({ kind: 'helps', found: [one], over: false });
+      return say({ kind: 'helps', found: [], over: true });
     case 'pairs': {
       const sound = [...sweep(world, rest, faultsOf(world))];
       for (const step of pairsOf(world, sound, data.skip))

@@ -93,6 +93,7 @@ import { inputUnset } from './input-unset';
 import { inputTwice } from './input-twice';
 import { offlineLetsAllIn } from './offline-lets-all-in';
 import { phoneRange } from './phone-range';
+import { releaseKills } from './release-kills';
 import { headroom } from './headroom';
 import { noBattery } from './no-battery';
 import { batteryShort } from './battery-short';
@@ -246,6 +247,7 @@ export const RULES = [
   inputTwice,
   offlineLetsAllIn,
   phoneRange,
+  releaseKills,
   headroom,
   supplyIdle,
   noBattery,

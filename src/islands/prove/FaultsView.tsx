@@ -11,13 +11,13 @@ import {
 import { findIn, type Door } from '#core/plan/index';
 import { advance, atRest } from '#core/simulate/index';
 import { LAW } from '#words/findings/index';
-import { faultWords, GROUP_WORDS } from '#words/faults';
+import { faultWords, fewerWords, GROUP_WORDS, IMPROVEMENT_WORDS } from '#words/faults';
 import { situationName } from '#words/situations';
 import type { FaultLine } from '../../workers/protocol';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import type { Bench } from '../bench/useBench';
-import { usePlan } from '../store/context';
+import { useDispatch, usePlan } from '../store/context';
 import { useProve, type Work } from './useProve';
 import css from './Explored.module.css';
 
@@ -29,7 +29,10 @@ export function FaultsView({ door, bench }: { door: Door; bench: Bench }) {
   const plan = usePlan();
   const singles = useProve('faults', plan, door);
   const worth = useProve('worth', plan, door);
+  const helps = useProve('helps', plan, door);
+  const improved = helps.answers.flatMap((answer) => answer.found);
   const pairs = useProve('pairs', plan, door);
+  const dispatch = useDispatch();
   const lines = useMemo(() => singles.answers.flatMap((answer) => answer.lines), [singles.answers]);
   const of = singles.answers.at(-1)?.of ?? 0;
   const { state, start } = singles;
@@ -92,6 +95,40 @@ export function FaultsView({ door, bench }: { door: Door; bench: Bench }) {
                     : `covers for ${covers.length} ${covers.length === 1 ? 'fault' : 'faults'}, ${covers.filter(({ group }) => group === 'trapped').length} of which would lock somebody in`}
                 </li>
               ))}
+          </ul>
+        )}
+      </section>
+      <section aria-label="What would help">
+        <header className={css['head']}>
+          <h2>What would help</h2>
+          {helps.state === 'idle' ? (
+            <Button size="s" onClick={() => helps.start({})}>
+              Try what would help
+            </Button>
+          ) : (
+            <span className={css['count']} role="status">
+              {helps.state === 'runs' ? 'At it…' : 'Done'}
+            </span>
+          )}
+        </header>
+        <p className={css['lead']}>
+          A latch, a second pole, a contact that opens, a watched line, a pair of its own: each is made on a
+          copy, and every fault is tried again.
+        </p>
+        {helps.state === 'over' && improved.length === 0 && (
+          <p>None of them makes fewer faults come to the worst at this door.</p>
+        )}
+        {improved.length > 0 && (
+          <ul className={css['worth']}>
+            {improved.map(({ what, edit, before, after }) => (
+              <li key={what}>
+                <b className={css['wide']}>{IMPROVEMENT_WORDS[what]}</b>
+                {fewerWords(before, after)}{' '}
+                <Button size="s" onClick={() => dispatch(edit, IMPROVEMENT_WORDS[what].toLowerCase())}>
+                  Do it
+                </Button>
+              </li>
+            ))}
           </ul>
         )}
       </section>

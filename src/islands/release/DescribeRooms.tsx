@@ -45,9 +45,9 @@ export function DescribeRooms({ graph }: { graph: SiteGraph }) {
           <tbody>
             {graph.spaces.map((space) => (
               <tr key={space.id}>
-                <td>
+                <th scope="row">
                   <RoomName key={space.name} id={space.id} name={space.name} />
-                </td>
+                </th>
                 <td>
                   <select
                     aria-label={`What ${space.name} is`}
@@ -92,7 +92,7 @@ export function DescribeRooms({ graph }: { graph: SiteGraph }) {
               </tr>
             ))}
             <tr>
-              <td>
+              <th scope="row">
                 <input
                   aria-label="Name of a new room"
                   placeholder="Another room"
@@ -103,7 +103,7 @@ export function DescribeRooms({ graph }: { graph: SiteGraph }) {
                     if (event.key === 'Enter') add(hasOutside ? 'room' : 'outside');
                   }}
                 />
-              </td>
+              </th>
               <td colSpan={3}>
                 {!hasOutside && (
                   <Button size="s" icon={<Plus aria-hidden />} onClick={() => add('outside')}>

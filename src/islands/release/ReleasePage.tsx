@@ -37,7 +37,8 @@ const VIEWS: readonly { readonly id: View; readonly label: string }[] = [
 export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, DoorSummary>> }) {
   const plan = usePlan();
   const reach = useReach(plan);
-  const [view, setView] = useState<View>('rooms');
+  // Where nobody has described rooms yet the list of doors tells more.
+  const [view, setView] = useState<View>(() => (Object.keys(plan.spaces).length > 0 ? 'rooms' : 'doors'));
   if (doorsInOrder(plan).length === 0)
     return <Empty title="No doors yet">What releases what stands here once there are doors.</Empty>;
   return (

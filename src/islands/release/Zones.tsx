@@ -1,7 +1,8 @@
-import { Plus } from 'lucide-react';
-import { does } from '#core/devices/index';
-import { allDevices, doorsInOrder, typeIn, type Zone } from '#core/plan/index';
+import { Plus, Printer } from 'lucide-react';
+import { does, functionOf, settingValue } from '#core/devices/index';
+import { allDevices, doorsInOrder, findIn, typeIn, type Zone } from '#core/plan/index';
 import { zonesInOrder, type ZoneCell } from '#core/reach/index';
+import { LAW } from '#words/findings/index';
 import { zoneCellWords } from '#words/reach';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
@@ -22,6 +23,15 @@ export function Zones({ cells }: { cells: readonly ZoneCell[] | null }) {
   const zones = zonesInOrder(plan);
   const doors = doorsInOrder(plan);
   const relays = allDevices(plan).filter((device) => does(typeIn(plan, device), 'fireRelay'));
+  /** A relay with what it does when its line is lost, as the fire officer asks. */
+  const relayWords = (id: string): string => {
+    const device = findIn(plan.devices, id);
+    if (!device) return id;
+    const type = typeIn(plan, device);
+    const latch = functionOf(type, 'fireRelay')?.latchSetting ?? '';
+    const latching = settingValue(type, device.settings, latch) === 'latching';
+    return `${device.door ?? 'site'} ${device.tag} (${latching ? 'latching' : 'not latched'})`;
+  };
   const cell = (zone: string, door: string) => cells?.find((one) => one.zone === zone && one.door === door);
   const add = () =>
     dispatch(
@@ -68,7 +78,8 @@ export function Zones({ cells }: { cells: readonly ZoneCell[] | null }) {
       `say which relays ${zone.name} trips`,
     );
   return (
-    <>
+    <div data-print="zones">
+      <h2 className={css['printed']}>{plan.site.name}: what the fire panel releases</h2>
       {zones.length === 0 ? (
         <Empty title="No fire zones yet">
           A zone is what the fire panel tells of by itself: which relays it trips, which doors must be free
@@ -140,6 +151,11 @@ export function Zones({ cells }: { cells: readonly ZoneCell[] | null }) {
               </button>
             ))}
           </p>
+          <p className={css['printed']}>
+            Trips {zone.relays.map((id) => relayWords(id)).join(', ') || 'no relay'}; releases{' '}
+            {zone.releases.join(', ') || 'no door'}
+            {zone.keeps.length > 0 ? `; leaves shut ${zone.keeps.join(', ')}` : ''}.
+          </p>
           <Button
             size="s"
             look="quiet"
@@ -149,9 +165,17 @@ export function Zones({ cells }: { cells: readonly ZoneCell[] | null }) {
           </Button>
         </section>
       ))}
-      <Button size="s" icon={<Plus aria-hidden />} onClick={add}>
-        Fire zone
-      </Button>
-    </>
+      <p className={css['chips']} data-noprint>
+        <Button size="s" icon={<Plus aria-hidden />} onClick={add}>
+          Fire zone
+        </Button>
+        {zones.length > 0 && (
+          <Button size="s" icon={<Printer aria-hidden />} onClick={() => window.print()}>
+            Print for the fire officer
+          </Button>
+        )}
+      </p>
+      <p className={css['printed']}>{LAW}</p>
+    </div>
   );
 }

@@ -169,7 +169,9 @@ describe('a backup', () => {
       'drop index edits_id; alter table edits drop column edit_id; drop table server_settings; drop table withdrawn_edits',
     );
     // And before changes could be taken back from the log, and what is assumed was kept.
-    old.exec('drop table edit_backs; drop table scenarios; drop table spaces; drop table sides; drop table zones');
+    old.exec(
+      'drop table edit_backs; drop table scenarios; drop table spaces; drop table sides; drop table zones',
+    );
     const later = {
       conductors: ['assumed'],
       doors: ['last_wire'],

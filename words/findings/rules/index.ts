@@ -45,6 +45,7 @@ import { inputUnset } from './input-unset';
 import { inputTwice } from './input-twice';
 import { offlineLetsAllIn } from './offline-lets-all-in';
 import { phoneRange } from './phone-range';
+import { releaseKills } from './release-kills';
 import { headroom } from './headroom';
 import { batteryShort } from './battery-short';
 import { batterySound } from './battery-sound';
@@ -189,6 +190,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'input-twice': inputTwice,
   'offline-lets-all-in': offlineLetsAllIn,
   'phone-range': phoneRange,
+  'release-kills': releaseKills,
   headroom: headroom,
   'battery-short': batteryShort,
   'battery-sound': batterySound,
