@@ -48,14 +48,21 @@ export function setTo(plan: Plan, device: string, part: string, job: 'exit' | 'c
 /** Inputs of a menu: one with a wire that is set to nothing, and two that are set to be the same. */
 export const menuInputs: Analysis<'plan' | 'door' | 'world' | 'rest' | 'parts' | 'wiresAt'> = (context) => {
   const { plan, door, world, rest, parts, wiresAt } = context;
+  // Most doors have no such menu, and nothing is worked out for them.
+  const menus = new Map(
+    world.inhabitants
+      .filter(({ device }) => device.door === door.id || device.id === parts.decider?.device.id)
+      .map(({ device }) => [device.id, menuOf(plan, device.id)] as const)
+      .filter(([, menu]) => menu.length > 0),
+  );
+  if (menus.size === 0) return [];
   const told = new Set(
     [...parts.exits, ...parts.contacts].flatMap((one) =>
       inputsMovedBy({ world, rest }, one).map(({ id }) => id),
     ),
   );
   return world.inhabitants.flatMap(({ device }): Hit[] => {
-    if (device.door !== door.id && device.id !== parts.decider?.device.id) return [];
-    const menu = menuOf(plan, device.id);
+    const menu = menus.get(device.id) ?? [];
     return menu.flatMap(({ spec, acts, setting, pin }, index): Hit[] => {
       const at = terminalId(device.id, pin);
       const wires = wiresAt(at);

@@ -1,11 +1,11 @@
-import { roleValue, settingFor } from '../../devices/index';
+import { does, roleValue, settingFor } from '../../devices/index';
 import { doorHold, lockStatuses, stimulate } from '../../simulate/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, rule } from '../hit';
 
 /** While the network is lost a card or code that is on no list opens the door. */
 const letsAllIn: Analysis<'world' | 'rest' | 'parts'> = ({ world, rest, parts: { decider } }) => {
-  if (!decider || world.locks.length === 0) return [];
+  if (!decider || !does(decider.type, 'link') || world.locks.length === 0) return [];
   const wrong = { kind: 'credential', valid: false } as const;
   const free = (state: typeof rest) => doorHold(lockStatuses(world, state.point)) === 'free';
   const lost = stimulate(world, rest, { kind: 'network', on: false }).state;
