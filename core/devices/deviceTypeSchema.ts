@@ -5,6 +5,7 @@ import { FAMILIES, ACTED, FOLLOWED, type DeviceType } from './deviceType';
 import { INTERFACES, type InterfaceId } from './interfaces';
 import { SETTING_ROLES, TEXT_FORMATS, type TextFormat } from './settings';
 import type { PoeClass } from './poe';
+import { rolesSchema } from './rolesSchema';
 import { SYMBOL_IDS, type SymbolId } from './symbols';
 import { functionsOfOld, OLD_PATTERNS, withSettingRoles, type OldBehaviour } from './upgradeType';
 
@@ -280,76 +281,6 @@ const lock = z.discriminatedUnion('kind', [
   }),
 ]);
 
-const pair = z.strictObject({ plus: pin, minus: pin });
-const throwOf = z.strictObject({ com: pin, nc: pin, no: pin });
-const dry = z.strictObject({ input: pin, common: pin });
-const ends = z.strictObject({ a: pin, b: pin });
-const lines = z.strictObject({ d0: pin, d1: pin });
-const byState = z.strictObject({ 'fail-safe': pair, 'fail-secure': pair });
-const intercom = z.discriminatedUnion('part', [
-  z.strictObject({
-    part: z.literal('door-station'),
-    line: pin,
-    common: pin,
-    minus: pin,
-    channelSetting: name,
-    coresSetting: name,
-  }),
-  z.strictObject({
-    part: z.literal('answering-station'),
-    plus: pin,
-    minus: pin,
-    common: pin,
-    channels: z
-      .array(z.strictObject({ line: pin, key: pin }))
-      .min(1)
-      .max(16),
-    call: pin,
-    callIn: pin,
-  }),
-  z.strictObject({ part: z.literal('supply'), plus: pin, minus: pin }),
-]);
-
-const roles = z
-  .strictObject({
-    supply: pair,
-    lockSupply: pair,
-    feed: pair,
-    lock: pair,
-    lockBy: byState,
-    lockToo: z.array(pair).max(16),
-    switches: z.array(throwOf).max(16),
-    wet: z.array(byState).max(16),
-    second: throwOf,
-    breakers: z.array(z.strictObject({ com: pin, nc: pin })).max(16),
-    exitInputs: z.array(dry).max(16),
-    contactInputs: z.array(dry).max(16),
-    statusInputs: z.array(dry).max(16),
-    fireInput: dry,
-    bellInput: dry,
-    lockdownInput: dry,
-    exitContact: ends,
-    exitSecond: ends,
-    doorContact: ends,
-    statusContact: ends,
-    bellContact: ends,
-    lockdownContact: ends,
-    bellOut: pair,
-    alarmOut: ends,
-    alarmContact: ends,
-    alarmInput: dry,
-    dataOut: lines,
-    dataInputs: z.array(lines).max(16),
-    innerDataInputs: z.array(lines).max(16),
-    coil: pair,
-    poles: z.array(throwOf).max(16),
-    lockVoltage: pair,
-    operator: z.strictObject({ activate: dry, lock: throwOf, fed: byState.optional() }),
-    intercom,
-    earth: pin,
-  })
-  .partial();
-
 export const deviceTypeSchema = z.strictObject({
   id: z
     .string()
@@ -376,7 +307,7 @@ export const deviceTypeSchema = z.strictObject({
   functions: z.array(oneFunction).max(12).optional(),
   behaviour: oldBehaviour.optional(),
   lock: lock.optional(),
-  roles,
+  roles: rolesSchema,
   ip: z.string().regex(/^IP\d\d$/, 'must be IP and two digits'),
   symbol: z.enum(SYMBOL_IDS as [string, ...string[]]).transform((value) => value as SymbolId),
   capacity: z.strictObject({ users: whole(0, 1_000_000_000), cards: whole(0, 1_000_000_000) }).optional(),

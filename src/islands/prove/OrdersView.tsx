@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { eventsIn, PROMISES, storyActs, type BrokenPromise, type OrdersReport } from '#core/orders/index';
 import type { Door } from '#core/plan/index';
 import { play } from '#core/scenarios/index';
@@ -126,10 +126,15 @@ function Story({
     expects: { forced: null, held: null, tamper: null, end: null, wayOut: true },
     kept: null,
   } as const;
+  const steps = useRef<ReturnType<typeof setTimeout>[]>([]);
+  const end = () => steps.current.forEach(clearTimeout);
+  // A story that is no longer looked at goes on with nothing.
+  useEffect(() => end, []);
   const playOut = () => {
+    end();
     bench.reset();
     const events = eventsIn(world, story);
-    events.forEach(({ id, stimulus }, index) =>
+    steps.current = events.map(({ id, stimulus }, index) =>
       setTimeout(() => {
         if (stimulus) bench.act(stimulus, eventWords(plan, id));
         else bench.skip();
