@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { DEMO, EMPTY } from './e2e/servers';
+import { chromiumPath } from './scripts/chromium.mjs';
 
 export default defineConfig({
   testDir: 'e2e',
@@ -18,7 +19,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
     launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
     },
   },

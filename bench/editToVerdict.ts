@@ -1,11 +1,12 @@
 import { chromium, type Page } from '@playwright/test';
 import type { Plan } from '#core/plan/index';
+import { chromiumPath } from '../scripts/chromium.mjs';
 import { startServer } from './startServer';
 
 /** Chromium as the browser tests start it. */
 export const launch = () =>
   chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    executablePath: chromiumPath(),
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   });
 

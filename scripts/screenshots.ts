@@ -1,4 +1,5 @@
 import { chromium, type Page } from '@playwright/test';
+import { chromiumPath } from './chromium.mjs';
 
 /** Takes the pictures of docs/screenshots from a running demo: `npm run screenshots -- http://127.0.0.1:4321`. */
 const url = process.argv[2] ?? 'http://127.0.0.1:4321';
@@ -67,7 +68,7 @@ const SHOTS: readonly Shot[] = [
 ];
 
 const browser = await chromium.launch({
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 for (const { name, path, phone, dark, act } of SHOTS) {

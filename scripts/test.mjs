@@ -1,15 +1,16 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
+import { CHROMIUMS, chromiumPath } from './chromium.mjs';
 import { install, root } from './prepare.mjs';
 
 /** `npm test`: installs what is missing, then lint, format, types, unit tests, crosscheck, build, Playwright. */
 
 const has = (command) => spawnSync(command, ['--version'], { stdio: 'ignore' }).status === 0;
-const chromium = process.env.CHROMIUM ?? '/usr/bin/chromium';
 
 /** Debian packages the tests use. Installed where that is possible; otherwise it is said what is missing. */
 function systemPackages() {
-  const wanted = [!existsSync(chromium) && 'chromium', !has('ngspice') && 'ngspice'].filter(Boolean);
+  const headless = process.env.CHROMIUM || existsSync(CHROMIUMS[0]);
+  const wanted = [!headless && 'chromium-headless-shell', !has('ngspice') && 'ngspice'].filter(Boolean);
   if (wanted.length === 0) return;
   console.log(`Installing ${wanted.join(' and ')}...`);
   const root = process.getuid?.() === 0 && has('apt-get');
@@ -20,11 +21,13 @@ function systemPackages() {
     });
   if (root) {
     apt('update', '-qq');
-    apt('install', '-y', '-qq', ...wanted);
+    for (const one of wanted) apt('install', '-y', '-qq', one);
+    // Older archives have Chromium with windows only.
+    if (!existsSync(chromiumPath())) apt('install', '-y', '-qq', 'chromium');
   }
-  if (!existsSync(chromium)) {
+  if (!existsSync(chromiumPath())) {
     console.error(
-      'Chromium is missing and could not be installed: apt-get install chromium, or set CHROMIUM to its path.',
+      'Chromium is missing and could not be installed: apt-get install chromium-headless-shell, or set CHROMIUM to its path.',
     );
     process.exit(1);
   }
@@ -34,16 +37,16 @@ function systemPackages() {
 const STAGES = [
   [
     [
+      ['build', 'node', ['scripts/build.mjs']],
+      ['size of the door bench', 'node', ['scripts/bundleSize.mjs']],
       ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
       ['lint', 'npx', ['eslint', '.']],
       ['types of core, without DOM or Node', 'npx', ['tsc', '-p', 'core/tsconfig.json']],
       ['types', 'npx', ['astro', 'check', '--minimumSeverity', 'error']],
       ['crosscheck', 'npx', ['tsx', 'cli/crosscheck.ts']],
     ],
-    [['unit tests', 'npx', ['vitest', 'run', '--no-isolate', '--reporter=dot']]],
+    [['unit tests', 'npx', ['vitest', 'run', '--no-isolate', '--maxWorkers=2', '--reporter=dot']]],
   ],
-  [[['build', 'node', ['scripts/build.mjs']]]],
-  [[['size of the door bench', 'node', ['scripts/bundleSize.mjs']]]],
   [[['in the browser', 'npx', ['playwright', 'test']]]],
 ];
 

@@ -27,7 +27,7 @@ import { drawPages } from './drawPages';
 import { createSite } from './sites/siteList';
 
 /** Cases: some hundred with the other tests, twenty thousand with `npm run soak`. */
-const CASES = Number(process.env['SOAK'] || 140);
+const CASES = Number(process.env['SOAK'] || 100);
 /** Every so many cases the slow views are drawn as well. */
 const SLOW_EVERY = Number(process.env['SOAK'] ? 40 : 20);
 

@@ -1,14 +1,10 @@
-import { expect, test, type Page } from '@playwright/test';
-import { ready, routesOf } from './help';
-import { DEMO } from './servers';
-
-const ROUTES = routesOf('D05');
+import type { Page } from '@playwright/test';
 
 /**
  * What is too small to be hit, with its size: below `least` px in either direction, unless it stands in a line of text, or has so
  * much room around it that a circle of that size over it touches no other (WCAG 2.2, 2.5.8).
  */
-const tooSmall = (page: Page, least: number): Promise<string[]> =>
+export const tooSmall = (page: Page, least: number): Promise<string[]> =>
   page.evaluate((size) => {
     const all = [
       ...document.querySelectorAll<HTMLElement>(
@@ -49,28 +45,3 @@ const tooSmall = (page: Page, least: number): Promise<string[]> =>
       return [`${one.tagName.toLowerCase()} “${name}” ${Math.round(width)} × ${Math.round(height)}`];
     });
   }, least);
-
-test('at a desk nothing to be pressed is smaller than 24 px, or it stands free', async ({ page }) => {
-  test.setTimeout(120_000);
-  const wrong: string[] = [];
-  for (const route of ROUTES) {
-    await page.goto(`${DEMO.url}/s/quillhaven/${route}`);
-    await ready(page);
-    wrong.push(...(await tooSmall(page, 24)).map((one) => `${route}: ${one}`));
-  }
-  expect(wrong).toEqual([]);
-});
-
-test.describe('with a finger', () => {
-  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
-  test('at the door everything to be pressed is 44 px, or stands free', async ({ page }) => {
-    test.setTimeout(120_000);
-    const wrong: string[] = [];
-    for (const route of ROUTES) {
-      await page.goto(`${DEMO.url}/s/quillhaven/${route}`);
-      await ready(page);
-      wrong.push(...(await tooSmall(page, 44)).map((one) => `${route}: ${one}`));
-    }
-    expect(wrong).toEqual([]);
-  });
-});

@@ -1,0 +1,74 @@
+import { expect, test } from '@playwright/test';
+import { ready, routesOf } from './help';
+import { missingNames } from './looks/semantics';
+import { cramped } from './looks/sheetShare';
+import { tooSmall } from './looks/targets';
+import { wcagFaults } from './looks/wcag';
+import { DEMO } from './servers';
+
+test.describe.configure({ mode: 'parallel' });
+
+const ROUTES = routesOf('D05');
+/** Doors whose demo state draws what the others do not, and what a press brings up. */
+const MORE: readonly { readonly path: string; readonly press?: 'tab' | 'button'; readonly name?: string }[] =
+  [
+    { path: 'doors/D03/wire' },
+    { path: 'doors/D07/prove' },
+    { path: 'doors/D08/wire' },
+    ...['Diagram', 'Terminals', 'Cables', 'Wire list', 'Hardware', 'Settings'].map((name) => ({
+      path: 'doors/D12/wire',
+      press: 'tab' as const,
+      name,
+    })),
+    { path: 'types', press: 'button', name: 'New type' },
+  ];
+
+test.describe('at a desk', () => {
+  /** A laptop, a phone lying down, a phone, and 400 %. */
+  const SIZES = [
+    { width: 1280, height: 800 },
+    { width: 844, height: 390 },
+    { width: 390, height: 844 },
+    { width: 320, height: 256 },
+  ];
+  for (const path of ROUTES) {
+    test(`${path}: nothing WCAG forbids, every name, targets of 24 px, nothing off the side`, async ({
+      page,
+    }) => {
+      await page.goto(`${DEMO.url}/s/quillhaven/${path}`);
+      await ready(page);
+      expect.soft(await missingNames(page)).toEqual([]);
+      expect.soft(await tooSmall(page, 24)).toEqual([]);
+      expect.soft(await wcagFaults(page)).toEqual([]);
+      expect.soft(await cramped(page, SIZES)).toEqual([]);
+    });
+  }
+  for (const { path, press, name } of MORE) {
+    test(`${path}${name ? `, ${name}` : ''}: nothing WCAG forbids`, async ({ page }) => {
+      await page.goto(`${DEMO.url}/s/quillhaven/${path}`);
+      await ready(page);
+      if (press && name) await page.getByRole(press, { name }).click();
+      await expect(page.getByText(/^(One moment|Laying out)/)).toHaveCount(0);
+      expect(await wcagFaults(page)).toEqual([]);
+    });
+  }
+});
+
+test.describe('with a finger', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  for (const path of ROUTES) {
+    test(`${path}: 44 px, and nothing off the side down to 320 px`, async ({ page }) => {
+      await page.goto(`${DEMO.url}/s/quillhaven/${path}`);
+      await ready(page);
+      expect.soft(await tooSmall(page, 44)).toEqual([]);
+      expect
+        .soft(
+          await cramped(page, [
+            { width: 390, height: 844 },
+            { width: 320, height: 844 },
+          ]),
+        )
+        .toEqual([]);
+    });
+  }
+});

@@ -1,0 +1,2 @@
+export const CHROMIUMS: readonly string[];
+export function chromiumPath(): string;
