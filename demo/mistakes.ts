@@ -140,6 +140,6 @@ export const MISTAKES: readonly DemoMistake[] = [
       { kind: 'disconnect', id: wireBetween(plan, 'D13/PS1.+V', 'D13/X2.V+') },
       { kind: 'disconnect', id: wireBetween(plan, 'D13/X2.V-', 'D13/PS1.0V') },
     ],
-    found: ['sensor-without-supply'],
+    found: ['not-released', 'sensor-without-supply'],
   },
 ];

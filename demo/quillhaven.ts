@@ -53,6 +53,7 @@ function addDoor(plan: Plan, { id, name, set, brief, run, notes, extra }: DemoDo
       brief: { ...EMPTY_BRIEF, assumed: [], ...brief },
       deadState: hardware ? { state: hardware.deadState, overrideReason: null, by: 'I. Calloway' } : null,
       schools: {},
+      expectations: [],
       notes: notes ?? '',
       lastWire: 0,
     },

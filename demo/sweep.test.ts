@@ -8,7 +8,7 @@ import { DOORS } from './doors';
 import { quillhaven } from './quillhaven';
 
 /** Mistakes tried at each door, of the several hundred that each has. */
-const TRIED = 30;
+const TRIED = 22;
 
 interface Sweep {
   readonly changed: number;
@@ -45,7 +45,7 @@ describe('random single mistakes on every demo door', () => {
       `${changed} mistakes changed what a door does; ${missed.length} raised nothing to be put right:` +
         missed.map((text) => `\n  ${text}`).join(''),
     );
-    expect(changed).toBeGreaterThan(120);
+    expect(changed).toBeGreaterThan(80);
     expect(missed.length / changed).toBeLessThanOrEqual(0.05);
   });
 });

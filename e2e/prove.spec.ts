@@ -100,3 +100,43 @@ test('what would help against single faults is tried on a copy, and done by a pr
   await saved(page);
   await expect(helps.getByRole('button', { name: 'Try what would help' })).toBeVisible();
 });
+
+test('every device is tried for itself, and what is wanted can be something else, with a reason', async ({
+  page,
+}) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D13', 'prove', site);
+  const table = page.getByRole('table', { name: 'What the door does in every situation' });
+  await table
+    .getByRole('row', { name: /^Exit request X1, X2/ })
+    .getByRole('button', { name: /^Fail: / })
+    .click();
+  const each = page.getByRole('list', { name: 'At each device' });
+  await expect(each.getByRole('listitem')).toHaveText([/^X1 Free: Pass/, /^X2 Only by X1, EB1: Fail/]);
+  await each.getByRole('button', { name: 'On the bench' }).first().click();
+  await expect(page.getByRole('region', { name: 'Bench' })).toContainText('Free to open');
+  await page.getByRole('button', { name: 'Draw the loop before and after' }).click();
+  await expect(page.getByRole('group', { name: /^Loop A, At rest: / })).toBeVisible();
+  await expect(page.getByRole('group', { name: /^Loop A, Exit request: / })).toBeVisible();
+  // Less of a way out than the brief leads to is not a pass, whatever is written.
+  await page.getByRole('button', { name: 'Want something else…' }).click();
+  const form = page.getByRole('form', { name: 'What is wanted: Exit request, from inside' });
+  await form.getByText('a way out', { exact: true }).click();
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(form).toContainText('Say why');
+  await form.getByLabel('Why?').fill('X2 is on order');
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await saved(page);
+  const cell = table
+    .getByRole('row', { name: /^Exit request/ })
+    .getByRole('button')
+    .last();
+  await expect(cell).toContainText('Not proven');
+  await expect(cell).toContainText('wanted instead: a way out');
+  await page.reload();
+  await expect(cell).toContainText('wanted instead: a way out');
+  await cell.click();
+  await page.getByRole('button', { name: 'Want something else…' }).click();
+  await page.getByRole('button', { name: 'As the brief leads to' }).click();
+  await expect(cell).toContainText('wanted: out freely');
+});

@@ -1,23 +1,11 @@
-import type {
-  Alarm,
-  Effect,
-  LaneSample,
-  LockStatus,
-  Standing,
-  Whereabouts,
-  WhyFree,
-} from '#core/simulate/index';
+import { ALARM_NAMES } from './alarms';
+import type { Effect, LaneSample, LockStatus, Standing, Whereabouts, WhyFree } from '#core/simulate/index';
 import type { Means } from '#core/prove/index';
 import { formatAmps, formatVolts } from '#core/units/index';
 import { meansWords } from './situations';
 
 /** What the lock does, in two words. */
-/** An alarm by its name. */
-export const ALARM_NAMES: Record<Alarm, string> = {
-  forced: 'Forced-open alarm',
-  'held-open': 'Held-open alarm',
-  tamper: 'Tamper alarm',
-};
+export { ALARM_NAMES } from './alarms';
 
 export function holdWords(
   hold: LaneSample['lock'],

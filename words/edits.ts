@@ -30,6 +30,7 @@ const WORDS: Record<
       notes: 'notes',
       order: 'place in the ledger',
       schools: 'ways of wiring',
+      expectations: 'what is wanted of it',
     },
   },
   devices: {

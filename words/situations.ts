@@ -1,6 +1,7 @@
 import type {
   Cell,
   Expectation,
+  Later,
   Means,
   Missing,
   PathLabel,
@@ -8,7 +9,8 @@ import type {
   Side,
   SituationId,
 } from '#core/prove/index';
-import { formatAmps, formatVolts } from '#core/units/index';
+import { formatAmps, formatSeconds, formatVolts } from '#core/units/index';
+import { ALARM_NAMES } from './alarms';
 
 const SITUATIONS: Record<SituationId, string> = {
   rest: 'At rest',
@@ -60,7 +62,7 @@ export const meansWords = (means: Means): string => {
   }
 };
 
-const MISSING: Record<Exclude<Missing['kind'], 'weak-lock' | 'brief'>, string> = {
+const MISSING: Record<Exclude<Missing['kind'], 'weak-lock' | 'brief' | 'asked-less'>, string> = {
   'no-lock': 'no lock is planned',
   'leaf-by-hand': 'an operator alone moves the leaf: the plan does not say whether a hand can',
   'no-dead-state': 'locks differ and no dead state is chosen',
@@ -78,6 +80,8 @@ export function missingWords(missing: Missing): string {
   if (missing.kind === 'weak-lock') {
     return `${missing.tag} at ${formatVolts(missing.volts)} neither holds nor lets go`;
   }
+  if (missing.kind === 'asked-less')
+    return `less is asked for than the brief leads to (“${missing.reason}”); whether that may be, a licensed person settles`;
   return missing.kind === 'brief'
     ? `the brief does not say: ${QUESTIONS[missing.question]}`
     : MISSING[missing.kind];
@@ -104,15 +108,34 @@ export function cellReason(row: ProofRow, side: Side): string {
   );
   if (side === 'outside') return `${locks.join('; ')}.`;
   if (cell.works.some(({ kind }) => kind === 'unlocked')) return `${locks.join('; ')}. Just open it.`;
-  const works = cell.works.map(meansWords).join(', ');
+  const worked = cell.works.map(meansWords);
+  const works = worked.join(', ');
   const vain = cell.tried
-    .filter((one) => !cell.works.includes(one) && one.kind !== 'unlocked')
+    .filter(({ kind }) => kind !== 'unlocked')
     .map(meansWords)
+    .filter((one) => !worked.includes(one))
     .join(', ');
   return `${locks.join('; ')}. ${works ? `Out by ${works}` : 'No way out'}${vain ? `; in vain: ${vain}` : ''}.`;
 }
 
 const HOLD = { held: 'holds', free: 'is free', weak: 'is unsure' } as const;
+
+/** What happens by itself, one after the other: `held after 5.0 s; held, held-open alarm after 30.0 s`. */
+export const laterWords = (later: readonly Later[]): string =>
+  later
+    .map(({ after, hold, alarms }) => {
+      const lock = { free: 'free', held: 'held', weak: 'unsure', 'no-lock': 'no lock' }[hold];
+      const told = alarms.map((alarm) => ALARM_NAMES[alarm].toLowerCase());
+      return `${[lock, ...told].join(', ')} after ${formatSeconds(after)}`;
+    })
+    .join('; ');
+
+/** How long a door that was let go stays so: ` for 5.0 s`; nothing where it does not lock again by itself. */
+export function soonWords({ locks, later }: Pick<ProofRow, 'locks' | 'later'>): string {
+  if (!locks.some(({ hold }) => hold === 'free')) return '';
+  const again = later.find(({ hold }) => hold === 'held');
+  return again ? ` for ${formatSeconds(again.after)}` : '';
+}
 
 /** The way of a current, as a line: PS1 → W01 → F1 C–NC → ... */
 export const pathWords = (path: readonly PathLabel[]): string =>

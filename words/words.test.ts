@@ -19,7 +19,9 @@ import {
   findingTitle,
   lineFaultWords,
   outcomeWords,
+  laterWords,
   pathWords,
+  soonWords,
   rangeWords,
   refusalWords,
   remedyName,
@@ -122,6 +124,28 @@ describe('words of proof', () => {
         if (row.path.length > 0) expect(pathWords(row.path)).toMatch(/^W\d+ →/);
       }
     }
+  });
+  it('never name a way that works among those in vain, though the verdict came as JSON', () => {
+    const plan = magnetDoor();
+    const world = buildWorld(plan, 'D01');
+    for (const row of prove(plan, world, atRest(world)).rows) {
+      const sent = JSON.parse(JSON.stringify(row)) as typeof row;
+      expect(cellReason(sent, 'inside')).toBe(cellReason(row, 'inside'));
+      const [works = '', vain = ''] = cellReason(sent, 'inside').split('in vain: ');
+      for (const tag of vain.match(/\b[A-Z]+\d+\b/g) ?? [])
+        expect(works.split('Out by ')[1] ?? '').not.toContain(tag);
+    }
+  });
+  it('say what follows by itself, and for how long a door is let go', () => {
+    const plan = strikeDoor();
+    const world = buildWorld(plan, 'D01');
+    const rows = prove(plan, world, atRest(world)).rows;
+    const card = rows.find(({ situation }) => situation === 'credential')!;
+    expect(laterWords(card.later)).toBe('held after 5.0 s');
+    expect(soonWords(card)).toBe(' for 5.0 s');
+    expect(soonWords(rows[0]!)).toBe('');
+    const later = [...card.later, { after: 30_000, hold: 'held', alarms: ['held-open'] } as const];
+    expect(laterWords(later)).toBe('held after 5.0 s; held, held-open alarm after 30.0 s');
   });
 });
 

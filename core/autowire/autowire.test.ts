@@ -162,6 +162,7 @@ describe('autowire', () => {
             brief: MAGNET_BRIEF,
             deadState: null,
             schools: {},
+            expectations: [],
             notes: '',
             lastWire: 0,
           },

@@ -81,7 +81,7 @@ describe('tryRemedies', () => {
     { timeout: 600_000 },
     (id) => {
       const plan = door(id);
-      const mistakes = singleMistakes(plan, 'D01').filter((_, index) => index % 23 === 7);
+      const mistakes = singleMistakes(plan, 'D01').filter((_, index) => index % 31 === 7);
       for (const { edit, text } of mistakes) {
         const wrong = applyEdit(plan, edit);
         if (!wrong.ok) continue;

@@ -1,5 +1,5 @@
 import type { Bridged } from '../circuit/index';
-import { provenFor, SITUATIONS } from '../prove/index';
+import { provenFor } from '../prove/index';
 import { explore, readsOf, type Explored, type Settled, type SimState, type World } from '../simulate/index';
 import type { Answer, Outcome } from './outcome';
 import { blankScript, type Script } from './script';
@@ -17,8 +17,8 @@ export interface Shared {
   readonly explored: Explored;
   /** How it comes to rest after something has broken: by what died with it. */
   readonly breaking: Map<string, Script<Broken | null>>;
-  /** Every situation after that: by where it came to rest, then in the order of the situations. */
-  readonly after: Map<Settled, readonly Script<Told | null>[]>;
+  /** Every trial after that: by where it came to rest, then by its number. */
+  readonly after: Map<Settled, (Script<Told | null> | undefined)[]>;
   /** What each situation then is, by where it and each act lead. */
   readonly told: Map<string, Told>;
   /** What became of a situation, by what it was and what it is. */
@@ -38,13 +38,11 @@ export interface Told {
   readonly answer: Answer | null;
 }
 
-/** The scripts of all situations from here, in their order. */
-export function scriptsAfter({ after }: Shared, quiet: Settled): readonly Script<Told | null>[] {
-  const known = after.get(quiet);
-  if (known) return known;
-  const fresh = SITUATIONS.map(() => blankScript<Told | null>());
-  after.set(quiet, fresh);
-  return fresh;
+/** The script of a trial from here, by its number. */
+export function scriptAfter({ after }: Shared, quiet: Settled, number: number): Script<Told | null> {
+  const known = after.get(quiet) ?? [];
+  after.set(quiet, known);
+  return (known[number] ??= blankScript());
 }
 
 /** A table that nothing is in yet. Doors share where everything is named alike: see `underOneName`. */
@@ -79,6 +77,7 @@ const structureOf = (world: World): string =>
     world.door.id,
     world.door.brief,
     world.door.deadState,
+    world.door.expectations,
     provenFor(world),
     world.inhabitants.map(({ device, type }) => [
       device.id,

@@ -1,11 +1,12 @@
 import {
   cellsOf,
-  prepared,
   provenFor,
-  SITUATIONS,
+  tried,
+  trialsOf,
   type Cell,
   type ProofRow,
   type SituationId,
+  type Trial,
 } from '../prove/index';
 import type { SimState, World } from '../simulate/index';
 
@@ -29,19 +30,29 @@ export interface Answer {
   readonly cells: ProofRow['cells'];
   readonly alarms: readonly string[];
 }
-export type Answers = ReadonlyMap<SituationId, Answer | null>;
+/** In the order of `trialsOf`. */
+export type Answers = readonly (Answer | null)[];
 
-/** Every situation from this rest. */
+/** Every situation from this rest, at each device that brings it about. */
 export function answersFrom(world: World, rest: SimState): Answers {
   const deadState = provenFor(world);
-  return new Map(
-    SITUATIONS.map((situation) => {
-      const state = prepared(situation, world, rest);
-      if (!state) return [situation.id, null];
-      const { cells } = cellsOf(world, situation, state, deadState);
-      return [situation.id, { cells, alarms: [...state.alarms].sort() }];
-    }),
-  );
+  return trialsOf(world).map((trial) => {
+    const state = tried(trial, world, rest);
+    if (!state) return null;
+    const { cells } = cellsOf(world, trial.situation, state, deadState);
+    return { cells, alarms: [...state.alarms].sort() };
+  });
+}
+
+/** By situation, of what became of each trial the worst. */
+export function bySituation(
+  trials: readonly Trial[],
+  outcome: (number: number) => Outcome,
+): Map<SituationId, Outcome> {
+  const found = new Map<SituationId, Outcome>();
+  for (const [number, { situation }] of trials.entries())
+    found.set(situation.id, worstOutcome([found.get(situation.id) ?? 'same', outcome(number)]));
+  return found;
 }
 
 /** What became of a situation, compared with what it is when nothing is broken. */

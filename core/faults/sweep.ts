@@ -3,7 +3,7 @@ import {
   fireReleases,
   openingOf,
   sameReleases,
-  SITUATIONS,
+  trialsOf,
   type Opening,
   type SituationId,
 } from '../prove/index';
@@ -18,7 +18,7 @@ import { makeAlike, type Alike, type Shared, type Told } from './alike';
 import { brokenWorld, defectOf, diedWith } from './brokenWorld';
 import type { Fault } from './fault';
 import { blankFootprint, isSpared, type Footprint } from './footprint';
-import { answersFrom, outcomeOf, worstOutcome, type Answers, type Outcome } from './outcome';
+import { answersFrom, bySituation, outcomeOf, worstOutcome, type Answers, type Outcome } from './outcome';
 import type { FaultResult } from './result';
 import { brokenCircuit, soundCircuit, soundRest, type Spot } from './spots';
 import { triedAnew } from './sweepAnew';
@@ -28,7 +28,7 @@ import { broken, tell, type Followed } from './told';
 interface Sweep extends Followed {
   readonly sound: World;
   readonly rest: SimState;
-  /** What every situation is when nothing that is broken touches it, and the alarms that stand then. */
+  /** What every trial is when nothing that is broken touches it, and the alarms that stand then. */
   readonly same: ReadonlyMap<SituationId, Outcome>;
   readonly alarms: readonly string[];
 }
@@ -43,6 +43,7 @@ export function* sweep(
   faults: readonly Fault[],
   alike: Alike = makeAlike(),
 ): Generator<FaultResult> {
+  const trials = trialsOf(sound);
   const releases = fireReleases(sound, rest).map(({ device }) => device.id);
   const all: Sweep = {
     sound,
@@ -56,7 +57,8 @@ export function* sweep(
         device: device.id,
       })),
     ],
-    same: new Map(SITUATIONS.map(({ id }): [SituationId, Outcome] => [id, 'same'])),
+    trials,
+    same: bySituation(trials, () => 'same'),
     alarms: [...rest.alarms].sort(),
   };
   // Whether an operator opens a leaf that nothing holds is a matter of time and currents, not of a reading.
@@ -122,7 +124,7 @@ function soundRun(all: Sweep): { readonly atRest: Footprint; readonly situations
   const from = broken(all, circuit, all.sound, [], spots);
   if (!from) return null;
   const situations: Sound[] = [];
-  for (const number of SITUATIONS.keys()) {
+  for (const number of all.trials.keys()) {
     print = blankFootprint();
     const told = tell(all, circuit, all.sound, number, from, spots);
     if (!told) return null;
@@ -148,8 +150,10 @@ function play(
     const told = tell(all, circuit, world, number, from, spots);
     if (!told) return null;
     if (told === sound) continue;
-    outcomes.set(SITUATIONS[number]!.id, becameOf(all.shared, sound, told));
-    openings.set(SITUATIONS[number]!.id, told.answer && openingOf(told.answer.cells));
+    const { id } = all.trials[number]!.situation;
+    outcomes.set(id, worstOutcome([outcomes.get(id) ?? 'same', becameOf(all.shared, sound, told)]));
+    const first = all.trials.findIndex(({ situation }) => situation.id === id) === number;
+    if (first) openings.set(id, told.answer && openingOf(told.answer.cells));
   }
   const alarms = [...from.at.state.alarms].sort();
   return { outcomes, worst: worstOutcome(outcomes.values()), alarms, openings };

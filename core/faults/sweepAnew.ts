@@ -1,9 +1,17 @@
 import type { DoorId, Plan } from '../plan/index';
-import { fireReleases, openingOf, sameReleases } from '../prove/index';
+import {
+  fireReleases,
+  openingOf,
+  sameReleases,
+  trialsOf,
+  type Opening,
+  type SituationId,
+  type Trial,
+} from '../prove/index';
 import { advance, atRest, buildWorld, type SimState, type World } from '../simulate/index';
 import { breakNow, brokenWorld, defectOf } from './brokenWorld';
 import { faultsOf, type Fault, type Whose } from './fault';
-import { answersFrom, outcomeOf, worstOutcome, type Answers } from './outcome';
+import { answersFrom, bySituation, outcomeOf, worstOutcome, type Answers } from './outcome';
 import { UNTIL_QUIET_MS, type FaultResult } from './result';
 
 /** The slow twin of the sweep: everything is compiled, settled and proven anew for each fault. */
@@ -25,11 +33,19 @@ export function triedAnew(broken: World, rest: SimState, answers: Answers, fault
   const begins = breakNow(broken, rest, fault);
   const after = advance(broken, begins, begins.now + UNTIL_QUIET_MS).state;
   const now = answersFrom(broken, after);
-  const outcomes = new Map([...answers].map(([id, one]) => [id, outcomeOf(one, now.get(id) ?? null)]));
+  const trials = trialsOf(broken);
+  const outcomes = bySituation(trials, (number) => outcomeOf(answers[number] ?? null, now[number] ?? null));
   const alarms = [...after.alarms].sort();
-  return { fault, outcomes, worst: worstOutcome(outcomes.values()), alarms, openings: openingsIn(now) };
+  const openings = openingsIn(trials, now);
+  return { fault, outcomes, worst: worstOutcome(outcomes.values()), alarms, openings };
 }
 
-/** Who gets through in every situation. */
-export const openingsIn = (answers: Answers): FaultResult['openings'] =>
-  new Map([...answers].map(([id, answer]) => [id, answer && openingOf(answer.cells)]));
+/** Who gets through in every situation, at the first device that brings it about. */
+export function openingsIn(trials: readonly Trial[], answers: Answers): FaultResult['openings'] {
+  const found = new Map<SituationId, Opening | null>();
+  for (const [number, { situation }] of trials.entries()) {
+    const answer = answers[number] ?? null;
+    if (!found.has(situation.id)) found.set(situation.id, answer && openingOf(answer.cells));
+  }
+  return found;
+}

@@ -1,4 +1,4 @@
-import { cellsOf, leavesFreely, provenFor, SITUATIONS, type Situation } from '../prove/index';
+import { cellsOf, leavesFreely, played, provenFor, type Trial } from '../prove/index';
 import {
   NotShared,
   type Circuit,
@@ -8,7 +8,7 @@ import {
   type Stimulus,
   type World,
 } from '../simulate/index';
-import { scriptsAfter, type Broken, type Shared, type Told } from './alike';
+import { scriptAfter, type Broken, type Shared, type Told } from './alike';
 import type { Answer } from './outcome';
 import { UNTIL_QUIET_MS } from './result';
 import { blankScript, follow, type Answered } from './script';
@@ -21,6 +21,8 @@ export interface Followed {
   readonly spot: SoundSpot;
   /** Acts by which people leave, each tried in every situation. */
   readonly acts: readonly Stimulus[];
+  /** Every way in which every situation is brought about. */
+  readonly trials: readonly Trial[];
 }
 
 /** Something breaks while the door is at rest, and it is left alone. */
@@ -47,7 +49,7 @@ export function broken(
   return broke && { at: broke.quiet, here: spots[broke.index]! };
 }
 
-/** What one situation is, brought about from here. */
+/** What one trial comes to, brought about from here. */
 export function tell(
   all: Followed,
   circuit: Circuit<Spot>,
@@ -56,9 +58,9 @@ export function tell(
   from: Place<Spot>,
   spots: Spot[],
 ): Told | null {
-  const script = scriptsAfter(all.shared, from.at)[number]!;
+  const script = scriptAfter(all.shared, from.at, number);
   return follow(script, circuit, spots, from, world, all.shared.explored, (by, quiet) =>
-    unlessNotShared(() => told(all, world, SITUATIONS[number]!, by, quiet)),
+    unlessNotShared(() => told(all, world, all.trials[number]!, by, quiet)),
   );
 }
 
@@ -66,11 +68,12 @@ export function tell(
 function told(
   { acts, shared }: Followed,
   world: World,
-  situation: Situation,
+  trial: Trial,
   by: Explorer<Answered>,
   quiet: Place<Answered>,
 ): Told {
-  const place = situation.prepare(world, quiet, by);
+  const { situation } = trial;
+  const place = played(trial, world, quiet, by);
   if (!place) return named(shared, `${situation.id} none`, () => null);
   const state = by.state(place);
   // Where nobody needs an act to get out, none is tried: whether it would work as well changes no outcome.

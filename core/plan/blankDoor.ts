@@ -9,6 +9,7 @@ export const blankDoor = (id: DoorId, order: number, name = ''): Door => ({
   brief: EMPTY_BRIEF,
   deadState: null,
   schools: {},
+  expectations: [],
   notes: '',
   lastWire: 0,
 });

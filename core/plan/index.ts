@@ -13,7 +13,8 @@ export {
 } from './kinds/index';
 export { COLOUR_ROLES, type ColourRole } from './schemas/colourRoles';
 export type { Region, Site } from './schemas/site';
-export type { Brief, DeadState, DeadStateChoice, Door, Schools } from './schemas/door';
+export type { Adjusted, Brief, DeadState, DeadStateChoice, Door, Schools } from './schemas/door';
+export type { Expectation, Side, SituationId } from './situations';
 export type { Device } from './schemas/device';
 export type { Conductor } from './schemas/conductor';
 export type { Cable } from './schemas/cable';

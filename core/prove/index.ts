@@ -3,5 +3,14 @@ export { letsIn } from './letsIn';
 export * from './proof';
 export { cellsOf, label, leavesFreely, prove, proveOne, provenFor, waysOut, worstOf } from './prove';
 export { fireReleases, sameReleases } from './fireReleases';
-export { needsNetwork, prepared, SITUATIONS, type Situation } from './situations';
+export {
+  needsNetwork,
+  played,
+  prepared,
+  SITUATIONS,
+  tried,
+  trialsOf,
+  type Situation,
+  type Trial,
+} from './situations';
 export { openingOf, type Opening } from './opening';

@@ -17,6 +17,7 @@ function operated(types: readonly string[], brief: Brief = MAGNET_BRIEF): Plan {
     brief,
     deadState: null,
     schools: {},
+    expectations: [],
     notes: '',
     lastWire: 0,
   };

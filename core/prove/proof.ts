@@ -1,30 +1,7 @@
+import type { Adjusted, Expectation, Side, SituationId } from '../plan/index';
 import type { Alarm, LockStatus } from '../simulate/index';
 
-export type SituationId =
-  | 'rest'
-  | 'credential'
-  | 'wrong-credential'
-  | 'exit'
-  | 'left-open'
-  | 'forced'
-  | 'mains-off'
-  | 'battery-low'
-  | 'dead'
-  | 'fire'
-  | 'fire-burnt'
-  | 'fire-reset'
-  | 'break-glass'
-  | 'break-glass-reset'
-  | 'controller-hung'
-  | 'controller-dead'
-  | 'network-lost'
-  | 'lockdown'
-  | 'partner-open';
-
-export type Side = 'outside' | 'inside';
-
-/** What must be so: the way must be open, must be shut, or either is right. `freely` asks for no act at all. */
-export type Expectation = 'must' | 'must-freely' | 'must-not' | 'may';
+export type { Expectation, Side, SituationId } from '../plan/index';
 
 /** One way through the door that was tried in a situation. */
 export type Means =
@@ -43,10 +20,14 @@ export type Missing =
   | { readonly kind: 'weak-lock'; readonly tag: string; readonly volts: number }
   | { readonly kind: 'restless' }
   | { readonly kind: 'no-fire-release' }
-  | { readonly kind: 'no-battery' };
+  | { readonly kind: 'no-battery' }
+  /** Somebody asks for less of a way through than follows from the brief, and what follows from it is not met. */
+  | { readonly kind: 'asked-less'; readonly reason: string };
 
 export interface Cell {
   readonly expectation: Expectation;
+  /** What somebody wants otherwise than it follows from the brief; null where nobody does. */
+  readonly adjusted: Adjusted | null;
   readonly got: 'possible' | 'impossible' | 'unsure';
   readonly verdict: 'pass' | 'fail' | 'not-proven';
   /** Ways that work (from inside); tried in vain otherwise. */
@@ -60,8 +41,25 @@ export type PathLabel =
   | { readonly kind: 'wire'; readonly number: string }
   | { readonly kind: 'part'; readonly tag: string; readonly from: string; readonly to: string };
 
+/** A situation as one device brings it about: each reader, each exit, each break glass is tried for itself. */
+export interface TriedAt {
+  readonly tag: string;
+  readonly cells: Readonly<Record<Side, Cell>>;
+}
+
+/** What happens by itself after a situation has come about: milliseconds from then. */
+export interface Later {
+  readonly after: number;
+  readonly hold: 'free' | 'held' | 'weak' | 'no-lock';
+  readonly alarms: readonly Alarm[];
+}
+
 export interface ProofRow {
   readonly situation: SituationId;
+  /** Device at which it was brought about, the worst of several; null where it is done nowhere in particular. */
+  readonly at: string | null;
+  /** Every device at which it can be brought about, where there are several. */
+  readonly each: readonly TriedAt[];
   readonly cells: Readonly<Record<Side, Cell>>;
   readonly locks: readonly LockStatus[];
   /** Way of the first lock's current; empty where none flows. */
@@ -69,6 +67,8 @@ export interface ProofRow {
   /** Contacts of the lock's loop that are open here although closed at rest. */
   readonly opened: readonly PathLabel[];
   readonly alarms: readonly Alarm[];
+  /** How it goes on while nobody does anything: each change of the lock and of alarms. */
+  readonly later: readonly Later[];
 }
 
 export interface Proof {

@@ -1,7 +1,7 @@
 import { currentPath, OFF, type Netlist, terminalAt } from '../circuit/index';
 import { doorDevices, exits } from '../door/index';
 import { outerPin } from '../devices/index';
-import { deviceOf, findTypeIn, pinOf, type DeadState, type Plan } from '../plan/index';
+import { deviceOf, findTypeIn, pinOf, type Adjusted, type DeadState, type Plan } from '../plan/index';
 import {
   doorHold,
   leverOpens,
@@ -26,7 +26,8 @@ import type {
   SituationId,
 } from './proof';
 import { fireReleases } from './fireReleases';
-import { prepared, SITUATIONS, type Situation } from './situations';
+import { later } from './later';
+import { SITUATIONS, tried, trialsOf, type Situation, type Trial } from './situations';
 
 /**
  * Proves a door: every situation against what must be possible from outside and inside. A cell passes only
@@ -38,33 +39,48 @@ export function prove(plan: Plan, world: World, rest: SimState): Proof {
   const restPath = atRest
     ? currentPath(world.netlist, rest.point, atRest.branch).map((step) => step.branch)
     : [];
+  const trials = trialsOf(world);
   const rows = SITUATIONS.flatMap((situation): ProofRow[] => {
-    const state = prepared(situation, world, rest);
-    return state ? [row(plan, world, situation, state, deadState, restPath)] : [];
+    const row = rowOf(
+      plan,
+      world,
+      rest,
+      trials.filter((trial) => trial.situation === situation),
+      deadState,
+      restPath,
+    );
+    return row ? [row] : [];
   });
   return { rows };
 }
 
 /** The row of one situation; null where the door has nothing for it. */
 export function proveOne(plan: Plan, world: World, rest: SimState, id: SituationId): ProofRow | null {
-  const situation = SITUATIONS.find((one) => one.id === id);
-  const state = situation && prepared(situation, world, rest);
-  const deadState = provenFor(world);
-  return situation && state ? row(plan, world, situation, state, deadState, []) : null;
+  const trials = trialsOf(world).filter(({ situation }) => situation.id === id);
+  return rowOf(plan, world, rest, trials, provenFor(world), []);
 }
 
-function row(
+/** A situation at each device that brings it about: the row is the worst of them, and tells the others. */
+function rowOf(
   plan: Plan,
   world: World,
-  situation: Situation,
-  state: SimState,
+  rest: SimState,
+  trials: readonly Trial[],
   deadState: DeadState | null,
   restPath: readonly number[],
-): ProofRow {
-  const { cells, locks } = cellsOf(world, situation, state, deadState);
+): ProofRow | null {
+  const done = trials.flatMap((trial) => {
+    const state = tried(trial, world, rest);
+    return state ? [{ trial, state, ...cellsOf(world, trial.situation, state, deadState) }] : [];
+  });
+  const [worst] = [...done].sort((a, b) => severity(b.cells) - severity(a.cells));
+  if (!worst) return null;
+  const { trial, state, cells, locks } = worst;
   const path = locks[0] ? currentPath(world.netlist, state.point, locks[0].branch) : [];
   return {
-    situation: situation.id,
+    situation: trial.situation.id,
+    at: trial.device?.tag ?? null,
+    each: done.length > 1 ? done.map((one) => ({ tag: one.trial.device?.tag ?? '', cells: one.cells })) : [],
     cells,
     locks,
     path: path.map((step) => label(plan, world.netlist, step.branch, step.from, step.to)),
@@ -77,8 +93,16 @@ function row(
         return label(plan, world.netlist, branch, a, b);
       }),
     alarms: [...state.alarms].sort(),
+    later: later(world, state),
   };
 }
+
+/** The worse of two cells by itself: one that fails, then one that is not proven. */
+const severity = ({ outside, inside }: ProofRow['cells']): number =>
+  [outside, inside].reduce(
+    (sum, { verdict }) => sum + (verdict === 'fail' ? 4 : verdict === 'not-proven' ? 1 : 0),
+    0,
+  );
 
 /** What can be proven of the two sides in a situation, and what the locks do in it. */
 export function cellsOf(
@@ -92,13 +116,26 @@ export function cellsOf(
   const general = missingFor(world, state, locks, situation, deadState);
   const assumed = deadState ?? 'fail-safe';
   const { brief } = world.door;
+  const outside = wanted(world, situation, 'outside', situation.outside(brief, assumed, world));
+  const inside = wanted(world, situation, 'inside', situation.inside(brief, assumed));
   return {
     cells: {
-      outside: outsideCell(world, situation.outside(brief, assumed, world), state, locks, general),
-      inside: insideCell(world, situation.inside(brief, assumed), state, locks, general, after),
+      outside: outsideCell(world, outside, state, locks, general),
+      inside: insideCell(world, inside, state, locks, general, after),
     },
     locks,
   };
+}
+
+/** What is wanted of a side: as it follows from the brief, and what somebody wants instead. */
+interface Wanted {
+  readonly derived: Expectation;
+  readonly adjusted: Adjusted | null;
+}
+
+function wanted(world: World, { id }: Situation, side: Side, derived: Expectation): Wanted {
+  const found = world.door.expectations.find((one) => one.situation === id && one.side === side);
+  return { derived, adjusted: found && found.wanted !== derived ? found : null };
 }
 
 /** What an act leads to from the state that is looked at. */
@@ -155,12 +192,13 @@ function missingFor(
 
 function outsideCell(
   world: World,
-  expectation: Expectation,
+  want: Wanted,
   state: SimState,
   locks: readonly LockStatus[],
   general: readonly Missing[],
 ): Cell {
   const missing = [...general];
+  const expectation = want.adjusted?.wanted ?? want.derived;
   if (world.door.brief.rescuers === null && expectation === 'may')
     missing.push({ kind: 'brief', question: 'rescuers' });
   const unlocked = movedByOperatorOnly(world);
@@ -170,9 +208,15 @@ function outsideCell(
     : state.doorOpen || doorHold(locks) === 'free';
   // Nothing is planned that keeps such a leaf shut: only that it opens when asked can be proven.
   if (unlocked && expectation === 'must-not')
-    return cell('may', free ? [{ kind: 'unlocked' }] : [], [{ kind: 'unlocked' }], free, missing);
+    return cell(
+      { derived: 'may', adjusted: null },
+      free ? [{ kind: 'unlocked' }] : [],
+      [{ kind: 'unlocked' }],
+      () => free,
+      missing,
+    );
   if (unlocked && !free) missing.push({ kind: 'leaf-by-hand' });
-  return cell(expectation, free ? [{ kind: 'unlocked' }] : [], [{ kind: 'unlocked' }], free, missing);
+  return cell(want, free ? [{ kind: 'unlocked' }] : [], [{ kind: 'unlocked' }], () => free, missing);
 }
 
 /** True where whoever is inside gets out by no act but the lever or a push: no button and no glass adds to that. */
@@ -192,10 +236,10 @@ export function waysOut(
   locks: readonly LockStatus[] = lockStatuses(world, state.point),
   after: After = afterIn(world, state),
 ): { tried: Means[]; works: Means[] } {
-  const tried: Means[] = [];
+  const ways: Means[] = [];
   const works: Means[] = [];
   const attempt = (means: Means, success: boolean) => {
-    tried.push(means);
+    ways.push(means);
     if (success) works.push(means);
   };
   // A circuit that does not come to rest proves no way out.
@@ -215,40 +259,53 @@ export function waysOut(
     const next = after({ kind: 'breakGlass', device: device.id });
     attempt({ kind: 'break-glass', tag: device.tag }, freeAfter(next));
   }
-  return { tried, works };
+  return { tried: ways, works };
 }
 
 /** A cell for leaving: enough is a way out, or one that asks for no act at all. */
 function insideCell(
   world: World,
-  expectation: Expectation,
+  want: Wanted,
   state: SimState,
   locks: readonly LockStatus[],
   general: readonly Missing[],
   after: After,
 ): Cell {
-  const { tried, works } = waysOut(world, state, locks, after);
+  const { tried: ways, works } = waysOut(world, state, locks, after);
   const freely = works.some(({ kind }) => kind === 'lever' || kind === 'unlocked');
-  const enough = expectation === 'must-freely' ? freely : works.length > 0;
+  const possible = (expectation: Expectation) => (expectation === 'must-freely' ? freely : works.length > 0);
+  const enough = possible(want.adjusted?.wanted ?? want.derived);
   const missing = general.filter((one) => one.kind !== 'weak-lock' || !enough);
   if (!enough && movedByOperatorOnly(world) && world.door.brief.mechanicalEgress !== true)
     missing.push({ kind: 'leaf-by-hand' });
   if (!enough && world.door.brief.mechanicalEgress === null)
     missing.push({ kind: 'brief', question: 'mechanicalEgress' });
-  return cell(expectation, works, tried, enough, missing);
+  return cell(want, works, ways, possible, missing);
 }
 
+/** True where what is possible is what is wanted. */
+const meets = (expectation: Expectation, possible: (one: Expectation) => boolean): boolean =>
+  expectation === 'may' || possible(expectation) === (expectation !== 'must-not');
+
+/** `possible` tells whether there is a way through as it is asked for. */
 function cell(
-  expectation: Expectation,
+  { derived, adjusted }: Wanted,
   works: readonly Means[],
-  tried: readonly Means[],
-  possible: boolean,
-  missing: readonly Missing[],
+  ways: readonly Means[],
+  possible: (expectation: Expectation) => boolean,
+  general: readonly Missing[],
 ): Cell {
-  const wanted = expectation === 'may' || possible === (expectation !== 'must-not');
-  const verdict = missing.length > 0 ? 'not-proven' : wanted ? 'pass' : 'fail';
-  const got = missing.some((one) => one.kind !== 'brief') ? 'unsure' : possible ? 'possible' : 'impossible';
-  return { expectation, got, verdict, works, tried, missing };
+  const expectation = adjusted?.wanted ?? derived;
+  const met = meets(expectation, possible);
+  // Nobody makes a way out or in for rescuers dispensable by writing so: it is as much as is not proven.
+  const less = adjusted && met && derived !== 'must-not' && !meets(derived, possible);
+  const missing: readonly Missing[] = less
+    ? [...general, { kind: 'asked-less', reason: adjusted.reason }]
+    : general;
+  const verdict = missing.length > 0 ? 'not-proven' : met ? 'pass' : 'fail';
+  const unsure = general.some((one) => one.kind !== 'brief');
+  const got = unsure ? 'unsure' : possible(expectation) ? 'possible' : 'impossible';
+  return { expectation, adjusted, got, verdict, works, tried: ways, missing };
 }
 
 /** The dead state the locks themselves have, where all agree. */

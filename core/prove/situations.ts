@@ -1,15 +1,24 @@
 import { does } from '../devices/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { type Brief, type DeadState } from '../plan/index';
-import { player, type Player, type SimState, type Stimulus, type World } from '../simulate/index';
+import {
+  player,
+  type Inhabitant,
+  type Player,
+  type SimState,
+  type Stimulus,
+  type World,
+} from '../simulate/index';
 import { fireReleases } from './fireReleases';
 import type { Expectation, SituationId } from './proof';
 
 /** A situation: how to bring it about from rest, and what must then be possible. */
 export interface Situation {
   readonly id: SituationId;
-  /** Null where the door has nothing that could be in this situation. */
-  prepare<T>(world: World, rest: T, by: Player<T>): T | null;
+  /** Devices at which it can be brought about, each tried for itself; left out where it is done nowhere in particular. */
+  at?(world: World): readonly Inhabitant[];
+  /** Null where the door has nothing that could be in this situation. `device`: the one of `at`. */
+  prepare<T>(world: World, rest: T, by: Player<T>, device: string): T | null;
   outside(brief: Brief, state: DeadState, world: World): Expectation;
   inside(brief: Brief, state: DeadState): Expectation;
 }
@@ -17,10 +26,41 @@ export interface Situation {
 const run = <T>(by: Player<T>, state: T, ...stimuli: Stimulus[]): T =>
   stimuli.reduce((current, stimulus) => by.act(current, stimulus), state);
 
-/** Brings a situation about in the simulation itself. */
-export const prepared = (situation: Situation, world: World, rest: SimState): SimState | null => {
+/** A situation as one device brings it about. */
+export interface Trial {
+  readonly situation: Situation;
+  readonly device: Inhabitant['device'] | null;
+}
+
+/** Every way in which every situation can be brought about at this door. */
+export const trialsOf = (world: World): Trial[] =>
+  SITUATIONS.flatMap((situation): Trial[] =>
+    situation.at
+      ? situation.at(world).map(({ device }) => ({ situation, device }))
+      : [{ situation, device: null }],
+  );
+
+/** Plays a trial. */
+export const played = <T>({ situation, device }: Trial, world: World, rest: T, by: Player<T>): T | null =>
+  situation.prepare(world, rest, by, device?.id ?? '');
+
+/** Brings a trial about in the simulation itself. */
+export const tried = (trial: Trial, world: World, rest: SimState): SimState | null => {
   fireReleases(world, rest);
-  return situation.prepare(world, rest, player(world));
+  return played(trial, world, rest, player(world));
+};
+
+/** Brings a situation about in the simulation itself, at the first device where it can be. */
+export const prepared = (situation: Situation, world: World, rest: SimState): SimState | null => {
+  const first = situation.at?.(world)[0];
+  return situation.at && !first ? null : tried({ situation, device: first?.device ?? null }, world, rest);
+};
+
+/** Readers and keypads outside before those inside. */
+const entriesOutsideFirst = (world: World): Inhabitant[] => {
+  const all = entries(world).filter((one, at, list) => list.findIndex((it) => it === one) === at);
+  const inside = (one: Inhabitant) => one.device.place === 'inside';
+  return [...all.filter((one) => !inside(one)), ...all.filter(inside)];
 };
 
 const shut = () => 'must-not' as const;
@@ -43,24 +83,22 @@ export const SITUATIONS: readonly Situation[] = [
   { id: 'rest', prepare: (_world, rest) => rest, outside: shut, inside: open },
   {
     id: 'credential',
-    prepare: (world, rest, by) =>
-      entries(world).length > 0 ? run(by, rest, { kind: 'credential', valid: true }) : null,
+    at: entriesOutsideFirst,
+    prepare: (_world, rest, by, device) => run(by, rest, { kind: 'credential', valid: true, device }),
     outside: open,
     inside: open,
   },
   {
     id: 'wrong-credential',
-    prepare: (world, rest, by) =>
-      entries(world).length > 0 ? run(by, rest, { kind: 'credential', valid: false }) : null,
+    at: entriesOutsideFirst,
+    prepare: (_world, rest, by, device) => run(by, rest, { kind: 'credential', valid: false, device }),
     outside: shut,
     inside: open,
   },
   {
     id: 'exit',
-    prepare: (world, rest, by) => {
-      const exit = exits(world)[0];
-      return exit ? run(by, rest, { kind: 'press', device: exit.device.id }) : null;
-    },
+    at: exits,
+    prepare: (_world, rest, by, device) => run(by, rest, { kind: 'press', device }),
     outside: either,
     inside: (_brief, state) => (state === 'fail-safe' ? 'must-freely' : 'must'),
   },
@@ -131,21 +169,16 @@ export const SITUATIONS: readonly Situation[] = [
   },
   {
     id: 'break-glass',
-    prepare: (world, rest, by) => {
-      const glass = doorDevices(world, 'breakGlass')[0];
-      return glass ? run(by, rest, { kind: 'breakGlass', device: glass.device.id }) : null;
-    },
+    at: (world) => doorDevices(world, 'breakGlass'),
+    prepare: (_world, rest, by, device) => run(by, rest, { kind: 'breakGlass', device }),
     outside: either,
     inside: released,
   },
   {
     id: 'break-glass-reset',
-    prepare: (world, rest, by) => {
-      const glass = doorDevices(world, 'breakGlass')[0];
-      if (!glass) return null;
-      const device = glass.device.id;
-      return run(by, rest, { kind: 'breakGlass', device }, { kind: 'resetGlass', device });
-    },
+    at: (world) => doorDevices(world, 'breakGlass'),
+    prepare: (_world, rest, by, device) =>
+      run(by, rest, { kind: 'breakGlass', device }, { kind: 'resetGlass', device }),
     outside: shut,
     inside: open,
   },

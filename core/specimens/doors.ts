@@ -49,6 +49,7 @@ export function wiredDoor(
     brief,
     deadState: { state: set.deadState, overrideReason: null, by: 'test' },
     schools: {},
+    expectations: [],
     notes: '',
     lastWire: 0,
   };

@@ -1,7 +1,7 @@
 import { autowire } from '../autowire/index';
 import { newDevice } from '../brief/index';
 import type { Place, SettingValue } from '../devices/index';
-import { emptyPlan, type Brief, type Door, type Plan, type Schools } from '../plan/index';
+import { blankDoor, emptyPlan, type Brief, type Door, type Plan, type Schools } from '../plan/index';
 import { metres } from '../units/index';
 import { mustApply } from './doors';
 
@@ -33,7 +33,7 @@ export function installed({
   deadState = null,
   run = 8,
 }: Installation): Plan {
-  const door = { id: 'D01', order: 1, name, brief, deadState, schools, notes: '', lastWire: 0 };
+  const door = { ...blankDoor('D01', 1, name), brief, deadState, schools };
   const bare = mustApply(emptyPlan('s', 'An installation'), { kind: 'addDoor', door });
   const equipped = devices.reduce<Plan>((plan, picked) => {
     const one = typeof picked === 'string' ? { type: picked } : picked;

@@ -29,6 +29,7 @@ export function menuDoor(controller: string, ...edits: Edit[]): Plan {
       brief: MAGNET_BRIEF,
       deadState: { state: 'fail-safe', overrideReason: null, by: 'test' },
       schools: {},
+      expectations: [],
       notes: '',
       lastWire: 0,
     },

@@ -22,6 +22,7 @@ export function vestibule(brief: Brief = MAGNET_BRIEF): Plan {
     brief,
     deadState: null,
     schools: {},
+    expectations: [],
     notes: '',
     lastWire: 0,
   });

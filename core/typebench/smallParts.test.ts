@@ -26,6 +26,7 @@ function circuit(type: string, ...wires: string[]) {
         brief: EMPTY_BRIEF,
         deadState: null,
         schools: {},
+        expectations: [],
         notes: '',
         lastWire: 0,
       },

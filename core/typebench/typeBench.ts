@@ -152,6 +152,7 @@ export function benchPlan(
         brief: EMPTY_BRIEF,
         deadState: null,
         schools: {},
+        expectations: [],
         notes: '',
         lastWire: 0,
       },

@@ -26,6 +26,7 @@ describe('doorVerdict', () => {
       brief: EMPTY_BRIEF,
       deadState: null,
       schools: {},
+      expectations: [],
       notes: '',
       lastWire: 0,
     };

@@ -39,6 +39,7 @@ describe('readWireRows', () => {
         brief: EMPTY_BRIEF,
         deadState: null,
         schools: {},
+        expectations: [],
         notes: '',
         lastWire: 0,
       },

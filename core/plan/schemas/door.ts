@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { addressId, length, line, lines, whole } from '../../fields/index';
 import { metres } from '../../units/index';
 import { ASSUMED_ANSWERS } from '../assumable';
+import { EXPECTATIONS, SIDES_OF_A_DOOR, SITUATION_IDS } from '../situations';
 import type { Frozen } from './frozen';
 
 /** Answers about a door; null means nobody has answered yet, and what hangs on it is not proven. */
@@ -51,6 +52,19 @@ const schoolsSchema = z
   })
   .partial();
 
+/** What somebody wants of a door in one situation otherwise than it follows from its brief, and why. */
+const adjustedSchema = z.strictObject({
+  situation: z.enum(SITUATION_IDS),
+  side: z.enum(SIDES_OF_A_DOOR),
+  wanted: z.enum(EXPECTATIONS),
+  reason: lines(1000).refine((text) => text.trim() !== '', 'a reason is wanted'),
+  by: line(200).default(''),
+});
+
+/** One a situation and side. */
+const isOneEach = (list: readonly z.output<typeof adjustedSchema>[]): boolean =>
+  new Set(list.map(({ situation, side }) => `${situation} ${side}`)).size === list.length;
+
 export const doorSchema = z.strictObject({
   id: addressId,
   /** Position in the ledger. */
@@ -60,6 +74,12 @@ export const doorSchema = z.strictObject({
   deadState: deadStateSchema.nullable().default(null),
   /** How this door is wired where practitioners differ; what is not said follows the default. */
   schools: schoolsSchema.default({}),
+  /** What is wanted of it in a situation otherwise than follows from its brief. */
+  expectations: z
+    .array(adjustedSchema)
+    .max(SITUATION_IDS.length * SIDES_OF_A_DOOR.length)
+    .refine(isOneEach, { error: 'one expectation a situation and side' })
+    .default([]),
   notes: lines(5000).default(''),
   /** Highest number of a wire that was taken off: it is on labels and drawings, and is not given again. */
   lastWire: whole(0, 1_000_000).default(0),
@@ -67,6 +87,7 @@ export const doorSchema = z.strictObject({
 
 export type Door = Frozen<z.output<typeof doorSchema>>;
 export type Brief = Door['brief'];
+export type Adjusted = Door['expectations'][number];
 export type DeadStateChoice = NonNullable<Door['deadState']>;
 export type DeadState = DeadStateChoice['state'];
 export type Schools = Required<Door['schools']>;

@@ -1,24 +1,15 @@
 import { useState } from 'react';
-import { prepared, SITUATIONS, type Cell, type ProofRow, type Side } from '#core/prove/index';
-import { atRest } from '#core/simulate/index';
+import type { Cell, ProofRow, Side } from '#core/prove/index';
 import { formatAmps, formatVolts } from '#core/units/index';
-import {
-  cellReason,
-  expectationWords,
-  outcomeWords,
-  pathWords,
-  situationName,
-  verdictWords,
-} from '#words/situations';
-import { ALARM_NAMES } from '#words/bench';
+import { expectationWords, outcomeWords, situationName, soonWords, verdictWords } from '#words/situations';
 import { LAW } from '#words/findings/index';
-import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { Empty } from '../../ui/Empty';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
 import { StationFrame } from '../frame/StationFrame';
-import { pointable, pointedHash } from '../pointedAt';
+import { pointable } from '../pointedAt';
 import type { StationProps } from '../stations';
+import { CellReason } from './CellReason';
 import { FaultsView } from './FaultsView';
 import { OrdersView } from './OrdersView';
 import css from './ProveStation.module.css';
@@ -66,7 +57,12 @@ export function ProveStation({ door, verdict, bench }: Pick<StationProps, 'door'
             <TabList tabs={VIEWS} label="Ways to prove" />
           </>
         }
-        foot={table && open && <Reason row={open} side={side} bench={bench} />}
+        foot={
+          table &&
+          open && (
+            <CellReason key={`${open.situation} ${side}`} row={open} side={side} door={door} bench={bench} />
+          )
+        }
       >
         <TabPanel id="situations">
           <Situations rows={rows} open={open} side={side} onChoose={setChosen} />
@@ -117,7 +113,10 @@ function Situations({ rows, open, side, onChoose }: SituationsProps) {
         <tbody>
           {rows.map((row) => (
             <tr key={row.situation} {...pointable('situation', row.situation)}>
-              <th scope="row">{situationName(row.situation)}</th>
+              <th scope="row">
+                {situationName(row.situation)}
+                {row.each.length > 0 && <small> {row.each.map(({ tag }) => tag).join(', ')}</small>}
+              </th>
               {(['outside', 'inside'] as const).map((one) => {
                 const cell = row.cells[one];
                 const isOpen = open === row && side === one;
@@ -131,8 +130,13 @@ function Situations({ rows, open, side, onChoose }: SituationsProps) {
                     >
                       <i aria-hidden>{MARKS[cell.verdict]}</i>
                       <span className="hush">{verdictWords(cell.verdict)}: </span>
-                      <span>{outcomeWords(cell, one)}</span>
-                      <small>wanted: {expectationWords(cell.expectation, one)}</small>
+                      <span>
+                        {outcomeWords(cell, one)}
+                        {one === 'outside' && soonWords(row)}
+                      </span>
+                      <small>
+                        wanted{cell.adjusted && ' instead'}: {expectationWords(cell.expectation, one)}
+                      </small>
                     </button>
                   </td>
                 );
@@ -148,32 +152,5 @@ function Situations({ rows, open, side, onChoose }: SituationsProps) {
       </table>
       <p className={css['law']}>{LAW}</p>
     </>
-  );
-}
-
-/** The reason behind one cell: in numbers, and the way the current takes. */
-function Reason({ row, side, bench }: { row: ProofRow; side: Side; bench: StationProps['bench'] }) {
-  const cell = row.cells[side];
-  const makeSo = () => {
-    const situation = SITUATIONS.find(({ id }) => id === row.situation);
-    const state = situation && prepared(situation, bench.sound, atRest(bench.sound));
-    if (state) bench.put(bench.sound, state, null, situationName(row.situation));
-  };
-  return (
-    <div className={css['reason']} aria-live="polite">
-      <h2>
-        {situationName(row.situation)}, from {side}: {verdictWords(cell.verdict).toLowerCase()}
-      </h2>
-      <p>{cellReason(row, side)}</p>
-      {row.path.length > 0 && <p className={css['path']}>Current: {pathWords(row.path)}</p>}
-      {row.opened.length > 0 && <p className={css['path']}>Opened by: {pathWords(row.opened)}</p>}
-      {row.alarms.length > 0 && <p>{row.alarms.map((alarm) => ALARM_NAMES[alarm]).join(', ')}</p>}
-      <p>
-        <Button size="s" onClick={makeSo}>
-          Make it so on the bench
-        </Button>{' '}
-        <a href={pointedHash({ kind: 'situation', id: row.situation })}>Link to this situation</a>
-      </p>
-    </div>
   );
 }

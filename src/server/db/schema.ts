@@ -57,6 +57,7 @@ export const doors = sqliteTable(
     brief: text('brief', { mode: 'json' }).$type<Brief>().notNull(),
     deadState: text('dead_state', { mode: 'json' }).$type<DeadStateChoice | null>(),
     schools: text('schools', { mode: 'json' }).$type<Door['schools']>().notNull().default({}),
+    expectations: text('expectations', { mode: 'json' }).$type<Door['expectations']>().notNull().default([]),
     notes: text('notes').notNull(),
     lastWire: integer('last_wire').notNull().default(0),
   },

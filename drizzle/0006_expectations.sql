@@ -1,0 +1,1 @@
+ALTER TABLE `doors` ADD `expectations` text DEFAULT '[]' NOT NULL;

@@ -1,0 +1,109 @@
+import { useState } from 'react';
+import { tried, trialsOf, type Cell, type ProofRow, type Side, type TriedAt } from '#core/prove/index';
+import { atRest, type SimState } from '#core/simulate/index';
+import { ALARM_NAMES } from '#words/bench';
+import {
+  cellReason,
+  expectationWords,
+  laterWords,
+  outcomeWords,
+  pathWords,
+  situationName,
+  verdictWords,
+} from '#words/situations';
+import { Button } from '../../ui/Button';
+import { pointedHash } from '../pointedAt';
+import type { StationProps } from '../stations';
+import { PathBeforeAfter } from './PathBeforeAfter';
+import css from './ProveStation.module.css';
+import { WantedForm } from './WantedForm';
+
+interface Props extends Pick<StationProps, 'door' | 'bench'> {
+  readonly row: ProofRow;
+  readonly side: Side;
+}
+
+/** The reason behind one cell: in numbers, the way the current takes before and after, and what is wanted and why. */
+export function CellReason({ row, side, door, bench }: Props) {
+  const [asking, setAsking] = useState(false);
+  const [drawn, setDrawn] = useState(false);
+  const cell = row.cells[side];
+  const name = situationName(row.situation);
+  const stateAt = (tag: string | null): SimState | null => {
+    const trial = trialsOf(bench.sound).find(
+      ({ situation, device }) => situation.id === row.situation && (device?.tag ?? null) === tag,
+    );
+    return trial ? tried(trial, bench.sound, atRest(bench.sound)) : null;
+  };
+  const makeSo = (tag: string | null) => {
+    const state = stateAt(tag);
+    if (state) bench.put(bench.sound, state, null, tag === null ? name : `${name} at ${tag}`);
+  };
+  return (
+    <div className={css['reason']} aria-live="polite">
+      <h2>
+        {name}
+        {row.at !== null && ` at ${row.at}`}, from {side}: {verdictWords(cell.verdict).toLowerCase()}
+      </h2>
+      <p>{cellReason(row, side)}</p>
+      {row.later.length > 0 && <p>Then, by itself: {laterWords(row.later)}</p>}
+      {row.each.length > 0 && <Each each={row.each} side={side} onPut={makeSo} />}
+      {row.path.length > 0 && <p className={css['path']}>Current: {pathWords(row.path)}</p>}
+      {row.opened.length > 0 && <p className={css['path']}>Opened by: {pathWords(row.opened)}</p>}
+      {row.alarms.length > 0 && <p>{row.alarms.map((alarm) => ALARM_NAMES[alarm]).join(', ')}</p>}
+      <Wanted cell={cell} side={side} />
+      <div className={css['acts']}>
+        <Button size="s" onClick={() => makeSo(row.at)}>
+          Make it so on the bench
+        </Button>
+        <Button size="s" aria-expanded={drawn} onClick={() => setDrawn(!drawn)}>
+          {drawn ? 'Hide the loop' : 'Draw the loop before and after'}
+        </Button>
+        <Button size="s" aria-expanded={asking} onClick={() => setAsking(!asking)}>
+          Want something else…
+        </Button>
+        <a href={pointedHash({ kind: 'situation', id: row.situation })}>Link to this situation</a>
+      </div>
+      {asking && (
+        <WantedForm
+          key={`${row.situation} ${side}`}
+          door={door}
+          situation={row.situation}
+          side={side}
+          cell={cell}
+          onDone={() => setAsking(false)}
+        />
+      )}
+      {drawn && <PathBeforeAfter door={door.id} world={bench.sound} then={stateAt(row.at)} name={name} />}
+    </div>
+  );
+}
+
+/** Every reader, exit or break glass for itself. */
+function Each({ each, side, onPut }: { each: readonly TriedAt[]; side: Side; onPut(tag: string): void }) {
+  return (
+    <ul className={css['each']} aria-label="At each device">
+      {each.map(({ tag, cells }) => (
+        <li key={tag} data-verdict={cells[side].verdict}>
+          <b>{tag}</b> {outcomeWords(cells[side], side)}
+          <span className="hush">: {verdictWords(cells[side].verdict)}</span>{' '}
+          <Button size="s" look="quiet" onClick={() => onPut(tag)}>
+            On the bench
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What is wanted of the cell, and where that comes from. */
+function Wanted({ cell, side }: { cell: Cell; side: Side }) {
+  const wanted = expectationWords(cell.expectation, side);
+  if (!cell.adjusted) return <p>Wanted: {wanted}, as follows from the brief.</p>;
+  return (
+    <p>
+      Wanted: {wanted}, otherwise than follows from the brief
+      {cell.adjusted.by && `, by ${cell.adjusted.by}`}: “{cell.adjusted.reason}”
+    </p>
+  );
+}
