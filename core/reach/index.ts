@@ -16,3 +16,13 @@ export { reachWithFaults, type ReachFault } from './withFaults';
 export { breaches, waysToSafety, type Openings, type WayOut } from './walk';
 export type { Opening } from '../prove/index';
 export { BOX, DOOR_BOX, layRooms, type PlacedDoor, type PlacedSpace, type RoomLayout } from './layout';
+export {
+  releaseTree,
+  type ReleaseTree,
+  type Throw,
+  type TreeDoor,
+  type TreePart,
+  type TreeRelay,
+  type TreeWork,
+} from './releaseTree';
+export { layTree, TREE, type TreeBox, type TreeColumn, type TreeEdge, type TreeLayout } from './treeLayout';

@@ -5,7 +5,7 @@ import type { Improvement } from '#core/protect/index';
 import type { SituationId } from '#core/prove/index';
 import type { Plan, PlanDelta } from '#core/plan/index';
 import type { BatteryPoint } from '#core/power/index';
-import type { Fix, ReachFault, SiteOpenings, Trap } from '#core/reach/index';
+import type { Fix, ReachFault, ReleaseTree, SiteOpenings, Trap } from '#core/reach/index';
 import type { DoorSummary, Judgement } from '#core/verdict/index';
 
 /** What goes to the verdict worker and what comes back. */
@@ -87,6 +87,7 @@ export type ReachRequest =
 export type ReachAnswer =
   | { readonly kind: 'opening'; readonly done: number; readonly of: number }
   | { readonly kind: 'open'; readonly openings: SiteOpenings; readonly traps: readonly Trap[] }
+  | { readonly kind: 'tree'; readonly tree: ReleaseTree }
   /** By the space of a trap, or by zone and door. */
   | { readonly kind: 'fixes'; readonly of: string; readonly fixes: readonly Fix[] }
   | {

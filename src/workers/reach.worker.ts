@@ -8,6 +8,7 @@ import {
   openSite,
   pictureOf,
   reachWithFaults,
+  releaseTree,
   siteSituations,
   trapsOf,
   zoneCells,
@@ -44,6 +45,7 @@ function look(site: Plan): void {
   );
   const traps = trapsOf(graph, pictures);
   say({ kind: 'open', openings: found, traps });
+  say({ kind: 'tree', tree: releaseTree(site) });
   // What would help is tried afterwards: it takes the engine longer than to find what is wrong.
   for (const trap of traps) say({ kind: 'fixes', of: trap.space, fixes: fixesFor(site, trap, found) });
   for (const cell of zoneCells(site, found))

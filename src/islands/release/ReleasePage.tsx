@@ -50,7 +50,7 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
             <Rooms reach={reach} />
           </TabPanel>
           <TabPanel id="zones">
-            <Zones cells={reach.openings ? zoneCells(plan, reach.openings) : null} />
+            <Zones cells={reach.openings ? zoneCells(plan, reach.openings) : null} tree={reach.tree} />
           </TabPanel>
           <TabPanel id="faults">
             <SiteFaults reach={reach} />

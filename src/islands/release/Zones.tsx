@@ -1,7 +1,7 @@
 import { Plus, Printer } from 'lucide-react';
 import { does, functionOf, settingValue } from '#core/devices/index';
 import { allDevices, doorsInOrder, findIn, typeIn, type Zone } from '#core/plan/index';
-import { zonesInOrder, type ZoneCell } from '#core/reach/index';
+import { zonesInOrder, type ReleaseTree, type ZoneCell } from '#core/reach/index';
 import { LAW } from '#words/findings/index';
 import { zoneCellWords } from '#words/reach';
 import { Button } from '../../ui/Button';
@@ -9,6 +9,7 @@ import { cx } from '../../ui/cx';
 import { Empty } from '../../ui/Empty';
 import { useDispatch, usePlan } from '../store/context';
 import { newId } from '../store/newId';
+import { TreePicture } from './TreePicture';
 import table from '../../ui/DataTable.module.css';
 import css from './Release.module.css';
 
@@ -17,7 +18,7 @@ const MARKS = { pass: '✓', fail: '✕', 'not-proven': '?' } as const;
 const NEXT = { none: 'release', release: 'keep', keep: 'none' } as const;
 
 /** Every fire zone against every door, proven; the relays that each zone trips; for print as well. */
-export function Zones({ cells }: { cells: readonly ZoneCell[] | null }) {
+export function Zones({ cells, tree }: { cells: readonly ZoneCell[] | null; tree: ReleaseTree | null }) {
   const plan = usePlan();
   const dispatch = useDispatch();
   const zones = zonesInOrder(plan);
@@ -134,6 +135,7 @@ export function Zones({ cells }: { cells: readonly ZoneCell[] | null }) {
         Press a cell to ask that the door be free in that zone, that it stay shut, or nothing. What it does is
         proven, not entered.
       </p>
+      {tree && (tree.relays.length > 0 || zones.length > 0) && <TreePicture tree={tree} />}
       {zones.map((zone) => (
         <section key={zone.id} className={css['zone']} aria-label={zone.name}>
           <h2>{zone.name}</h2>

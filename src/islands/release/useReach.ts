@@ -1,12 +1,14 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { doorsInOrder, type Plan } from '#core/plan/index';
-import type { Fix, ReachFault, SiteOpenings, Trap } from '#core/reach/index';
+import type { Fix, ReachFault, ReleaseTree, SiteOpenings, Trap } from '#core/reach/index';
 import type { ReachAnswer, ReachRequest } from '../../workers/protocol';
 
 /** The site as a building, as far as the worker has told. */
 export interface Reach {
   readonly openings: SiteOpenings | null;
   readonly traps: readonly Trap[];
+  /** What releases what; null until it is traced. */
+  readonly tree: ReleaseTree | null;
   /** Fixes by the space that they let people out of, or by zone and door; absent while they are being tried. */
   readonly fixes: ReadonlyMap<string, readonly Fix[]>;
   readonly faults: {
@@ -20,7 +22,14 @@ export interface Reach {
 }
 
 const NO_FAULTS: Reach['faults'] = { state: 'idle', done: 0, of: 0, tried: 0, found: [] };
-const NOTHING: Reach = { openings: null, traps: [], fixes: new Map(), faults: NO_FAULTS, stumbled: false };
+const NOTHING: Reach = {
+  openings: null,
+  traps: [],
+  tree: null,
+  fixes: new Map(),
+  faults: NO_FAULTS,
+  stumbled: false,
+};
 
 /** All that the worker's answer hangs on, as text: a note or a person's name makes no difference. */
 const said = (plan: Plan): string =>
@@ -57,7 +66,9 @@ export function useReach(plan: Plan): Reach & {
       setTold((now) => ({
         key: of,
         reach: change(
-          now.key === of ? now.reach : { ...NOTHING, openings: now.reach.openings, traps: now.reach.traps },
+          now.key === of
+            ? now.reach
+            : { ...NOTHING, openings: now.reach.openings, traps: now.reach.traps, tree: now.reach.tree },
         ),
       })),
     [],
@@ -105,6 +116,8 @@ function heard(reach: Reach, answer: ReachAnswer): Reach {
       return reach;
     case 'open':
       return { ...reach, openings: answer.openings, traps: answer.traps, fixes: new Map() };
+    case 'tree':
+      return { ...reach, tree: answer.tree };
     case 'fixes':
       return { ...reach, fixes: new Map(reach.fixes).set(answer.of, answer.fixes) };
     case 'faults': {
