@@ -1,4 +1,4 @@
-import type { Fix, Opening, SiteSituation, SpaceState, Trap, ZoneCell } from '#core/reach/index';
+import type { Chain, Fix, Opening, SiteSituation, SpaceState, Trap, ZoneCell } from '#core/reach/index';
 import { findIn, type Plan, type SpaceKind } from '#core/plan/index';
 import { situationName } from './situations';
 
@@ -71,4 +71,16 @@ export function zoneCellWords({ opening, burnt, asked }: ZoneCell): string {
   if (opening.out !== 'free') return opening.out === 'act' ? 'held' : 'shut';
   if (burnt.out !== 'free') return 'no latch';
   return opening.in === 'open' ? 'free' : 'lever';
+}
+
+/** A fire line from door to door. */
+export const chainTitle = ({ doors, failsOpen }: Chain): string =>
+  failsOpen ? `${doors.join(', ')}: one line from door to door` : `One break leaves ${doors.join(', ')} shut`;
+
+export function chainReason(plan: Plan, { relay, failsOpen }: Chain): string {
+  const device = findIn(plan.devices, relay);
+  const name = device ? `${device.door ?? ''} ${device.tag}`.trim() : relay;
+  return failsOpen
+    ? `The fire line of ${name} goes on from door to door. What breaks before the last of them lets it go too: that is safe, and a nuisance.`
+    : `The fire line of ${name} goes on from door to door, and closes in an alarm. What breaks before the last of them keeps it shut in a fire, and nobody is told.`;
 }

@@ -23,6 +23,8 @@ export {
   type TreeDoor,
   type TreePart,
   type TreeRelay,
+  type TreeRelease,
   type TreeWork,
 } from './releaseTree';
 export { layTree, TREE, type TreeBox, type TreeColumn, type TreeEdge, type TreeLayout } from './treeLayout';
+export { situationsShown, siteVerdicts, type Chain, type Nowhere, type SiteVerdicts } from './verdicts';

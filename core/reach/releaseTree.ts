@@ -15,7 +15,7 @@ import {
   type TerminalId,
 } from '../plan/index';
 import { fireReleases, provenFor } from '../prove/index';
-import { atRest, buildWorld, stimulate, type World } from '../simulate/index';
+import { atRest, buildWorld, stimulate, type SimState, type World } from '../simulate/index';
 import { openingIn, zonesInOrder } from './openings';
 
 /** A fire relay of the site: the zones that trip it, and whether it stays when the line of the panel is lost. */
@@ -48,10 +48,20 @@ export interface TreeWork {
   readonly hops: number;
 }
 
+/** A door and a relay that is there to release it. */
+export interface TreeRelease {
+  readonly relay: DeviceId;
+  readonly part: string;
+  /** An alarm at this relay alone lets people out freely. */
+  readonly frees: boolean;
+  /** One wire off at the fire input leaves the door shut, at rest and in an alarm: nobody knows of it. */
+  readonly fragile: boolean;
+}
+
 export interface TreeDoor {
   readonly id: DoorId;
-  /** Relays that are there to release it, each through its part; `frees`: an alarm at this one alone lets people out freely. */
-  readonly by: readonly { readonly relay: DeviceId; readonly part: string; readonly frees: boolean }[];
+  /** Relays that are there to release it, each through its part. */
+  readonly by: readonly TreeRelease[];
   /** What it is to do when dead: as chosen, or as its locks agree; null where neither says. */
   readonly dead: DeadState | null;
   /** A lever or bar leaves it whatever the lock does; null where the brief does not say. */
@@ -80,7 +90,7 @@ export function releaseTree(plan: Plan): ReleaseTree {
     const by = fireReleases(world, rest).map(({ device }) => {
       const line = lines.get(device.id) ?? lineOf(plan, device);
       const reached = line.inputs.find(({ supply }) => feeds(world, supply));
-      const supply = reached && plan.devices[reached.supply];
+      const supply = reached ? plan.devices[reached.supply] : undefined;
       const part: TreePart = supply
         ? { id: supply.id, kind: 'fire-input', tags: [nameOf(supply, door.id)], door: supply.door }
         : {
@@ -96,8 +106,9 @@ export function releaseTree(plan: Plan): ReleaseTree {
         throw: line.throw,
         hops: reached?.hops ?? 0,
       });
-      const alarm = stimulate(world, rest, { kind: 'fire', device: device.id }).state;
-      return { relay: device.id, part: part.id, frees: openingIn(world, alarm, 'fire').out === 'free' };
+      const frees = isFree(world, rest, device.id);
+      const fragile = frees && supply !== undefined && isFragile(plan, world, rest, supply, device.id);
+      return { relay: device.id, part: part.id, frees, fragile };
     });
     return { id: door.id, by, dead: provenFor(world), lever: door.brief.mechanicalEgress };
   });
@@ -114,6 +125,23 @@ export function releaseTree(plan: Plan): ReleaseTree {
     works: [...works.values()],
     doors,
   };
+}
+
+/** True where an alarm at this relay lets people out freely from here. */
+const isFree = (world: World, from: SimState, relay: DeviceId): boolean =>
+  openingIn(world, stimulate(world, from, { kind: 'fire', device: relay }).state, 'fire').out === 'free';
+
+/** True where one wire off at a fire input keeps the door shut, at rest and in an alarm. */
+function isFragile(plan: Plan, world: World, rest: SimState, supply: Device, relay: DeviceId): boolean {
+  const type = typeIn(plan, supply);
+  return wiresOn(plan, supply.id)
+    .filter(({ from, to }) =>
+      [from, to].some((end) => deviceOf(end) === supply.id && isFireInput(type, pinOf(end))),
+    )
+    .some(({ id }) => {
+      const off = stimulate(world, rest, { kind: 'cut', conductor: id }).state;
+      return openingIn(world, off, 'rest').out !== 'free' && !isFree(world, off, relay);
+    });
 }
 
 const nameOf = (device: Device, door: DoorId): string =>

@@ -3,7 +3,8 @@ import { doorsInOrder, findIn } from '#core/plan/index';
 import {
   graphOf,
   pictureOf,
-  siteSituations,
+  siteVerdicts,
+  situationsShown,
   zoneCells,
   type Fix,
   type SiteSituation,
@@ -12,7 +13,7 @@ import {
 } from '#core/reach/index';
 import type { DoorSummary } from '#core/verdict/index';
 import { LAW } from '#words/findings/index';
-import { fixWords, siteSituationName, spaceName, trapReason } from '#words/reach';
+import { chainReason, chainTitle, fixWords, siteSituationName, spaceName, trapReason } from '#words/reach';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
@@ -69,7 +70,7 @@ function Rooms({ reach: { openings } }: { reach: Reach }) {
   const plan = usePlan();
   const graph = useMemo(() => graphOf(plan), [plan.spaces, plan.sides, plan.doors]);
   const [wanted, setWanted] = useState<SiteSituation>('rest');
-  const situations = siteSituations(plan).filter((one) => isShown(one, openings));
+  const situations = situationsShown(plan, openings);
   const situation = situations.includes(wanted) ? wanted : 'rest';
   const here = openings?.get(situation);
   const picture = useMemo(() => (here ? pictureOf(graph, here, situation) : null), [graph, here, situation]);
@@ -103,36 +104,14 @@ function Rooms({ reach: { openings } }: { reach: Reach }) {
   );
 }
 
-/** Situations that no door here knows are the same as rest, and are not offered. */
-const RARE: ReadonlySet<SiteSituation> = new Set(['network-lost', 'lockdown', 'partner-open']);
-function isShown(situation: SiteSituation, openings: Reach['openings']): boolean {
-  if (situation.startsWith('burnt:')) return false;
-  if (!RARE.has(situation) || !openings) return true;
-  const rest = openings.get('rest');
-  return [...(openings.get(situation) ?? [])].some(([door, { out, in: inward }]) => {
-    const quiet = rest?.get(door);
-    return quiet?.out !== out || quiet.in !== inward;
-  });
-}
-
 /** What stands against the building, and what holds. */
 function Verdicts({ reach }: { reach: Reach }) {
   const plan = usePlan();
-  const { openings, traps, fixes, stumbled } = reach;
+  const { openings, traps, tree, fixes, stumbled } = reach;
   const graph = useMemo(() => graphOf(plan), [plan.spaces, plan.sides, plan.doors]);
-  const pictures = useMemo(
-    () =>
-      openings
-        ? siteSituations(plan).flatMap((one) => {
-            const here = openings.get(one);
-            return here ? [pictureOf(graph, here, one)] : [];
-          })
-        : [],
-    [openings, graph],
-  );
-  const zones = useMemo(
-    () => (openings ? zoneCells(plan, openings).filter(({ verdict }) => verdict === 'fail') : []),
-    [openings, plan.zones],
+  const found = useMemo(
+    () => (openings ? siteVerdicts(plan, graph, openings, traps, tree) : null),
+    [openings, traps, tree, graph, plan.zones],
   );
   if (stumbled)
     return (
@@ -140,42 +119,44 @@ function Verdicts({ reach }: { reach: Reach }) {
         <p role="alert">Looking at the rooms stumbled. Change anything, or load the page anew.</p>
       </aside>
     );
-  const rooms = graph.spaces.filter(({ kind }) => kind !== 'outside' && kind !== 'refuge');
-  const trapped = new Set(traps.map(({ space }) => space));
-  const unproven = rooms.filter(({ id }) =>
-    pictures.some(({ spaces }) => spaces.get(id)?.status === 'unproven'),
-  );
-  const open = new Map<string, string[]>();
-  for (const { breached, situation } of pictures.filter((one) => isShown(one.situation, openings)))
-    for (const id of breached.keys())
-      open.set(id, [...(open.get(id) ?? []), siteSituationName(plan, situation)]);
   return (
     <aside className={css['verdicts']} aria-label="Verdicts on the site" aria-busy={openings === null}>
-      <h2>{openings === null ? 'One moment…' : `Verdicts: ${traps.length + zones.length} to settle`}</h2>
+      <h2>{found === null ? 'One moment…' : `Verdicts: ${found.toSettle} to settle`}</h2>
       {traps.map((trap) => (
         <TrapCard key={trap.space} trap={trap} fixes={fixes.get(trap.space)} />
       ))}
-      {zones.map((cell) => (
+      {found?.zones.map((cell) => (
         <ZoneCard
           key={`${cell.zone} ${cell.door}`}
           cell={cell}
           fixes={fixes.get(`${cell.zone} ${cell.door}`)}
         />
       ))}
-      {openings !== null && rooms.length > 0 && (
-        <article className={css['fine']}>
+      {found?.chains.map((chain) => (
+        <article key={chain.relay} className={css[chain.failsOpen ? 'note' : 'stop']}>
+          <h3>{chainTitle(chain)}</h3>
+          <p>{chainReason(plan, chain)}</p>
+        </article>
+      ))}
+      {found?.nowhere.map(({ door, space }) => (
+        <article key={`${door} ${space}`} className={css['stop']}>
           <h3>
-            {traps.length === 0 && unproven.length === 0 ? 'Everybody gets out' : 'Everybody else gets out'}
+            {door} lets people go into {spaceName(plan, space)}
           </h3>
+          <p>In a fire nobody gets on from there: a way out ends behind this door.</p>
+        </article>
+      ))}
+      {found && found.rooms > 0 && (
+        <article className={css['fine']}>
+          <h3>{found.left === found.rooms ? 'Everybody gets out' : 'Everybody else gets out'}</h3>
           <p>
-            {rooms.length - trapped.size - unproven.filter(({ id }) => !trapped.has(id)).length} of{' '}
-            {rooms.length} rooms, in every situation that is looked at.
+            {found.left} of {found.rooms} rooms, in every situation that is looked at.
           </p>
         </article>
       )}
-      {unproven.length > 0 && (
+      {found && found.unproven.length > 0 && (
         <article className={css['unsure']}>
-          <h3>Not proven: {unproven.map(({ name }) => name).join(', ')}</h3>
+          <h3>Not proven: {found.unproven.map((id) => spaceName(plan, id)).join(', ')}</h3>
           <p>A door on the way is not whole yet, or its plan does not say enough.</p>
         </article>
       )}
@@ -185,12 +166,23 @@ function Verdicts({ reach }: { reach: Reach }) {
           <p>They count as walls until then.</p>
         </article>
       )}
-      {[...open].map(([id, where]) => (
-        <article key={id} className={css['note']}>
-          <h3>{spaceName(plan, id)} can be entered from outside</h3>
-          <p>{where.join('; ')}: every door on the way stands open then.</p>
+      {found?.breached.map(({ space, situations }) => (
+        <article key={space} className={css['note']}>
+          <h3>{spaceName(plan, space)} can be entered from outside</h3>
+          <p>
+            {situations.map((one) => siteSituationName(plan, one)).join('; ')}: every door on the way stands
+            open then.
+          </p>
         </article>
       ))}
+      {found?.allFailSafe && (
+        <article className={css['note']}>
+          <h3>Every door opens when dead</h3>
+          <p>
+            Whoever takes the power away walks through the whole site: ask which door must stay shut then.
+          </p>
+        </article>
+      )}
       <p className={css['law']}>{LAW}</p>
     </aside>
   );
