@@ -10,6 +10,7 @@ export const PROMISE_WORDS: Readonly<Record<PromiseId, string>> = {
   'fire-outlives': 'A release by fire holds until it is reset',
   'glass-outlives': 'A release by break glass holds until it is reset',
   'operator-waits': 'The operator never pushes against the lock',
+  'one-at-a-time': 'Of the doors of a small room one is open at a time',
 };
 
 /** What a broken promise comes to, at the end of its story. */
@@ -21,6 +22,7 @@ export const BROKEN_WORDS: Readonly<Record<PromiseId, string>> = {
   'fire-outlives': 'Now the lock holds, and nobody has reset the fire release.',
   'glass-outlives': 'Now the lock holds, and the glass is still broken.',
   'operator-waits': 'Now the operator moves the leaf, and the lock holds it.',
+  'one-at-a-time': 'Now one door is let go while the other is open or free, and nothing asks for both.',
 };
 
 export const NOT_ASKED: Readonly<Record<string, string>> = {
@@ -29,6 +31,7 @@ export const NOT_ASKED: Readonly<Record<string, string>> = {
   'no-glass': 'no break glass releases it',
   'no-operator': 'no operator moves it',
   'no-entry': 'nothing lets anybody in',
+  'no-partner': 'no other door shares a small room with it',
 };
 
 const FIXED: Readonly<Record<string, string>> = {
@@ -51,12 +54,14 @@ const FIXED: Readonly<Record<string, string>> = {
   'others-shut': 'The other doors are shut',
 };
 
-/** One event of a story, by its id: `Card or code at R1`. */
-export function eventWords(plan: Plan, id: string): string {
+/** One event of a story, by its id: `Card or code at R1`; a device of another door than this one with its door. */
+export function eventWords(plan: Plan, id: string, door?: string): string {
   const fixed = FIXED[id];
   if (fixed) return fixed;
   const [kind = '', device = '', more = ''] = id.split(':');
-  const tag = findIn(plan.devices, device)?.tag ?? device;
+  const found = findIn(plan.devices, device);
+  const away = door !== undefined && found?.door != null && found.door !== door;
+  const tag = found ? (away ? `${found.door} ${found.tag}` : found.tag) : device;
   switch (kind) {
     case 'card':
       return `Card or code at ${tag}${Number(more) > 0 ? `, output ${Number(more) + 1}` : ''}`;

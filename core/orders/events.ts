@@ -1,7 +1,7 @@
 import { does, functionOf } from '../devices/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { callers, fireReleases, needsNetwork } from '../prove/index';
-import { BATTERY, type SimState, type Stimulus, type World } from '../simulate/index';
+import { BATTERY, neighboursOf, type SimState, type Stimulus, type World } from '../simulate/index';
 
 /** Something that may happen next at a door. */
 export interface OrderEvent {
@@ -67,11 +67,34 @@ const leaf = (): OrderEvent[] => [
   event('close', { kind: 'closeDoor' }, { may: (state) => state.doorOpen }),
 ];
 
-/** True where devices of other doors are in this circuit. */
-const hasNeighbours = ({ inhabitants, door }: World): boolean =>
-  inhabitants.some(
-    ({ device, type }) => device.door !== null && device.door !== door.id && does(type, 'doorContact'),
+/** What happens at the other doors of the circuit. Where one device works both doors of a small room, people go through the other as well. */
+function besides(world: World): OrderEvent[] {
+  const { doors, interlocked, isOpen, isFree } = neighboursOf(world);
+  const felt = world.inhabitants.some(
+    ({ device, type }) => doors.includes(device.door ?? '') && does(type, 'doorContact'),
   );
+  const leaves = [
+    event(
+      'others-open',
+      { kind: 'otherDoors', open: true },
+      interlocked ? { may: (state) => !isOpen(state) && isFree(state) } : {},
+    ),
+    event('others-shut', { kind: 'otherDoors', open: false }, interlocked ? { may: isOpen } : {}),
+  ];
+  if (!interlocked) return felt ? leaves : [];
+  const { inhabitants } = world;
+  return [
+    ...doors.flatMap((id) => [
+      ...entries({ door: { id }, inhabitants }).map(({ device }) =>
+        event(`card:${device.id}:0`, { kind: 'credential', valid: true, device: device.id }),
+      ),
+      ...exits({ door: { id }, inhabitants }).map(({ device }) =>
+        event(`press:${device.id}`, { kind: 'press', device: device.id }),
+      ),
+    ]),
+    ...(felt ? leaves : []),
+  ];
+}
 
 function emergencies(world: World): OrderEvent[] {
   const list: OrderEvent[] = [];
@@ -137,11 +160,6 @@ function failures(world: World): OrderEvent[] {
       event('hang', { kind: 'hang', devices }, { may: ({ hung }) => hung.size === 0 }),
       event('restart', { kind: 'restart', devices }, { may: ({ hung }) => hung.size > 0 }),
     );
-  if (hasNeighbours(world))
-    list.push(
-      event('others-open', { kind: 'otherDoors', open: true }),
-      event('others-shut', { kind: 'otherDoors', open: false }),
-    );
   return list;
 }
 
@@ -157,4 +175,5 @@ export const eventsOf = (world: World): OrderEvent[] => [
   ...leaf(),
   ...emergencies(world),
   ...failures(world),
+  ...besides(world),
 ];

@@ -6,6 +6,7 @@ import { atRest, buildWorld, type SimState } from '../simulate/index';
 import { mustApply } from '../specimens/doors';
 import { ORDER_MISTAKES } from '../specimens/orderMistakes';
 import { door } from '../specimens/ruleEdits';
+import { vestibule } from '../specimens/vestibule';
 import { eventsOf } from './events';
 import { exploreOrders, stepIn, type Bounds, type OrdersReport } from './explore';
 import { PROMISES } from './promises';
@@ -36,7 +37,7 @@ describe('every order of events', () => {
     (_, { make, edits, promise, events }) => {
       const right = make();
       const wrong = mustApply(right, ...edits(right));
-      const found = explored(wrong, { states: 20_000, depth: 3 }).broken.find(
+      const found = explored(wrong, { states: 20_000, depth: Math.max(3, events) }).broken.find(
         (one) => one.promise === promise,
       );
       expect(found?.story).toHaveLength(events);
@@ -56,6 +57,18 @@ describe('every order of events', () => {
       expect(report.states).toBeGreaterThan(500);
     },
   );
+
+  it('goes through both doors of a small room as one machine, and every promise holds', () => {
+    const report = explored(vestibule(), { states: 4000, depth: 60 });
+    expect(report.broken).toEqual([]);
+    expect(report.notAsked.has('one-at-a-time')).toBe(false);
+    const events = eventsOf(buildWorld(vestibule(), 'D01')).map(({ id }) => id);
+    expect(events).toEqual(expect.arrayContaining(['card:D02/R1:0', 'press:D02/X1', 'others-open']));
+    // One controller or not: doors that nothing interlocks are left alone.
+    expect(explored(door('magnet-controller'), { states: 50, depth: 2 }).notAsked.get('one-at-a-time')).toBe(
+      'no-partner',
+    );
+  });
 
   it('is exhausted where a door has few states, and says so where it is not', () => {
     const small = explored(door('strike-keypad'), { states: 20_000, depth: 500 });
@@ -89,6 +102,10 @@ describe('the slow twin, which walks every row by itself', () => {
     ['mortise-bus', 3],
   ] as const)('meets the same states at a %s door, to depth %d', (set, depth) => {
     compare(door(set), depth);
+  });
+
+  it('meets the same states at a small room with a door at either end, to depth 3', () => {
+    compare(vestibule(), 3);
   });
 
   it('breaks the same promises by rows of the same length, at doors with a wire off', () => {

@@ -7,6 +7,7 @@ import {
   holdOf,
   leverOpens,
   movedByOperatorOnly,
+  neighboursOf,
   type Effect,
   type SimState,
   type World,
@@ -22,6 +23,7 @@ export const PROMISES = [
   'fire-outlives',
   'glass-outlives',
   'operator-waits',
+  'one-at-a-time',
 ] as const;
 export type PromiseId = (typeof PROMISES)[number];
 
@@ -43,13 +45,13 @@ export interface Happened {
 
 type Hold = 'held' | 'weak' | 'free';
 
+/** Why a promise says nothing of a door. */
+export type NotAsked = 'no-contact' | 'no-fire' | 'no-glass' | 'no-operator' | 'no-entry' | 'no-partner';
+
 /** The promises that a door is held to. */
 export interface Watched {
-  /** Why a promise says nothing of this door; a promise that is not here is asked for. */
-  readonly notAsked: ReadonlyMap<
-    PromiseId,
-    'no-contact' | 'no-fire' | 'no-glass' | 'no-operator' | 'no-entry'
-  >;
+  /** A promise that is not here is asked for. */
+  readonly notAsked: ReadonlyMap<PromiseId, NotAsked>;
   /** Whether the lock lets go, or the leaf stands open. */
   isFree(state: SimState): boolean;
   /** Promises that a single event breaks. */
@@ -72,12 +74,17 @@ export function watched(world: World): Watched {
   const operated = world.inhabitants.some(({ type }) => does(type, 'operator'));
   const moved = movedByOperatorOnly(world);
   const lever = world.door.brief.mechanicalEgress !== false && leverOpens(world);
-  const notAsked: [PromiseId, 'no-contact' | 'no-fire' | 'no-glass' | 'no-operator' | 'no-entry'][] = [];
+  const notAsked: [PromiseId, NotAsked][] = [];
+  const others = neighboursOf(world);
+  const allGlasses = world.inhabitants.flatMap(({ device, type }) =>
+    functionsOf(type, 'breakGlass').map(({ state }) => `${device.id}:${state}`),
+  );
   if (!senses) notAsked.push(['alarm', 'no-contact']);
   if (!asksFire) notAsked.push(['fire-outlives', 'no-fire']);
   if (!isRelease || glasses.length === 0) notAsked.push(['glass-outlives', 'no-glass']);
   if (!operated) notAsked.push(['operator-waits', 'no-operator']);
   if (entries(world).length === 0 && switches.length === 0 && moved) notAsked.push(['no-cause', 'no-entry']);
+  if (!others.interlocked) notAsked.push(['one-at-a-time', 'no-partner']);
   const holds = new WeakMap<OperatingPoint, Hold>();
   const holdAt = ({ point }: SimState): Hold => {
     let hold = holds.get(point);
@@ -93,6 +100,8 @@ export function watched(world: World): Watched {
   const pressed = world.inhabitants.flatMap(({ device, type }) =>
     device.place === 'outside' ? [] : pressedStates(type).map((state) => `${device.id}:${state}`),
   );
+  const isExit = ({ stimulus }: OrderEvent): boolean =>
+    stimulus?.kind === 'press' && world.byId.get(stimulus.device)?.type.family === 'exit';
   /** Somebody has a finger on what lets the door go. */
   const isPressed = ({ states }: SimState): boolean => pressed.some((key) => states.has(key));
   const lasts = (state: SimState, ghost: Ghost): boolean =>
@@ -121,6 +130,13 @@ export function watched(world: World): Watched {
       if (asksFire && ghost === 1 && !isFree(after)) broken.push('fire-outlives');
       if (isRelease && glasses.some((key) => after.states.has(key)) && !isFree(after))
         broken.push('glass-outlives');
+      // A glass, a fire or a loss of power lets both go; whoever tears a door open asked nobody.
+      const own = freed && (others.isOpen(before) || others.isFree(before));
+      const other = !others.isFree(before) && others.isFree(after) && (before.doorOpen || isFree(before));
+      const both = freed && !others.isFree(before) && others.isFree(after);
+      const leaves = others.exitsPass && isExit(event);
+      const excused = leaves || lasts(after, ghost) || allGlasses.some((key) => after.states.has(key));
+      if (others.interlocked && (own || other || both) && !excused) broken.push('one-at-a-time');
       const pushed = event.stimulus?.kind === 'openDoor';
       if (operated && !pushed && effects.some(({ kind }) => kind === 'door-refused'))
         broken.push('operator-waits');

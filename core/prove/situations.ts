@@ -2,6 +2,7 @@ import { does } from '../devices/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { type Brief, type DeadState } from '../plan/index';
 import {
+  neighboursOf,
   player,
   type Inhabitant,
   type Player,
@@ -224,7 +225,7 @@ export const SITUATIONS: readonly Situation[] = [
   {
     id: 'partner-open',
     prepare: (world, rest, by) =>
-      hasPartners(world) ? run(by, rest, { kind: 'otherDoors', open: true }) : null,
+      neighboursOf(world).interlocked ? run(by, rest, { kind: 'otherDoors', open: true }) : null,
     outside: shut,
     inside: open,
   },
@@ -233,11 +234,6 @@ export const SITUATIONS: readonly Situation[] = [
 /** True where something here is told over a network, or fed by its cable. */
 export const needsNetwork = ({ inhabitants }: World): boolean =>
   inhabitants.some(({ type }) => type.poe !== undefined || does(type, 'link'));
-
-/** True where a device in this circuit keeps its doors from being open together. */
-const hasPartners = ({ inhabitants, door }: World): boolean =>
-  inhabitants.some(({ type }) => does(type, 'interlock')) &&
-  inhabitants.some(({ device }) => device.door !== null && device.door !== door.id);
 
 const fedByCable = ({ inhabitants }: World): boolean =>
   inhabitants.some(({ type }) => type.poe !== undefined);

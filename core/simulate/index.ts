@@ -15,4 +15,5 @@ export { conditionsOf, settledAnew } from './settleState';
 export { batteryFeed, batteryVolts } from './battery';
 export { foresee, relayKeys, sampleLanes, type LaneSample } from './lanes';
 export { addressOf, busPorts, readCard, type CardRead, type PortAt } from './cardRead';
+export { neighboursOf, type Neighbours } from './neighbours';
 export { movedByOperatorOnly, operatorOpens } from './operatorOpens';

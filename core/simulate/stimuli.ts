@@ -77,6 +77,13 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
       if (!state.hung.has(device)) continue;
       now = deliver(world, now, device, { kind: 'power', on: false }, effects);
       now = deliver(world, now, device, { kind: 'power', on: true }, effects);
+      // Whatever starts reads its inputs anew: a leaf that stood open all the while stands open now.
+      for (const [id, reading] of state.readings) {
+        const cut = id.lastIndexOf(':');
+        if (id.slice(0, cut) !== device || reading === 'dead') continue;
+        const input = id.slice(cut + 1);
+        now = deliver(world, now, device, { kind: 'input', input, reading, before: 'dead' }, effects);
+      }
     }
     return now;
   },
@@ -158,8 +165,9 @@ export function presentedTo(
   { inhabitants, door }: World,
   { device: wanted }: Credential,
 ): Inhabitant | undefined {
+  // One that is named may stand at another door of this circuit: what decides there may decide here.
+  if (wanted) return inhabitants.find(({ device }) => device.id === wanted);
   const here = inhabitants.filter(({ device }) => device.door === door.id);
-  if (wanted) return here.find(({ device }) => device.id === wanted);
   return (
     here.find(({ device, type }) => isEntry(type) && device.place === 'outside') ??
     here.find(({ type }) => isEntry(type))

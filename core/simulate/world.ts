@@ -39,6 +39,8 @@ export interface World {
   readonly byId: ReadonlyMap<string, Inhabitant>;
   /** Locks that stand at this door. */
   readonly locks: readonly LockAt[];
+  /** Locks of the other doors that are in this circuit. */
+  readonly beside: readonly LockAt[];
   /** Settles a state in place of `settleState`, and says the same: out of a memory, for whoever settles the same over and over. */
   readonly settledBy?: (state: SimState) => SimState;
 }
@@ -49,20 +51,21 @@ export function buildWorld(plan: Plan, doorId: DoorId): World {
   if (!door) throw new Error(`no door "${doorId}" in the plan`);
   const scope = scopeOf(plan, doorId);
   const inhabitants = scope.devices.map((device) => ({ device, type: typeIn(plan, device) }));
+  const locks = inhabitants.flatMap(({ device, type }): LockAt[] => {
+    const landed = (pin: string) =>
+      scope.conductors.some(({ from, to }) =>
+        [from, to].some((end) => deviceOf(end) === device.id && pinOf(end) === pin),
+      );
+    const resolved = resolveLock(type, device.settings, landed);
+    return resolved ? [{ device, type, resolved }] : [];
+  });
   return {
     door,
     netlist: compileNetlist(scope),
     inhabitants,
     byId: new Map(inhabitants.map((one) => [one.device.id, one])),
-    locks: inhabitants.flatMap(({ device, type }): LockAt[] => {
-      if (device.door !== doorId) return [];
-      const landed = (pin: string) =>
-        scope.conductors.some(({ from, to }) =>
-          [from, to].some((end) => deviceOf(end) === device.id && pinOf(end) === pin),
-        );
-      const resolved = resolveLock(type, device.settings, landed);
-      return resolved ? [{ device, type, resolved }] : [];
-    }),
+    locks: locks.filter(({ device }) => device.door === doorId),
+    beside: locks.filter(({ device }) => device.door !== null && device.door !== doorId),
   };
 }
 

@@ -1,5 +1,5 @@
 import type { PromiseId } from '../orders/index';
-import type { Edit, Plan } from '../plan/index';
+import { terminalId, type Edit, type Plan } from '../plan/index';
 import { magnetDoor } from './doors';
 import { menu, menuDoor } from './menuDoor';
 import { add, brief, drop, gate, lobby, move, operator, set, wire } from './ruleEdits';
@@ -201,6 +201,31 @@ export const ORDER_MISTAKES: readonly OrderMistake[] = [
     make: operator,
     edits: (plan) => [move(plan, 'F1.NC', 'O1.LC', 'to', 'EB1.1C'), drop(plan, 'O1.LNC', 'EB1.1C')],
     promise: 'operator-waits',
+    events: 2,
+  },
+  {
+    name: 'contact of the other door of a small room bridged: it stands open, and this one is let go',
+    make: vestibule,
+    edits: (plan) => [
+      {
+        kind: 'connect',
+        conductor: {
+          ...plan.conductors['D02/W01']!,
+          id: 'D02/W91',
+          number: 'W91',
+          from: terminalId('D02/C1', 'a'),
+          to: terminalId('D02/C1', 'b'),
+        },
+      },
+    ],
+    promise: 'one-at-a-time',
+    events: 4,
+  },
+  {
+    name: 'interlock of a small room off: a card at either door, and both are free',
+    make: vestibule,
+    edits: () => [{ kind: 'setSetting', device: 'K1', setting: 'interlock', value: 'off' }],
+    promise: 'one-at-a-time',
     events: 2,
   },
 ];

@@ -136,7 +136,7 @@ function Story({
     const events = eventsIn(world, story);
     steps.current = events.map(({ id, stimulus }, index) =>
       setTimeout(() => {
-        if (stimulus) bench.act(stimulus, eventWords(plan, id));
+        if (stimulus) bench.act(stimulus, eventWords(plan, id, door.id));
         else bench.skip();
       }, index * STEP_MS),
     );
@@ -147,7 +147,7 @@ function Story({
       <ol>
         {story.length === 0 && <li>The door is at rest; nothing has happened.</li>}
         {story.map((id, index) => (
-          <li key={index}>{eventWords(plan, id)}</li>
+          <li key={index}>{eventWords(plan, id, door.id)}</li>
         ))}
       </ol>
       <p className={css['end']}>{BROKEN_WORDS[promise]}</p>
