@@ -35,6 +35,10 @@ const TASKS: Record<CheckTask, (v: Values) => string> = {
     `Network cable pulled: a known card or code ${v['in'] === 1 ? `opens ${v['tag']}` : `leaves ${v['tag']} locked`}${v['exit'] ? `, ${v['exit']} lets people out` : ''}`,
   'phone-range': (v) =>
     `A phone opens ${v['tag']} from ${v['metres']} m off ${v['reader']}, and not from the other side of the door`,
+  'line-normal': (v) => `Nothing pulled: the line of ${v['tag']} is normal, neither alarm nor trouble`,
+  'line-alarm': (v) =>
+    `${v['by']} pulled: ${v['tag']} tells of an alarm; pushed back, the line is normal again`,
+  'line-trouble': (v) => `One wire of the line of ${v['tag']} removed: it tells of trouble`,
   'alarm-sounder-volts': (v) => `${v['tag']} sounds with the ${v['alarm']}-open alarm`,
   'wrong-credential': (v) => `A wrong card or code leaves ${v['tag']} locked`,
   'lock-volts-exit': (v) => `At ${v['tag']}, just after ${v['exit']}`,

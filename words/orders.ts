@@ -60,7 +60,7 @@ export function eventWords(plan: Plan, id: string, door?: string): string {
   if (fixed) return fixed;
   const [kind = '', device = '', more = ''] = id.split(':');
   const found = findIn(plan.devices, device);
-  const away = door !== undefined && found?.door != null && found.door !== door;
+  const away = door !== undefined && (found?.door ?? door) !== door;
   const tag = found ? (away ? `${found.door} ${found.tag}` : found.tag) : device;
   switch (kind) {
     case 'card':

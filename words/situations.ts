@@ -130,6 +130,12 @@ export const laterWords = (later: readonly Later[]): string =>
     })
     .join('; ');
 
+const LINES = { normal: 'normal', alarm: 'alarm', trouble: 'trouble', dead: 'not fed' } as const;
+
+/** What the panel sees of its lines: `Line of M1: alarm`. */
+export const linesWords = (lines: ProofRow['lines']): string =>
+  lines.map(({ tag, reads }) => `Line of ${tag}: ${LINES[reads]}`).join('; ');
+
 /** How long a door that was let go stays so: ` for 5.0 s`; nothing where it does not lock again by itself. */
 export function soonWords({ locks, later }: Pick<ProofRow, 'locks' | 'later'>): string {
   if (!locks.some(({ hold }) => hold === 'free')) return '';

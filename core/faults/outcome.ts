@@ -1,6 +1,7 @@
 import {
   cellsOf,
   provenFor,
+  toldOf,
   tried,
   trialsOf,
   type Cell,
@@ -40,7 +41,7 @@ export function answersFrom(world: World, rest: SimState): Answers {
     const state = tried(trial, world, rest);
     if (!state) return null;
     const { cells } = cellsOf(world, trial.situation, state, deadState);
-    return { cells, alarms: [...state.alarms].sort() };
+    return { cells, alarms: toldOf(world, state) };
   });
 }
 

@@ -1,4 +1,4 @@
-import { fireReleases, sameReleases } from '../prove/index';
+import { fireReleases, sameReleases, toldOf } from '../prove/index';
 import { advance, atRest, type World } from '../simulate/index';
 import { breakNow, brokenWorld, defectOf } from './brokenWorld';
 import { faultsOf, type Fault } from './fault';
@@ -27,7 +27,7 @@ export interface PairStep {
  */
 export function* pairsOf(world: World, sound: readonly FaultResult[], skip = 0): Generator<PairStep> {
   const rest = atRest(world);
-  const before = [...rest.alarms];
+  const before = toldOf(world, rest);
   const faults = faultsOf(world);
   const single = new Map(sound.map((result) => [JSON.stringify(result.fault), groupOf(result, before)]));
   const groupFor = (fault: Fault): FaultGroup => single.get(JSON.stringify(fault)) ?? 'harmless';

@@ -3,6 +3,7 @@ import {
   fireReleases,
   openingOf,
   sameReleases,
+  toldOf,
   trialsOf,
   type Opening,
   type SituationId,
@@ -59,7 +60,7 @@ export function* sweep(
     ],
     trials,
     same: bySituation(trials, () => 'same'),
-    alarms: [...rest.alarms].sort(),
+    alarms: toldOf(sound, rest),
   };
   // Whether an operator opens a leaf that nothing holds is a matter of time and currents, not of a reading.
   const run = movedByOperatorOnly(sound) ? null : soundRun(all);
@@ -155,7 +156,7 @@ function play(
     const first = all.trials.findIndex(({ situation }) => situation.id === id) === number;
     if (first) openings.set(id, told.answer && openingOf(told.answer.cells));
   }
-  const alarms = [...from.at.state.alarms].sort();
+  const alarms = toldOf(world, from.at.state);
   return { outcomes, worst: worstOutcome(outcomes.values()), alarms, openings };
 }
 

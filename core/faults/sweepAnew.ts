@@ -3,6 +3,7 @@ import {
   fireReleases,
   openingOf,
   sameReleases,
+  toldOf,
   trialsOf,
   type Opening,
   type SituationId,
@@ -35,7 +36,7 @@ export function triedAnew(broken: World, rest: SimState, answers: Answers, fault
   const now = answersFrom(broken, after);
   const trials = trialsOf(broken);
   const outcomes = bySituation(trials, (number) => outcomeOf(answers[number] ?? null, now[number] ?? null));
-  const alarms = [...after.alarms].sort();
+  const alarms = toldOf(broken, after);
   const openings = openingsIn(trials, now);
   return { fault, outcomes, worst: worstOutcome(outcomes.values()), alarms, openings };
 }

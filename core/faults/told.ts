@@ -1,4 +1,4 @@
-import { cellsOf, leavesFreely, played, provenFor, type Trial } from '../prove/index';
+import { cellsOf, leavesFreely, played, provenFor, toldOf, type Trial } from '../prove/index';
 import {
   NotShared,
   type Circuit,
@@ -87,7 +87,7 @@ function told(
       return end ? by.state(end) : state;
     };
     const { cells } = cellsOf(world, situation, state, provenFor(world), after);
-    return { cells, alarms: [...state.alarms].sort() };
+    return { cells, alarms: toldOf(world, state) };
   });
 }
 

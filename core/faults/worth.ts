@@ -1,6 +1,6 @@
 import { withDefect } from '../circuit/index';
 import { atRest, type World } from '../simulate/index';
-import { fireReleases, sameReleases } from '../prove/index';
+import { fireReleases, sameReleases, toldOf } from '../prove/index';
 import { defectOf } from './brokenWorld';
 import { faultsOf, type Fault } from './fault';
 import { groupOf, isWorseGroup, type FaultGroup } from './groups';
@@ -48,7 +48,7 @@ export function heldStill(world: World, id: string): World {
  */
 export function* worthOf(world: World, sound: readonly FaultResult[]): Generator<Worth> {
   const rest = atRest(world);
-  const before = [...rest.alarms];
+  const before = toldOf(world, rest);
   const groups = new Map(sound.map((result) => [JSON.stringify(result.fault), groupOf(result, before)]));
   fireReleases(world, rest);
   for (const device of protectors(world)) {

@@ -6,6 +6,7 @@ import { exchangeType } from '../door/exchangeType';
 import { runOf } from '../door/index';
 import { FAULT_GROUPS, faultsOf, groupOf, sweep, type FaultGroup } from '../faults/index';
 import { applyEdit, devicesOf, typeIn, type Door, type DoorId, type Edit, type Plan } from '../plan/index';
+import { toldOf } from '../prove/index';
 import { atRest, buildWorld } from '../simulate/index';
 import { USUAL_RUN, withGlass } from './withGlass';
 
@@ -36,7 +37,7 @@ export function countFaults(plan: Plan, door: DoorId): FaultCounts {
   const world = buildWorld(plan, door);
   const rest = atRest(world);
   const counts = Object.fromEntries(FAULT_GROUPS.map((group) => [group, 0])) as Record<FaultGroup, number>;
-  for (const result of sweep(world, rest, faultsOf(world))) counts[groupOf(result, [...rest.alarms])] += 1;
+  for (const result of sweep(world, rest, faultsOf(world))) counts[groupOf(result, toldOf(world, rest))] += 1;
   return counts;
 }
 

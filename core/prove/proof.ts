@@ -1,5 +1,6 @@
 import type { Adjusted, Expectation, Side, SituationId } from '../plan/index';
 import type { Alarm, LockStatus } from '../simulate/index';
+import type { LineReading } from './panelLines';
 
 export type { Expectation, Side, SituationId } from '../plan/index';
 
@@ -67,6 +68,8 @@ export interface ProofRow {
   /** Contacts of the lock's loop that are open here although closed at rest. */
   readonly opened: readonly PathLabel[];
   readonly alarms: readonly Alarm[];
+  /** What each watched alarm line reads then. */
+  readonly lines: readonly { readonly tag: string; readonly reads: LineReading }[];
   /** How it goes on while nobody does anything: each change of the lock and of alarms. */
   readonly later: readonly Later[];
 }

@@ -27,6 +27,7 @@ import type {
 } from './proof';
 import { fireReleases } from './fireReleases';
 import { later } from './later';
+import { lineReading, panelLines } from './panelLines';
 import { SITUATIONS, tried, trialsOf, type Situation, type Trial } from './situations';
 
 /**
@@ -93,6 +94,7 @@ function rowOf(
         return label(plan, world.netlist, branch, a, b);
       }),
     alarms: [...state.alarms].sort(),
+    lines: panelLines(world).map((line) => ({ tag: line.tag, reads: lineReading(line, state) })),
     later: later(world, state),
   };
 }

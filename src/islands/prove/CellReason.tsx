@@ -6,6 +6,7 @@ import {
   cellReason,
   expectationWords,
   laterWords,
+  linesWords,
   outcomeWords,
   pathWords,
   situationName,
@@ -51,6 +52,7 @@ export function CellReason({ row, side, door, bench }: Props) {
       {row.path.length > 0 && <p className={css['path']}>Current: {pathWords(row.path)}</p>}
       {row.opened.length > 0 && <p className={css['path']}>Opened by: {pathWords(row.opened)}</p>}
       {row.alarms.length > 0 && <p>{row.alarms.map((alarm) => ALARM_NAMES[alarm]).join(', ')}</p>}
+      {row.lines.length > 0 && <p>{linesWords(row.lines)}</p>}
       <Wanted cell={cell} side={side} />
       <div className={css['acts']}>
         <Button size="s" onClick={() => makeSo(row.at)}>
