@@ -23,6 +23,7 @@ const gallery: Partial<Brief> = {
   escapeRoute: true,
   mechanicalEgress: false,
   rescuers: true,
+  keyOverride: null,
   fireDoor: false,
 };
 const workshop: Partial<Brief> = {
@@ -30,6 +31,7 @@ const workshop: Partial<Brief> = {
   escapeRoute: true,
   mechanicalEgress: true,
   rescuers: false,
+  keyOverride: null,
   fireDoor: false,
 };
 
@@ -43,6 +45,7 @@ export const DOORS: readonly DemoDoor[] = [
       escapeRoute: true,
       mechanicalEgress: true,
       rescuers: true,
+      keyOverride: null,
       fireDoor: false,
       slowWalkers: true,
       outdoors: true,
@@ -80,6 +83,7 @@ export const DOORS: readonly DemoDoor[] = [
       escapeRoute: false,
       mechanicalEgress: true,
       rescuers: false,
+      keyOverride: null,
       fireDoor: true,
     },
     run: 14,

@@ -1,1 +1,2 @@
-ALTER TABLE `doors` ADD `expectations` text DEFAULT '[]' NOT NULL;
+ALTER TABLE `doors` ADD `expectations` text DEFAULT '[]' NOT NULL;--> statement-breakpoint
+UPDATE `doors` SET `brief` = json_set(`brief`, '$.keyOverride', null) WHERE json_type(`brief`, '$.keyOverride') IS NULL;

@@ -35,6 +35,10 @@ export const QUESTIONS: Record<Exclude<keyof Brief, 'assumed'>, { label: string;
     hint: 'One that retracts the latch with no power at all. It does not free a magnet.',
   },
   rescuers: { label: 'Must rescuers get in when the power is dead?', hint: 'Fire crew, first aid.' },
+  keyOverride: {
+    label: 'Does a key open it from outside without power?',
+    hint: 'A cylinder that draws the latch. It frees no magnet.',
+  },
   fireDoor: { label: 'Is it a fire door that must stay latched?', hint: 'The label on its edge tells.' },
   outdoors: {
     label: 'Is the outer side in the weather?',

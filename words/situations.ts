@@ -54,6 +54,8 @@ export const meansWords = (means: Means): string => {
   switch (means.kind) {
     case 'lever':
       return 'the lever';
+    case 'key':
+      return 'a key';
     case 'unlocked':
       return 'just open it';
     case 'exit':
@@ -69,11 +71,13 @@ const MISSING: Record<Exclude<Missing['kind'], 'weak-lock' | 'brief' | 'asked-le
   restless: 'the circuit never comes to rest',
   'no-fire-release': 'the plan has no fire release',
   'no-battery': 'no battery is planned',
+  'no-way-in': 'rescuers must get in, and no key opens it from outside',
 };
 const QUESTIONS = {
   mechanicalEgress: 'is there a lever or bar that works without power?',
   rescuers: 'must rescuers get in when it is dead?',
   escapeRoute: 'is it on an escape route?',
+  keyOverride: 'does a key open it from outside without power?',
 } as const;
 
 export function missingWords(missing: Missing): string {
@@ -90,7 +94,10 @@ export function missingWords(missing: Missing): string {
 /** One or two words for what the cell found. */
 export function outcomeWords(cell: Cell, side: Side): string {
   if (cell.verdict === 'not-proven') return 'Not proven';
-  if (side === 'outside') return cell.got === 'possible' ? 'Open' : 'Shut';
+  if (side === 'outside') {
+    if (cell.got === 'possible') return 'Open';
+    return cell.works.some(({ kind }) => kind === 'key') ? 'Shut; a key opens' : 'Shut';
+  }
   if (cell.works.length === 0) return 'No way out';
   if (cell.got !== 'possible') return `Only by ${cell.works.map(meansWords).join(', ')}`;
   return cell.works.some((one) => one.kind === 'unlocked') ? 'Free' : cell.works.map(meansWords).join(', ');

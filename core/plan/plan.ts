@@ -27,6 +27,7 @@ export const EMPTY_BRIEF: Brief = {
   escapeRoute: null,
   mechanicalEgress: null,
   rescuers: null,
+  keyOverride: null,
   fireDoor: null,
   outdoors: false,
   slowWalkers: false,

@@ -7,6 +7,8 @@ export type { Expectation, Side, SituationId } from '../plan/index';
 /** One way through the door that was tried in a situation. */
 export type Means =
   | { readonly kind: 'lever' }
+  /** A key from outside, whatever the power does. */
+  | { readonly kind: 'key' }
   | { readonly kind: 'unlocked' }
   | { readonly kind: 'exit'; readonly tag: string }
   | { readonly kind: 'break-glass'; readonly tag: string };
@@ -17,11 +19,16 @@ export type Missing =
   /** An operator alone moves the leaf, and the plan does not say whether a hand can. */
   | { readonly kind: 'leaf-by-hand' }
   | { readonly kind: 'no-dead-state' }
-  | { readonly kind: 'brief'; readonly question: 'mechanicalEgress' | 'rescuers' | 'escapeRoute' }
+  | {
+      readonly kind: 'brief';
+      readonly question: 'mechanicalEgress' | 'rescuers' | 'escapeRoute' | 'keyOverride';
+    }
   | { readonly kind: 'weak-lock'; readonly tag: string; readonly volts: number }
   | { readonly kind: 'restless' }
   | { readonly kind: 'no-fire-release' }
   | { readonly kind: 'no-battery' }
+  /** Rescuers must get in, and nothing opens a locked door from outside. */
+  | { readonly kind: 'no-way-in' }
   /** Somebody asks for less of a way through than follows from the brief, and what follows from it is not met. */
   | { readonly kind: 'asked-less'; readonly reason: string };
 

@@ -122,7 +122,7 @@ export function cellsOf(
   const inside = wanted(world, situation, 'inside', situation.inside(brief, assumed));
   return {
     cells: {
-      outside: outsideCell(world, outside, state, locks, general),
+      outside: outsideCell(world, situation, outside, state, locks, general),
       inside: insideCell(world, inside, state, locks, general, after),
     },
     locks,
@@ -194,6 +194,7 @@ function missingFor(
 
 function outsideCell(
   world: World,
+  situation: Situation,
   want: Wanted,
   state: SimState,
   locks: readonly LockStatus[],
@@ -208,6 +209,8 @@ function outsideCell(
   const free = unlocked
     ? byHand || operatorOpens(world, state)
     : state.doorOpen || doorHold(locks) === 'free';
+  const key = free ? null : keyFor(world, situation, expectation);
+  if (key?.kind === 'brief' || key?.kind === 'no-way-in') missing.push(key);
   // Nothing is planned that keeps such a leaf shut: only that it opens when asked can be proven.
   if (unlocked && expectation === 'must-not')
     return cell(
@@ -218,7 +221,21 @@ function outsideCell(
       missing,
     );
   if (unlocked && !free) missing.push({ kind: 'leaf-by-hand' });
-  return cell(want, free ? [{ kind: 'unlocked' }] : [], [{ kind: 'unlocked' }], () => free, missing);
+  const works: Means[] = free ? [{ kind: 'unlocked' }] : key?.kind === 'key' ? [key] : [];
+  return cell(want, works, [{ kind: 'unlocked' }], () => free, missing);
+}
+
+/** Situations in which rescuers may come to a door that has no power, or is in a fire. */
+const RESCUED: ReadonlySet<SituationId> = new Set(['dead', 'fire', 'fire-burnt']);
+
+/** How rescuers get through a door that stays locked then: by a key; or what keeps that from being proven. Null where nobody asks. */
+function keyFor(world: World, { id }: Situation, expectation: Expectation): Means | Missing | null {
+  const { rescuers, keyOverride } = world.door.brief;
+  if (rescuers !== true || expectation !== 'must-not' || !RESCUED.has(id)) return null;
+  if (keyOverride === null) return { kind: 'brief', question: 'keyOverride' };
+  // A cylinder draws a latch; it takes no magnet off.
+  const turns = keyOverride && world.locks.every(({ type }) => type.lock?.kind === 'strike');
+  return turns ? { kind: 'key' } : { kind: 'no-way-in' };
 }
 
 /** True where whoever is inside gets out by no act but the lever or a push: no button and no glass adds to that. */

@@ -125,3 +125,32 @@ describe('what follows a situation by itself', () => {
     expect(rowOf(magnetDoor(), 'fire').later).toEqual([]);
   });
 });
+
+describe('rescuers at a door that stays locked when dead', () => {
+  const asked = (keyOverride: boolean | null, rescuers = true): Plan => {
+    const brief = { ...strikeDoor().doors['D01']!.brief, rescuers, keyOverride };
+    return mustApply(strikeDoor(), { kind: 'setDoor', id: 'D01', patch: { brief } });
+  };
+  const outside = (plan: Plan, id: SituationId) => rowOf(plan, id).cells.outside;
+
+  it('get in by a key, or it is not proven that they do', () => {
+    for (const id of ['dead', 'fire'] as const) {
+      expect(outside(asked(true), id)).toMatchObject({ verdict: 'pass', works: [{ kind: 'key' }] });
+      expect(outside(asked(null), id)).toMatchObject({
+        verdict: 'not-proven',
+        missing: [{ kind: 'brief', question: 'keyOverride' }],
+      });
+      expect(outside(asked(false), id)).toMatchObject({
+        verdict: 'not-proven',
+        missing: [{ kind: 'no-way-in' }],
+      });
+    }
+    expect(outside(asked(null), 'rest').verdict).toBe('pass');
+    expect(outside(asked(null, false), 'dead').verdict).toBe('pass');
+  });
+  it('need none at a magnet that lets go', () => {
+    const brief = { ...magnetDoor().doors['D01']!.brief, rescuers: true, keyOverride: null };
+    const plan = mustApply(magnetDoor(), { kind: 'setDoor', id: 'D01', patch: { brief } });
+    expect(outside(plan, 'dead')).toMatchObject({ verdict: 'pass', works: [{ kind: 'unlocked' }] });
+  });
+});

@@ -20,6 +20,7 @@ export const MAGNET_BRIEF: Brief = {
   escapeRoute: true,
   mechanicalEgress: false,
   rescuers: true,
+  keyOverride: null,
   fireDoor: false,
 };
 
@@ -30,6 +31,7 @@ export const STRIKE_BRIEF: Brief = {
   escapeRoute: true,
   mechanicalEgress: true,
   rescuers: false,
+  keyOverride: null,
   fireDoor: false,
 };
 

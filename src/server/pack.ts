@@ -98,6 +98,9 @@ function sheet(plan: Plan, door: Door): Content[] {
     [QUESTIONS.escapeRoute.label, yes(brief.escapeRoute)],
     [QUESTIONS.mechanicalEgress.label, yes(brief.mechanicalEgress)],
     [QUESTIONS.rescuers.label, yes(brief.rescuers)],
+    ...(brief.rescuers === true
+      ? [[QUESTIONS.keyOverride.label, yes(brief.keyOverride)] satisfies [string, string]]
+      : []),
     [QUESTIONS.fireDoor.label, yes(brief.fireDoor)],
     [QUESTIONS.outdoors.label, assumedOr('outdoors', yes(brief.outdoors))],
     [QUESTIONS.slowWalkers.label, assumedOr('slowWalkers', yes(brief.slowWalkers))],

@@ -45,6 +45,7 @@ export const REASONS: Record<string, string> = {
   'weak-lock': 'a lock gets a voltage at which it neither holds nor lets go',
   'no-battery': 'no battery is planned',
   restless: 'the circuit never comes to rest',
+  'no-way-in': 'rescuers must get in, and no key opens it from outside',
   'asked-less':
     'less of a way through is asked for than the brief leads to, and what it leads to is not there',
   'leaf-by-hand': 'an operator alone moves the leaf, and the plan does not say whether a hand can',

@@ -13,6 +13,8 @@ const briefSchema = z.strictObject({
   mechanicalEgress: z.boolean().nullable().default(null),
   /** Rescuers must get in when the power is dead. */
   rescuers: z.boolean().nullable().default(null),
+  /** A key opens it from outside whatever the power does: a cylinder that draws the latch. It frees no magnet. */
+  keyOverride: z.boolean().nullable().default(null),
   fireDoor: z.boolean().nullable().default(null),
   /** The outer side is in the weather. */
   outdoors: z.boolean().default(false),

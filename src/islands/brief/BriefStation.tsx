@@ -15,7 +15,10 @@ import { storedName } from '../settings';
 import { useDispatch, useUnit } from '../store/context';
 import css from './BriefStation.module.css';
 
-const YES_NO = ['escapeRoute', 'mechanicalEgress', 'rescuers', 'fireDoor'] as const;
+const YES_NO = ['escapeRoute', 'mechanicalEgress', 'rescuers', 'keyOverride', 'fireDoor'] as const;
+/** A key matters where rescuers must get in. */
+const asks = (brief: Brief, question: (typeof YES_NO)[number]): boolean =>
+  question !== 'keyOverride' || brief.rescuers === true;
 
 /** What the door is for, and the dead state that follows from it. */
 export function BriefStation({ door }: { door: Door }) {
@@ -43,7 +46,7 @@ export function BriefStation({ door }: { door: Door }) {
             }))}
             onChange={(protects) => answer({ protects })}
           />
-          {YES_NO.map((question) => (
+          {YES_NO.filter((question) => asks(brief, question)).map((question) => (
             <YesNo
               key={question}
               {...QUESTIONS[question]}
