@@ -38,6 +38,7 @@ const FIXED: Readonly<Record<string, string>> = {
   wait: 'Time passes until the next timer',
   'open:inside': 'Somebody inside pushes the leaf',
   'open:outside': 'Somebody outside pulls the leaf',
+  'open:key': 'Somebody opens with a key',
   'open:force': 'The leaf is torn open',
   close: 'The leaf falls shut',
   fire: 'Fire alarm',

@@ -45,7 +45,12 @@ export function actWords(plan: Plan, act: Act): string {
         ? `${tagOf(plan, act.device)} pressed`
         : `Key ${act.key} of ${tagOf(plan, act.device)}`;
     case 'open':
-      return { inside: 'Pushed from inside', outside: 'Pulled from outside', force: 'Torn open' }[act.from];
+      return {
+        inside: 'Pushed from inside',
+        outside: 'Pulled from outside',
+        force: 'Torn open',
+        key: 'Opened with a key',
+      }[act.from];
     case 'close':
       return 'Leaf falls shut';
     case 'others-open':

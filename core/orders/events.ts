@@ -1,7 +1,7 @@
 import { does, functionOf } from '../devices/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { callers, fireReleases, needsNetwork } from '../prove/index';
-import { BATTERY, neighboursOf, type SimState, type Stimulus, type World } from '../simulate/index';
+import { BATTERY, keyTurns, neighboursOf, type SimState, type Stimulus, type World } from '../simulate/index';
 
 /** Something that may happen next at a door. */
 export interface OrderEvent {
@@ -60,10 +60,13 @@ function people(world: World): OrderEvent[] {
   return list;
 }
 
-const leaf = (): OrderEvent[] => [
+const leaf = (world: World): OrderEvent[] => [
   event('open:inside', { kind: 'openDoor', from: 'inside' }, { may: (state) => !state.doorOpen }),
   event('open:outside', { kind: 'openDoor', from: 'outside' }, { may: (state) => !state.doorOpen }),
   event('open:force', { kind: 'openDoor', from: 'force' }, { may: (state) => !state.doorOpen }),
+  ...(keyTurns(world)
+    ? [event('open:key', { kind: 'openDoor', from: 'key' }, { may: (state) => !state.doorOpen })]
+    : []),
   event('close', { kind: 'closeDoor' }, { may: (state) => state.doorOpen }),
 ];
 
@@ -172,7 +175,7 @@ export const WAIT = event('wait', null, {
 export const eventsOf = (world: World): OrderEvent[] => [
   WAIT,
   ...people(world),
-  ...leaf(),
+  ...leaf(world),
   ...emergencies(world),
   ...failures(world),
   ...besides(world),

@@ -4,6 +4,7 @@ import { outerPin } from '../devices/index';
 import { deviceOf, findTypeIn, pinOf, type Adjusted, type DeadState, type Plan } from '../plan/index';
 import {
   doorHold,
+  keyTurns,
   leverOpens,
   lockStatuses,
   movedByOperatorOnly,
@@ -233,9 +234,7 @@ function keyFor(world: World, { id }: Situation, expectation: Expectation): Mean
   const { rescuers, keyOverride } = world.door.brief;
   if (rescuers !== true || expectation !== 'must-not' || !RESCUED.has(id)) return null;
   if (keyOverride === null) return { kind: 'brief', question: 'keyOverride' };
-  // A cylinder draws a latch; it takes no magnet off.
-  const turns = keyOverride && world.locks.every(({ type }) => type.lock?.kind === 'strike');
-  return turns ? { kind: 'key' } : { kind: 'no-way-in' };
+  return keyTurns(world) ? { kind: 'key' } : { kind: 'no-way-in' };
 }
 
 /** True where whoever is inside gets out by no act but the lever or a push: no button and no glass adds to that. */

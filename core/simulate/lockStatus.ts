@@ -127,6 +127,10 @@ export function doorHold(statuses: readonly LockStatus[]): 'held' | 'free' | 'we
   return statuses.some((status) => status.hold === 'weak') ? 'weak' : 'free';
 }
 
+/** True where a key from outside opens it whatever the electricity does: a cylinder draws a latch, and takes no magnet off. */
+export const keyTurns = (world: World): boolean =>
+  world.door.brief.keyOverride === true && world.locks.every(({ type }) => type.lock?.kind === 'strike');
+
 /** True where a lever lets people out whatever the electricity does: it retracts a latch, not a magnet. */
 export const leverOpens = (world: World): boolean =>
   world.door.brief.mechanicalEgress === true && world.locks.every(({ type }) => type.lock?.kind === 'strike');

@@ -48,7 +48,7 @@ export type Stimulus =
       readonly output?: number;
     }
   | { readonly kind: 'press'; readonly device: string; readonly key?: string }
-  | { readonly kind: 'openDoor'; readonly from: 'inside' | 'outside' | 'force' }
+  | { readonly kind: 'openDoor'; readonly from: 'inside' | 'outside' | 'force' | 'key' }
   | { readonly kind: 'closeDoor' }
   /** The leaves of the other doors that wires join to this one: they open, or they are all shut again. */
   | { readonly kind: 'otherDoors'; readonly open: boolean }

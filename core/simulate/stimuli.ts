@@ -3,7 +3,7 @@ import { withNewFuses, type Feed } from '../circuit/index';
 import type { Signal } from './behaviours/index';
 import { readCard, type CardRead, type SettleUnder } from './cardRead';
 import { deliver, exchange, moveDoor, moveOthers } from './exchange';
-import { doorHold, leverOpens, lockStatuses } from './lockStatus';
+import { doorHold, keyTurns, leverOpens, lockStatuses } from './lockStatus';
 import { overCable, setMains, withoutCable } from './mains';
 import type { Effect, SimState, Stimulus } from './simState';
 import type { Inhabitant, World } from './world';
@@ -118,11 +118,12 @@ function turnLever(world: World, state: SimState, effects: Effect[]): SimState {
 function pushDoor(
   world: World,
   state: SimState,
-  from: 'inside' | 'outside' | 'force',
+  from: 'inside' | 'outside' | 'force' | 'key',
   effects: Effect[],
 ): SimState {
   const free = doorHold(lockStatuses(world, state.point)) !== 'held';
-  if (!free && from !== 'force' && !(from === 'inside' && leverOpens(world))) {
+  const unlatches = (from === 'inside' && leverOpens(world)) || (from === 'key' && keyTurns(world));
+  if (!free && from !== 'force' && !unlatches) {
     effects.push({ at: state.now, kind: 'door-refused' });
     return state;
   }

@@ -27,7 +27,12 @@ export const actSchema = z.discriminatedUnion('does', [
     device: innerId(),
     key: word(40).nullable().default(null),
   }),
-  z.strictObject({ does: z.literal('open'), at, from: z.enum(['inside', 'outside', 'force']), expect: push }),
+  z.strictObject({
+    does: z.literal('open'),
+    at,
+    from: z.enum(['inside', 'outside', 'force', 'key']),
+    expect: push,
+  }),
   z.strictObject({ does: z.literal('close'), at }),
   /** The leaves of the doors that wires join to this one. */
   z.strictObject({ does: z.literal('others-open'), at }),

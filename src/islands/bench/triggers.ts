@@ -60,6 +60,13 @@ const ways: Group = ({ world, state, people }) => {
     stimulus: { kind: 'openDoor', from },
   });
   list.push(through('inside'), through('outside'));
+  if (world.door.brief.keyOverride === true && !state.doorOpen)
+    list.push({
+      id: 'open-key',
+      label: 'Key from outside',
+      nobody: people.outside === 0,
+      stimulus: { kind: 'openDoor', from: 'key' },
+    });
   return list;
 };
 

@@ -192,7 +192,9 @@ export function useBench(plan: Plan, door: DoorId): Bench {
       const after = goOn(latest.current, step.state, [...caught.effects, ...step.effects], named);
       // Whoever pushes an open door goes through it, and so does whoever comes behind.
       const passes = stimulus.kind === 'openDoor' && stimulus.from !== 'force' && step.state.doorOpen;
-      const next = passes ? { ...after, people: gone(after.people, stimulus.from) } : after;
+      const next = passes
+        ? { ...after, people: gone(after.people, stimulus.from === 'inside' ? 'inside' : 'outside') }
+        : after;
       latest.current = next;
       setRun(next);
       setClock(step.state.now, true);

@@ -134,6 +134,7 @@ function addable(plan: Plan, door: string) {
         ),
         { does: 'open', at, from: 'inside', expect: null },
         { does: 'open', at, from: 'outside', expect: null },
+        { does: 'open', at, from: 'key', expect: null },
         { does: 'open', at, from: 'force', expect: null },
         { does: 'close', at },
         { does: 'others-open', at },
