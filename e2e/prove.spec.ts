@@ -116,8 +116,8 @@ test('every device is tried for itself, and what is wanted can be something else
   await each.getByRole('button', { name: 'On the bench' }).first().click();
   await expect(page.getByRole('region', { name: 'Bench' })).toContainText('Free to open');
   await page.getByRole('button', { name: 'Draw the loop before and after' }).click();
-  await expect(page.getByRole('group', { name: /^Loop A, At rest: / })).toBeVisible();
-  await expect(page.getByRole('group', { name: /^Loop A, Exit request: / })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Loop A, At rest: / })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Loop A, Exit request: / })).toBeVisible();
   // Less of a way out than the brief leads to is not a pass, whatever is written.
   await page.getByRole('button', { name: 'Want something else…' }).click();
   const form = page.getByRole('form', { name: 'What is wanted: Exit request, from inside' });

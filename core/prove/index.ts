@@ -2,7 +2,7 @@ export { callers, type Caller } from './callers';
 export { letsIn } from './letsIn';
 export { lineReading, panelLines, toldOf, type LineReading, type PanelLine } from './panelLines';
 export * from './proof';
-export { cellsOf, label, leavesFreely, prove, proveOne, provenFor, waysOut, worstOf } from './prove';
+export { cellsOf, label, leavesFreely, prove, proveOne, provenFor, tallyOf, waysOut, worstOf } from './prove';
 export { fireReleases, sameReleases } from './fireReleases';
 export {
   needsNetwork,

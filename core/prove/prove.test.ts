@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Edit, Plan } from '../plan/index';
 import { atRest, buildWorld } from '../simulate/index';
 import { magnetDoor, mustApply, safeStrikeDoor, strikeDoor, wireBetween } from '../specimens/doors';
-import { prove, worstOf, type Proof, type SituationId } from './index';
+import { prove, tallyOf, worstOf, type Proof, type SituationId } from './index';
 
 function proofOf(plan: Plan, ...edits: Edit[]): Proof {
   const changed = mustApply(plan, ...edits);
@@ -109,5 +109,15 @@ describe('prove', () => {
   it('proves nothing about a door without a lock', () => {
     const proof = proofOf(magnetDoor(), { kind: 'removeDevice', id: 'D01/L1' });
     expect(proof.rows.every((row) => worstOf(row) === 'not-proven')).toBe(true);
+  });
+});
+
+describe('tallyOf', () => {
+  it('counts every cell once', () => {
+    for (const plan of [magnetDoor(), strikeDoor()]) {
+      const { rows } = proofOf(plan);
+      expect(tallyOf(rows)).toEqual({ pass: rows.length * 2, fail: 0, 'not-proven': 0 });
+    }
+    expect(tallyOf([])).toEqual({ pass: 0, fail: 0, 'not-proven': 0 });
   });
 });

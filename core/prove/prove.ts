@@ -338,3 +338,10 @@ export function worstOf(row: ProofRow): Cell['verdict'] {
   const verdicts = (['outside', 'inside'] satisfies Side[]).map((side) => row.cells[side].verdict);
   return verdicts.includes('fail') ? 'fail' : verdicts.includes('not-proven') ? 'not-proven' : 'pass';
 }
+
+/** How many cells of a proof have each verdict. */
+export function tallyOf(rows: readonly ProofRow[]): Readonly<Record<Cell['verdict'], number>> {
+  const tally = { pass: 0, fail: 0, 'not-proven': 0 };
+  for (const { cells } of rows) for (const { verdict } of [cells.outside, cells.inside]) tally[verdict] += 1;
+  return tally;
+}

@@ -13,6 +13,7 @@ import {
 } from '../prove/index';
 import { advance, atRest, buildWorld } from '../simulate/index';
 import { mustApply, magnetDoor } from '../specimens/doors';
+import { openedSite, picturesOf } from '../specimens/openedSite';
 import { vestibule } from '../specimens/vestibule';
 import { set, wire } from '../specimens/ruleEdits';
 import { quillhaven } from '#demo/quillhaven';
@@ -22,29 +23,16 @@ import {
   fixesForZone,
   graphOf,
   isSafe,
-  openSite,
   pictureOf,
   reachWithFaults,
   SITE_SITUATIONS,
-  siteSituations,
   trapsOf,
   waysToSafety,
   zoneCells,
   type Opening,
   type Openings,
   type SiteGraph,
-  type SiteOpenings,
 } from './index';
-
-function opened(plan: Plan): SiteOpenings {
-  const steps = openSite(plan);
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-  }
-}
-const pictures = (plan: Plan, openings: SiteOpenings) =>
-  siteSituations(plan).map((situation) => pictureOf(graphOf(plan), openings.get(situation)!, situation));
 
 const space = (id: string, kind: Space['kind'], isProtected = false): Space => ({
   id,
@@ -177,7 +165,7 @@ describe('with every single fault', () => {
       wire('EB1.2C', 'EB1.2NC', { number: 'W92' }),
     );
     const graph = graphOf(plan);
-    const openings = opened(plan);
+    const openings = openedSite(plan);
     const fast = new Set(
       reachWithFaults(graph, openings, sweepSite(plan)).flatMap(({ fault, trapped }) =>
         trapped.map(({ space: id, situation }) => JSON.stringify([fault, id, situation])),
@@ -221,8 +209,8 @@ describe('with every single fault', () => {
 
 describe('the archive', () => {
   const plan = quillhaven();
-  const openings = opened(plan);
-  const traps = trapsOf(graphOf(plan), pictures(plan, openings));
+  const openings = openedSite(plan);
+  const traps = trapsOf(graphOf(plan), picturesOf(plan, openings));
 
   it('has one trap, told with what its door does, and left by the fix that is offered', () => {
     expect(traps.map(({ space: id, situations }) => [id, situations])).toEqual([
@@ -233,11 +221,11 @@ describe('the archive', () => {
     const fixes = fixesFor(plan, trap!, openings);
     expect(fixes.map(({ door, what }) => [door, what])).toEqual([['D10', 'add-glass']]);
     const fixed = mustApply(plan, fixes[0]!.edit);
-    expect(trapsOf(graphOf(fixed), pictures(fixed, opened(fixed)))).toEqual([]);
+    expect(trapsOf(graphOf(fixed), picturesOf(fixed, openedSite(fixed)))).toEqual([]);
   });
 
   it('has one relay that does not latch, which its zone shows; a relay that is not tripped is offered', () => {
-    const asked = (of: Plan) => zoneCells(of, opened(of)).filter(({ asked: what }) => what !== null);
+    const asked = (of: Plan) => zoneCells(of, openedSite(of)).filter(({ asked: what }) => what !== null);
     const failed = (of: Plan) =>
       asked(of)
         .filter(({ verdict }) => verdict === 'fail')
@@ -274,7 +262,7 @@ describe('the archive', () => {
       sides: { id: 'D10', outside: null, inside: null },
     });
     expect(graphOf(bare).unsaid).toEqual(['D10']);
-    expect(trapsOf(graphOf(bare), pictures(bare, opened(bare)))).toEqual([]);
+    expect(trapsOf(graphOf(bare), picturesOf(bare, openedSite(bare)))).toEqual([]);
   });
 });
 
@@ -287,8 +275,8 @@ describe('a fix', () => {
       { kind: 'setSides', id: 'D01', sides: { id: 'D01', outside: 'hall', inside: 'street' } },
       set('K1', 'ch1.unlock', 6),
     );
-    const openings = opened(plan);
-    const traps = trapsOf(graphOf(plan), pictures(plan, openings));
+    const openings = openedSite(plan);
+    const traps = trapsOf(graphOf(plan), picturesOf(plan, openings));
     // The sides are the wrong way round: the hall is left by nobody while the door is shut.
     expect(traps.map(({ space: id }) => id)).toEqual(['hall']);
     expect(fixesFor(plan, traps[0]!, openings)).toEqual([]);

@@ -12,10 +12,18 @@ export interface TreeBox {
   readonly id: string;
   readonly x: number;
   readonly y: number;
+  /** A relay that no zone trips, a door that no relay is there to release. */
+  readonly loose: boolean;
+  /** A door that one of its relays does not free. */
+  readonly shut: boolean;
 }
 export interface TreeEdge {
   readonly from: TreeBox;
   readonly to: TreeBox;
+  /** Goes on through another door's terminals: what breaks there breaks it too. */
+  readonly far: boolean;
+  /** Leads to no door that it frees. */
+  readonly idle: boolean;
 }
 export interface TreeLayout {
   readonly width: number;
@@ -52,6 +60,17 @@ export function layTree({ zones, relays, parts, works, doors }: ReleaseTree): Tr
     part: partOrder.filter((id) => parts.some((part) => part.id === id)),
     door: doorOrder.map(({ id }) => id),
   };
+  const releases = doors.flatMap(({ id, by }) => by.map((one) => ({ ...one, door: id })));
+  const isLoose = (column: TreeColumn, id: string): boolean =>
+    column === 'relay'
+      ? relays.some((relay) => relay.id === id && relay.zones.length === 0)
+      : column === 'door' && !releases.some(({ door }) => door === id);
+  const isIdle = (from: string, to: string): boolean => {
+    const here = releases.filter(
+      ({ relay, part, door }) => (part === from && door === to) || (relay === from && part === to),
+    );
+    return here.length > 0 && here.every(({ frees }) => !frees);
+  };
   const placed = new Map<string, TreeBox>();
   const key = (column: TreeColumn, id: string) => `${column} ${id}`;
   for (const [index, column] of [...COLUMNS.entries()].reverse()) {
@@ -62,7 +81,8 @@ export function layTree({ zones, relays, parts, works, doors }: ReleaseTree): Tr
       const to = after ? links[column](id).flatMap((one) => placed.get(key(after, one)) ?? []) : [];
       const middle = to.reduce((sum, { y }) => sum + y, 0) / to.length;
       const y = to.length > 0 ? Math.max(free, middle) : free;
-      placed.set(key(column, id), { column, id, x, y });
+      const shut = column === 'door' && releases.some(({ door, frees }) => door === id && !frees);
+      placed.set(key(column, id), { column, id, x, y, loose: isLoose(column, id), shut });
       free = y + TREE.row;
     }
   }
@@ -72,7 +92,9 @@ export function layTree({ zones, relays, parts, works, doors }: ReleaseTree): Tr
     if (!after) return [];
     return links[from.column](from.id).flatMap((one) => {
       const to = placed.get(key(after, one));
-      return to ? [{ from, to }] : [];
+      if (!to) return [];
+      const far = works.some(({ relay, part, hops }) => relay === from.id && part === one && hops > 0);
+      return [{ from, to, far, idle: isIdle(from.id, one) }];
     });
   });
   return {

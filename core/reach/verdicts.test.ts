@@ -2,33 +2,15 @@ import { describe, expect, it } from 'vitest';
 import { autowire } from '../autowire/index';
 import { doorsInOrder, emptyPlan, type Plan, type Schools, type Space } from '../plan/index';
 import { magnetDoor, MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
+import { openedSite, picturesOf } from '../specimens/openedSite';
 import { metres } from '../units/index';
 import { quillhaven } from '#demo/quillhaven';
-import {
-  graphOf,
-  openSite,
-  pictureOf,
-  releaseTree,
-  siteSituations,
-  situationsShown,
-  siteVerdicts,
-  trapsOf,
-  type SiteOpenings,
-  type SiteVerdicts,
-} from './index';
+import { graphOf, releaseTree, situationsShown, siteVerdicts, trapsOf, type SiteVerdicts } from './index';
 
-function opened(plan: Plan): SiteOpenings {
-  const steps = openSite(plan);
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-  }
-}
 function verdicts(plan: Plan): SiteVerdicts {
   const graph = graphOf(plan);
-  const openings = opened(plan);
-  const pictures = siteSituations(plan).map((one) => pictureOf(graph, openings.get(one)!, one));
-  return siteVerdicts(plan, graph, openings, trapsOf(graph, pictures), releaseTree(plan));
+  const openings = openedSite(plan);
+  return siteVerdicts(plan, graph, openings, trapsOf(graph, picturesOf(plan, openings)), releaseTree(plan));
 }
 const addSpace = (id: string, kind: Space['kind']) => ({
   kind: 'addSpace' as const,
@@ -89,7 +71,7 @@ describe('what stands against a site', () => {
 
   it('leaves out situations that change nothing here', () => {
     const plan = magnetDoor();
-    const shown = situationsShown(plan, opened(plan));
+    const shown = situationsShown(plan, openedSite(plan));
     expect(shown).not.toContain('network-lost');
     expect(shown).not.toContain('partner-open');
     expect(shown).toContain('fire');

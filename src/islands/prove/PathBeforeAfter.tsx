@@ -43,18 +43,28 @@ export function PathBeforeAfter({ door, world, then, name }: Props) {
               <figcaption>
                 <b>{loop.letter}</b> {title}
               </figcaption>
-              <LoopDrawing
-                drawing={drawLoop(plan, loop, { width: Math.max(320, width - 8), unit, live })}
-                title={`${told}: ${loopWords(plan, door, loop).map(stepWords).join(', ')}`}
-                lit={null}
-                chosenWire={null}
-                chosenTerminal={null}
-                wireName={(id) => plan.conductors[id]?.number ?? id}
-                terminalName={(id) => terminalLabel(plan, id, door)}
-                onWire={nothing}
-                onTerminal={nothing}
-                onPoint={nothing}
-              />
+              {/* A picture: nothing in it is pressed. */}
+              <div
+                className={css['scroll']}
+                role="img"
+                tabIndex={0}
+                aria-label={`${told}: ${loopWords(plan, door, loop).map(stepWords).join(', ')}`}
+              >
+                <div inert>
+                  <LoopDrawing
+                    drawing={drawLoop(plan, loop, { width: Math.max(320, width - 8), unit, live })}
+                    title={told}
+                    lit={null}
+                    chosenWire={null}
+                    chosenTerminal={null}
+                    wireName={(id) => plan.conductors[id]?.number ?? id}
+                    terminalName={(id) => terminalLabel(plan, id, door)}
+                    onWire={nothing}
+                    onTerminal={nothing}
+                    onPoint={nothing}
+                  />
+                </div>
+              </div>
             </figure>
           );
         }),

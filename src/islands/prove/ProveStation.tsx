@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Cell, ProofRow, Side } from '#core/prove/index';
+import { tallyOf, type Cell, type ProofRow, type Side } from '#core/prove/index';
 import { formatAmps, formatVolts } from '#core/units/index';
 import { expectationWords, outcomeWords, situationName, soonWords, verdictWords } from '#words/situations';
 import { LAW } from '#words/findings/index';
@@ -79,12 +79,11 @@ export function ProveStation({ door, verdict, bench }: Pick<StationProps, 'door'
 }
 
 function Tally({ rows }: { rows: readonly ProofRow[] }) {
-  const cells = rows.flatMap((row) => [row.cells.outside, row.cells.inside]);
-  const count = (want: Cell['verdict']) => cells.filter(({ verdict }) => verdict === want).length;
+  const tally = tallyOf(rows);
   return (
     <p className={css['tally']}>
-      <b>{count('pass')}</b> pass · <b className={count('fail') > 0 ? css['bad'] : ''}>{count('fail')}</b>{' '}
-      fail · <b>{count('not-proven')}</b> not proven
+      <b>{tally.pass}</b> pass · <b className={tally.fail > 0 ? css['bad'] : ''}>{tally.fail}</b> fail ·{' '}
+      <b>{tally['not-proven']}</b> not proven
     </p>
   );
 }

@@ -15,20 +15,6 @@ export function TreePicture({ tree }: { tree: ReleaseTree }) {
   const plan = usePlan();
   const layout = useMemo(() => layTree(tree), [tree]);
   const doorName = (id: string) => findIn(plan.doors, id)?.name ?? '';
-  /** A line to a door that it does not free, or only such. */
-  const idle = (from: string, to: string): boolean => {
-    const lines = tree.doors.flatMap(({ id, by }) => by.map((one) => ({ ...one, door: id })));
-    const here = lines.filter(
-      ({ relay, part, door }) => (part === from && door === to) || (relay === from && part === to),
-    );
-    return here.length > 0 && here.every(({ frees }) => !frees);
-  };
-  const shut = (id: string): boolean =>
-    tree.doors.some((one) => one.id === id && one.by.some(({ frees }) => !frees));
-  const loose = (column: TreeColumn, id: string): boolean =>
-    column === 'relay'
-      ? !tree.relays.some((one) => one.id === id && one.zones.length > 0)
-      : column === 'door' && !tree.doors.some((one) => one.id === id && one.by.length > 0);
   return (
     <div className={css['frame']} tabIndex={0} role="region" aria-label="What releases what, as a picture">
       <svg
@@ -44,22 +30,19 @@ export function TreePicture({ tree }: { tree: ReleaseTree }) {
             {TREE_COLUMNS[column]}
           </text>
         ))}
-        {layout.edges.map(({ from, to }) => {
+        {layout.edges.map(({ from, to, far, idle }) => {
           const [x, y] = [from.x + TREE.box, from.y + TREE.height / 2];
           const [end, at] = [to.x, to.y + TREE.height / 2];
           const bend = end - (TREE.column - TREE.box) / 2;
-          const far = tree.works.some(
-            ({ relay, part, hops }) => relay === from.id && part === to.id && hops > 0,
-          );
           return (
             <path
               key={`${from.column} ${from.id} ${to.id}`}
               d={`M${x},${y} H${bend} V${at} H${end}`}
-              className={cx(css['line'], far && css['far'], idle(from.id, to.id) && css['idle'])}
+              className={cx(css['line'], far && css['far'], idle && css['idle'])}
             />
           );
         })}
-        {layout.boxes.map(({ column, id, x, y }) => {
+        {layout.boxes.map(({ column, id, x, y, loose, shut }) => {
           const [name, more] = treeBoxWords(tree, column, id, doorName);
           return (
             <g key={`${column} ${id}`} role="img" aria-label={`${TREE_COLUMNS[column]} ${name}: ${more}`}>
@@ -69,12 +52,7 @@ export function TreePicture({ tree }: { tree: ReleaseTree }) {
                 width={TREE.box}
                 height={TREE.height}
                 rx={2}
-                className={cx(
-                  css['box'],
-                  css[column],
-                  column === 'door' && shut(id) && css['shut'],
-                  loose(column, id) && css['loose'],
-                )}
+                className={cx(css['box'], css[column], shut && css['shut'], loose && css['loose'])}
               />
               <text x={x + 8} y={y + 15} className={css['name']}>
                 {fit(name, 22)}
