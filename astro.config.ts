@@ -24,7 +24,7 @@ export default defineConfig({
   build: { inlineStylesheets: 'never' },
   vite: {
     define: { __INLINE_SCRIPTS__: JSON.stringify(await inlineScripts()) },
-    build: { assetsInlineLimit: 0, manifest: true },
+    build: { assetsInlineLimit: 0, manifest: true, reportCompressedSize: false },
     worker: { format: 'es' },
     resolve: {
       alias: [

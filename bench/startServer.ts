@@ -24,7 +24,7 @@ export interface BenchServer {
 
 /** The built server on a free port, with these sites in a database of its own. */
 export async function startServer(...plans: readonly Plan[]): Promise<BenchServer> {
-  if (!existsSync('dist/server/entry.mjs')) throw new Error('build first: npm run build');
+  if (!existsSync('dist/server/main.mjs')) throw new Error('build first: npm run build');
   const folder = mkdtempSync(join(tmpdir(), 'aldaba-bench-'));
   const path = join(folder, 'aldaba.db');
   const db = openDatabase(path);
@@ -32,7 +32,7 @@ export async function startServer(...plans: readonly Plan[]): Promise<BenchServe
   db.$client.close();
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
-  const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
+  const server = spawn(process.execPath, ['dist/server/main.mjs'], {
     stdio: 'ignore',
     env: { ...process.env, ALDABA_DATA: path, HOST: '127.0.0.1', PORT: String(port), NODE_ENV: 'production' },
   });

@@ -17,7 +17,7 @@ const url = `http://127.0.0.1:${port}`;
 let server: ChildProcess | null = null;
 
 async function start(): Promise<void> {
-  server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
+  server = spawn(process.execPath, ['dist/server/main.mjs'], {
     stdio: 'ignore',
     env: { ...process.env, ALDABA_DATA: data, PORT: String(port), HOST: '127.0.0.1' },
   });

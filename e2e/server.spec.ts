@@ -104,7 +104,7 @@ test('kill -9 in the middle of edits loses none that was acknowledged', async ()
   const port = DEMO.port + 5;
   const url = `http://127.0.0.1:${port}`;
   const start = async (): Promise<ChildProcess> => {
-    const child = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
+    const child = spawn(process.execPath, ['dist/server/main.mjs'], {
       stdio: 'ignore',
       env: { ...process.env, ALDABA_DATA: join(folder, 'aldaba.db'), HOST: '127.0.0.1', PORT: String(port) },
     });

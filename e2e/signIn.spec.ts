@@ -18,7 +18,7 @@ function start(env: Record<string, string>): {
   ended: Promise<number | null>;
 } {
   const text: string[] = [];
-  const child = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
+  const child = spawn(process.execPath, ['dist/server/main.mjs'], {
     stdio: ['ignore', 'ignore', 'pipe'],
     env: { ...process.env, ALDABA_DATA: data, PORT: String(port), NODE_ENV: 'production', ...env },
   });

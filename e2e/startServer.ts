@@ -12,7 +12,7 @@ const folder = mkdtempSync(join(tmpdir(), 'aldaba-e2e-'));
 const path = join(folder, 'aldaba.db');
 if (data === 'demo')
   createSite(openDatabase(path), quillhaven(), { author: 'demo', at: new Date().toISOString() });
-const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
+const server = spawn(process.execPath, ['dist/server/main.mjs'], {
   stdio: 'inherit',
   env: { ...process.env, ALDABA_DATA: path, HOST: '127.0.0.1', PORT: port },
 });

@@ -60,7 +60,7 @@ function newestSource() {
 
 /** True where the built application is missing or older than its sources. */
 export const needsBuild = () =>
-  !existsSync(join(root, 'dist/server/entry.mjs')) ||
+  !existsSync(join(root, 'dist/server/main.mjs')) ||
   !existsSync(STAMP) ||
   statSync(STAMP).mtimeMs < newestSource();
 
@@ -129,6 +129,26 @@ function notePreloads(client) {
   rmSync(folder, { recursive: true });
 }
 
+/** What runs as a process or thread of its own on the server, by the name that its bundle has. */
+const SERVED = { main: 'src/server/main.ts', judge: 'src/server/judging/judge.worker.ts' };
+
+/** The server and its judging thread, a file each beside the built pages: reading their sources one by one takes two seconds. */
+function bundleServer() {
+  const { buildSync } = createRequire(import.meta.url)('esbuild');
+  buildSync({
+    absWorkingDir: root,
+    entryPoints: SERVED,
+    outdir: 'dist/server',
+    outExtension: { '.js': '.mjs' },
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    packages: 'external',
+    sourcemap: true,
+    define: { 'import.meta.env': JSON.stringify({ PROD: true }) },
+  });
+}
+
 /** Builds the application. */
 export function build() {
   const begun = new Date();
@@ -136,6 +156,7 @@ export function build() {
   notePreloads(join(root, 'dist/client'));
   buildServiceWorker(join(root, 'dist/client'));
   squeeze(join(root, 'dist/client'));
+  bundleServer();
   writeFileSync(STAMP, `${begun.toISOString()}\n`);
 }
 

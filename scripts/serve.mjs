@@ -22,7 +22,7 @@ async function choosePort(host) {
 export async function serve(env = {}) {
   const host = process.env.HOST || '127.0.0.1';
   const port = await choosePort(host);
-  const server = spawn(process.execPath, ['--import', 'tsx', join(root, 'src/server/main.ts')], {
+  const server = spawn(process.execPath, [join(root, 'dist/server/main.mjs')], {
     cwd: root,
     stdio: ['inherit', 'ignore', 'inherit'],
     env: { ...process.env, ...env, HOST: host, PORT: String(port), NODE_ENV: 'production' },

@@ -50,10 +50,13 @@ const AS_IS: Rewriting = {
   device: (id) => id,
 };
 
-/** Every rewriting of a wiring does and says what the first one does and says. */
-function same(plan: Plan, id = 'D01'): void {
+/** Rewritings of a wiring do and say what the first one does and says: all of them, or two in turn. */
+function same(plan: Plan, id = 'D01', turn?: number): void {
   const [saying, doing] = [said(runChecks(checkContext(plan, id)), AS_IS), does(plan, id)];
-  for (const rewriting of REWRITINGS) {
+  const asked = REWRITINGS.filter(
+    (_, at) => turn === undefined || (at + turn) % (REWRITINGS.length / 2) === 0,
+  );
+  for (const rewriting of asked) {
     const other = rewriting.rewrite(plan);
     expect(said(runChecks(checkContext(other, id)), rewriting), rewriting.name).toEqual(saying);
     expect(does(other, id), rewriting.name).toEqual(doing);
@@ -67,11 +70,12 @@ describe('the same wiring written down in other ways', () => {
     for (const id of ['D01', 'D02']) same(intercomPlan(), id);
   });
 
-  it.each([...WIRE_MISTAKES, ...HARDWARE_MISTAKES, ...PROOF_MISTAKES])(
+  const mistakes = [...WIRE_MISTAKES, ...HARDWARE_MISTAKES, ...PROOF_MISTAKES];
+  it.each(mistakes.map(([code, what, make, edits], turn) => [code, what, turn, make, edits] as const))(
     'is judged the same with %s: %s',
-    (code, _what, make, edits) => {
+    (code, _what, turn, make, edits) => {
       const plan = make();
-      same(mustApply(plan, ...edits(plan)), code === 'channel-beyond' ? 'D02' : 'D01');
+      same(mustApply(plan, ...edits(plan)), code === 'channel-beyond' ? 'D02' : 'D01', turn);
     },
   );
 
@@ -80,7 +84,7 @@ describe('the same wiring written down in other ways', () => {
     const all = singleMistakes(plan, 'D01');
     for (let n = 7; n < all.length; n += 83) {
       const wrong = applyEdit(plan, all[n]!.edit);
-      if (wrong.ok) same(wrong.plan);
+      if (wrong.ok) same(wrong.plan, 'D01', n);
     }
   });
 });

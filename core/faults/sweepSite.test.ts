@@ -12,14 +12,16 @@ const anew = (plan: Plan): (FaultResult & { door: string })[] =>
   doorsInOrder(plan).flatMap(({ id }) => sweepAnew(plan, id).map((result) => ({ ...result, door: id })));
 
 /** The sweep of a site, with an opening in every situation of each door. */
-const swept = (plan: Plan) =>
-  doorsInOrder(plan).flatMap(({ id }) =>
+const swept = (plan: Plan) => {
+  const all = [...sweepSite(plan)];
+  return doorsInOrder(plan).flatMap(({ id }) =>
     wholeOpenings(
       plan,
       id,
-      [...sweepSite(plan)].filter(({ door }) => door === id),
+      all.filter(({ door }) => door === id),
     ),
   );
+};
 
 /** The same site with runs of other lengths: doors built alike no longer carry the same currents. */
 const stretched = (plan: Plan, by: readonly number[]): Plan =>

@@ -43,7 +43,7 @@ describe('every order of events', () => {
       expect(found?.story).toHaveLength(events);
       // Sound before, but for the doors that are there to show what a door without a glass comes to.
       if (promise !== 'way-out')
-        expect(explored(right, { states: 4000, depth: 3 }).broken.map((one) => one.promise)).not.toContain(
+        expect(explored(right, { states: 2000, depth: 3 }).broken.map((one) => one.promise)).not.toContain(
           promise,
         );
     },
@@ -52,14 +52,14 @@ describe('every order of events', () => {
   it.each(HARDWARE_SETS.map(({ id }) => [id] as const))(
     '%s keeps every promise, as far as is looked',
     (id) => {
-      const report = explored(door(id), { states: 3000, depth: 60 });
+      const report = explored(door(id), { states: 1500, depth: 60 });
       expect(report.broken).toEqual([]);
       expect(report.states).toBeGreaterThan(500);
     },
   );
 
   it('goes through both doors of a small room as one machine, and every promise holds', () => {
-    const report = explored(vestibule(), { states: 4000, depth: 60 });
+    const report = explored(vestibule(), { states: 2500, depth: 60 });
     expect(report.broken).toEqual([]);
     expect(report.notAsked.has('one-at-a-time')).toBe(false);
     const events = eventsOf(buildWorld(vestibule(), 'D01')).map(({ id }) => id);

@@ -13,7 +13,7 @@ const KEY = Symbol.for('aldaba.judges');
 type Holder = { [KEY]?: Judges };
 const holder = globalThis as unknown as Holder;
 
-/** The thread's beginning, as JavaScript: it learns to read TypeScript, then runs the source that the server runs from. */
+/** Where the server is not built, the thread's beginning, as JavaScript: it learns to read TypeScript, then runs the source. */
 const BEGINNING = `
   const { workerData } = require('node:worker_threads');
   import('tsx/esm/api').then(({ register }) => {
@@ -21,7 +21,17 @@ const BEGINNING = `
     return import(workerData);
   });
 `;
-const threadUrl = (): string => pathToFileURL(join(process.cwd(), 'src/server/judging/judge.worker.ts')).href;
+const fileUrl = (path: string): URL => pathToFileURL(join(process.cwd(), path));
+
+/** The thread from its bundle beside the built server, else from its source. */
+const newThread = (): Worker =>
+  import.meta.env?.PROD
+    ? new Worker(fileUrl('dist/server/judge.mjs'))
+    : new Worker(BEGINNING, {
+        eval: true,
+        execArgv: [],
+        workerData: fileUrl('src/server/judging/judge.worker.ts').href,
+      });
 
 /** Threads that ended by themselves. After a few the server judges in place: slower, and still right. */
 let ended = 0;
@@ -29,7 +39,7 @@ const MOST_THREADS = 3;
 
 /** Begins a thread that judges. */
 function inThread(answer: (message: Answer) => void): Bench {
-  const thread = new Worker(BEGINNING, { eval: true, execArgv: [], workerData: threadUrl() });
+  const thread = newThread();
   // The server may end while a door is being judged.
   thread.unref();
   let ready = false;
