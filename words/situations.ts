@@ -32,6 +32,8 @@ const SITUATIONS: Record<SituationId, string> = {
   'network-lost': 'Network lost',
   lockdown: 'Lockdown',
   'partner-open': 'Other door of the lock open',
+  'partner-unlocked': 'Other door of the lock unlocked',
+  tamper: 'A lid lifted',
 };
 
 export const situationName = (id: string): string => SITUATIONS[id as SituationId] ?? id;

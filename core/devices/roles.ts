@@ -52,6 +52,8 @@ export interface Roles {
   readonly bellContact?: { readonly a: string; readonly b: string };
   /** Contact that asks for a lockdown. */
   readonly lockdownContact?: { readonly a: string; readonly b: string };
+  /** Closed while its lid is on, or its cable whole: for a tamper loop. */
+  readonly lidContact?: { readonly a: string; readonly b: string };
   readonly bellOut?: Pair;
   /** Contact of an output that works a siren or a lamp on an alarm. */
   readonly alarmOut?: { readonly a: string; readonly b: string };

@@ -59,6 +59,7 @@ export const rolesSchema = z
     statusContact: ends,
     bellContact: ends,
     lockdownContact: ends,
+    lidContact: ends,
     bellOut: pair,
     alarmOut: ends,
     alarmContact: ends,

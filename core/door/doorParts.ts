@@ -81,7 +81,8 @@ export function doorParts(plan: Plan, doorId: DoorId): DoorParts {
     decider,
     channel: decider ? channelFor(plan, doorId, decider) : 0,
     exits: family('exit'),
-    contacts: family('contact'),
+    // A lid is no leaf.
+    contacts: family('contact').filter(({ type }) => !does(type, 'switch') || does(type, 'doorContact')),
     readers: family('reader'),
     fireRelays: releases.filter(({ type }) => does(type, 'fireRelay')),
     fireLine: door ? fireLineFor(plan, door) : null,

@@ -37,7 +37,7 @@ export type Answers = readonly (Answer | null)[];
 /** Every situation from this rest, at each device that brings it about. */
 export function answersFrom(world: World, rest: SimState): Answers {
   const deadState = provenFor(world);
-  return trialsOf(world).map((trial) => {
+  return trialsOf(world, rest).map((trial) => {
     const state = tried(trial, world, rest);
     if (!state) return null;
     const { cells } = cellsOf(world, trial.situation, state, deadState);

@@ -1,4 +1,4 @@
-import { fireReleases, sameReleases, toldOf } from '../prove/index';
+import { fireReleases, sameTrials, toldOf } from '../prove/index';
 import { advance, atRest, type World } from '../simulate/index';
 import { breakNow, brokenWorld, defectOf } from './brokenWorld';
 import { faultsOf, type Fault } from './fault';
@@ -38,7 +38,7 @@ export function* pairsOf(world: World, sound: readonly FaultResult[], skip = 0):
     // What nobody sees stays: the second fault meets it.
     if (groupFor(first) === 'harmless' || groupFor(first) === 'open-unnoticed') {
       const broken = brokenWorld(world, defectOf(world.netlist, first));
-      sameReleases(world, broken);
+      sameTrials(world, broken);
       const begins = breakNow(broken, rest, first);
       const quiet = advance(broken, begins, begins.now + UNTIL_QUIET_MS).state;
       for (const result of sweep(broken, { ...quiet, queue: [] }, faults.slice(index + 1))) {

@@ -2,7 +2,7 @@ import { doorDevices, exits } from '../door/index';
 import {
   fireReleases,
   openingOf,
-  sameReleases,
+  sameTrials,
   toldOf,
   trialsOf,
   type Opening,
@@ -44,7 +44,7 @@ export function* sweep(
   faults: readonly Fault[],
   alike: Alike = makeAlike(),
 ): Generator<FaultResult> {
-  const trials = trialsOf(sound);
+  const trials = trialsOf(sound, rest);
   const releases = fireReleases(sound, rest).map(({ device }) => device.id);
   const all: Sweep = {
     sound,
@@ -84,7 +84,7 @@ export function* sweep(
     };
     if (touched.length > 0) {
       const broken = brokenWorld(sound, defect, all.shared.bridged);
-      sameReleases(sound, broken);
+      sameTrials(sound, broken);
       const circuit = brokenCircuit(broken, all.shared.explored, defect);
       result =
         play(all, circuit, broken, died, touched) ??
@@ -101,7 +101,7 @@ function* anew({ sound, rest, shared }: Sweep, faults: readonly Fault[]): Genera
   const answers = answersFrom(sound, rest);
   for (const fault of faults) {
     const broken = brokenWorld(sound, defectOf(sound.netlist, fault), shared.bridged);
-    sameReleases(sound, broken);
+    sameTrials(sound, broken);
     yield triedAnew(broken, rest, answers, fault);
   }
 }

@@ -2,7 +2,7 @@ import type { DoorId, Plan } from '../plan/index';
 import {
   fireReleases,
   openingOf,
-  sameReleases,
+  sameTrials,
   toldOf,
   trialsOf,
   type Opening,
@@ -24,7 +24,7 @@ export function sweepAnew(plan: Plan, door: DoorId, whose: Whose = 'door'): Faul
     const rest = atRest(world);
     const broken = brokenWorld(world, defectOf(world.netlist, fault));
     fireReleases(world, rest);
-    sameReleases(world, broken);
+    sameTrials(world, broken);
     return triedAnew(broken, rest, answers, fault);
   });
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fireReleases, sameReleases } from '../prove/index';
+import { fireReleases, sameTrials } from '../prove/index';
 import { advance, atRest, buildWorld } from '../simulate/index';
 import { door } from '../specimens/ruleEdits';
 import { answersFrom } from './outcome';
@@ -33,7 +33,7 @@ describe('what a part that protects is worth', () => {
       const was = new Map(sound.map((one) => [JSON.stringify(one.fault), groupOf(one, alarms)]));
       for (const { device, covers } of worthOf(world, sound)) {
         const still = heldStill(world, device);
-        sameReleases(world, still);
+        sameTrials(world, still);
         const quiet = atRest(still);
         const answers = answersFrom(still, quiet);
         const said = new Map(covers.map(({ fault, group }) => [JSON.stringify(fault), group]));
@@ -41,7 +41,7 @@ describe('what a part that protects is worth', () => {
           const mine = JSON.stringify(fault);
           if (mine.includes(device)) continue;
           const broken = brokenWorld(still, defectOf(still.netlist, fault));
-          sameReleases(still, broken);
+          sameTrials(still, broken);
           const group = groupOf(triedAnew(broken, quiet, answers, fault), alarms);
           expect([device, mine, said.get(mine) ?? null]).toEqual([
             device,
@@ -78,13 +78,13 @@ describe('pairs of faults', () => {
       const one = single.get(JSON.stringify(first))!;
       if (one !== 'harmless' && one !== 'open-unnoticed') return;
       const broken = brokenWorld(world, defectOf(world.netlist, first));
-      sameReleases(world, broken);
+      sameTrials(world, broken);
       const begins = breakNow(broken, rest, first);
       const quiet = { ...advance(broken, begins, begins.now + UNTIL_QUIET_MS).state, queue: [] };
       const answers = answersFrom(broken, quiet);
       for (const { fault: second } of sound.slice(index + 1)) {
         const both = brokenWorld(broken, defectOf(broken.netlist, second));
-        sameReleases(broken, both);
+        sameTrials(broken, both);
         const group = groupOf(triedAnew(both, quiet, answers, second), alarms);
         if (isWorseGroup(group, one) && isWorseGroup(group, single.get(JSON.stringify(second))!))
           slow.add(JSON.stringify([first, second, group]));

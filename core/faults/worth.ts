@@ -1,6 +1,6 @@
 import { withDefect } from '../circuit/index';
 import { atRest, type World } from '../simulate/index';
-import { fireReleases, sameReleases, toldOf } from '../prove/index';
+import { fireReleases, sameTrials, toldOf } from '../prove/index';
 import { defectOf } from './brokenWorld';
 import { faultsOf, type Fault } from './fault';
 import { groupOf, isWorseGroup, type FaultGroup } from './groups';
@@ -53,7 +53,7 @@ export function* worthOf(world: World, sound: readonly FaultResult[]): Generator
   fireReleases(world, rest);
   for (const device of protectors(world)) {
     const still = heldStill(world, device);
-    sameReleases(world, still);
+    sameTrials(world, still);
     const faults = faultsOf(world).filter((fault) => !concerns(fault, device));
     const without = [...sweep(still, atRest(still), faults)];
     yield {

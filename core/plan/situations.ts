@@ -19,6 +19,8 @@ export const SITUATION_IDS = [
   'network-lost',
   'lockdown',
   'partner-open',
+  'partner-unlocked',
+  'tamper',
 ] as const;
 export type SituationId = (typeof SITUATION_IDS)[number];
 

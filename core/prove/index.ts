@@ -3,12 +3,14 @@ export { letsIn } from './letsIn';
 export { lineReading, panelLines, toldOf, type LineReading, type PanelLine } from './panelLines';
 export * from './proof';
 export { cellsOf, label, leavesFreely, prove, proveOne, provenFor, tallyOf, waysOut, worstOf } from './prove';
-export { fireReleases, sameReleases } from './fireReleases';
+export { fireReleases } from './fireReleases';
 export {
   needsNetwork,
   played,
   prepared,
+  sameTrials,
   SITUATIONS,
+  trialAt,
   tried,
   trialsOf,
   type Situation,

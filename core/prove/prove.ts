@@ -29,7 +29,7 @@ import type {
 import { fireReleases } from './fireReleases';
 import { later } from './later';
 import { lineReading, panelLines } from './panelLines';
-import { SITUATIONS, tried, trialsOf, type Situation, type Trial } from './situations';
+import { SITUATIONS, trialAt, tried, trialsOf, type Situation, type Trial } from './situations';
 
 /**
  * Proves a door: every situation against what must be possible from outside and inside. A cell passes only
@@ -41,7 +41,7 @@ export function prove(plan: Plan, world: World, rest: SimState): Proof {
   const restPath = atRest
     ? currentPath(world.netlist, rest.point, atRest.branch).map((step) => step.branch)
     : [];
-  const trials = trialsOf(world);
+  const trials = trialsOf(world, rest);
   const rows = SITUATIONS.flatMap((situation): ProofRow[] => {
     const row = rowOf(
       plan,
@@ -58,7 +58,7 @@ export function prove(plan: Plan, world: World, rest: SimState): Proof {
 
 /** The row of one situation; null where the door has nothing for it. */
 export function proveOne(plan: Plan, world: World, rest: SimState, id: SituationId): ProofRow | null {
-  const trials = trialsOf(world).filter(({ situation }) => situation.id === id);
+  const trials = trialsOf(world, rest).filter(({ situation }) => situation.id === id);
   return rowOf(plan, world, rest, trials, provenFor(world), []);
 }
 
@@ -81,8 +81,8 @@ function rowOf(
   const path = locks[0] ? currentPath(world.netlist, state.point, locks[0].branch) : [];
   return {
     situation: trial.situation.id,
-    at: trial.device?.tag ?? null,
-    each: done.length > 1 ? done.map((one) => ({ tag: one.trial.device?.tag ?? '', cells: one.cells })) : [],
+    at: trialAt(trial),
+    each: done.length > 1 ? done.map((one) => ({ tag: trialAt(one.trial) ?? '', cells: one.cells })) : [],
     cells,
     locks,
     path: path.map((step) => label(plan, world.netlist, step.branch, step.from, step.to)),

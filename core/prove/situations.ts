@@ -10,16 +10,24 @@ import {
   type Stimulus,
   type World,
 } from '../simulate/index';
-import { fireReleases } from './fireReleases';
+import { fireReleases, sameReleases } from './fireReleases';
 import type { Expectation, SituationId } from './proof';
+import { askAt, provoked, sameProvoked } from './provoked';
+
+/** A device at which somebody asks; of a keypad that works several things, by the codes of this output, from 0. */
+export interface Asked {
+  readonly device: Inhabitant['device'];
+  readonly type: Inhabitant['type'];
+  readonly output?: number;
+}
 
 /** A situation: how to bring it about from rest, and what must then be possible. */
 export interface Situation {
   readonly id: SituationId;
-  /** Devices at which it can be brought about, each tried for itself; left out where it is done nowhere in particular. */
-  at?(world: World): readonly Inhabitant[];
-  /** Null where the door has nothing that could be in this situation. `device`: the one of `at`. */
-  prepare<T>(world: World, rest: T, by: Player<T>, device: string): T | null;
+  /** Devices at which it can be brought about, each tried for itself; left out, or null, where it is done nowhere in particular. */
+  at?(world: World): readonly Asked[] | null;
+  /** Null where the door has nothing that could be in this situation. `device`, `output`: those of `at`. */
+  prepare<T>(world: World, rest: T, by: Player<T>, device: string, output: number): T | null;
   outside(brief: Brief, state: DeadState, world: World): Expectation;
   inside(brief: Brief, state: DeadState): Expectation;
 }
@@ -31,30 +39,49 @@ const run = <T>(by: Player<T>, state: T, ...stimuli: Stimulus[]): T =>
 export interface Trial {
   readonly situation: Situation;
   readonly device: Inhabitant['device'] | null;
+  readonly output?: number;
 }
 
-/** Every way in which every situation can be brought about at this door. */
-export const trialsOf = (world: World): Trial[] =>
-  SITUATIONS.flatMap((situation): Trial[] =>
-    situation.at
-      ? situation.at(world).map(({ device }) => ({ situation, device }))
-      : [{ situation, device: null }],
+/** Where a trial is made, in labels of the door; null where nowhere in particular. */
+export const trialAt = ({ device, output = 0 }: Trial): string | null =>
+  device && (output > 0 ? `${device.tag} output ${output + 1}` : device.tag);
+
+/** Every way in which every situation can be brought about at this door. `rest`: the door at rest, where it is at hand. */
+export function trialsOf(world: World, rest?: SimState): Trial[] {
+  provoked(world, rest);
+  return SITUATIONS.flatMap(
+    (situation): Trial[] =>
+      situation.at?.(world)?.map(({ device, output = 0 }) => ({ situation, device, output })) ?? [
+        { situation, device: null },
+      ],
   );
+}
+
+/** A door with something broken in it is still tried as the sound one is: at the same devices, by the same fire relays. */
+export const sameTrials = (sound: World, broken: World, rest?: SimState): void => {
+  sameReleases(sound, broken, rest);
+  sameProvoked(sound, broken, rest);
+};
 
 /** Plays a trial. */
-export const played = <T>({ situation, device }: Trial, world: World, rest: T, by: Player<T>): T | null =>
-  situation.prepare(world, rest, by, device?.id ?? '');
+export const played = <T>(
+  { situation, device, output }: Trial,
+  world: World,
+  rest: T,
+  by: Player<T>,
+): T | null => situation.prepare(world, rest, by, device?.id ?? '', output ?? 0);
 
 /** Brings a trial about in the simulation itself. */
 export const tried = (trial: Trial, world: World, rest: SimState): SimState | null => {
   fireReleases(world, rest);
+  provoked(world, rest);
   return played(trial, world, rest, player(world));
 };
 
 /** Brings a situation about in the simulation itself, at the first device where it can be. */
 export const prepared = (situation: Situation, world: World, rest: SimState): SimState | null => {
-  const first = situation.at?.(world)[0];
-  return situation.at && !first ? null : tried({ situation, device: first?.device ?? null }, world, rest);
+  const at = situation.at?.(world) ?? null;
+  return at?.length === 0 ? null : tried({ situation, device: at?.[0]?.device ?? null }, world, rest);
 };
 
 /** Readers and keypads outside before those inside. */
@@ -84,8 +111,9 @@ export const SITUATIONS: readonly Situation[] = [
   { id: 'rest', prepare: (_world, rest) => rest, outside: shut, inside: open },
   {
     id: 'credential',
-    at: entriesOutsideFirst,
-    prepare: (_world, rest, by, device) => run(by, rest, { kind: 'credential', valid: true, device }),
+    at: (world) => [...entriesOutsideFirst(world), ...provoked(world).outputs],
+    prepare: (_world, rest, by, device, output) =>
+      run(by, rest, { kind: 'credential', valid: true, device, ...(output > 0 ? { output } : {}) }),
     outside: open,
     inside: open,
   },
@@ -224,8 +252,30 @@ export const SITUATIONS: readonly Situation[] = [
   },
   {
     id: 'partner-open',
-    prepare: (world, rest, by) =>
-      neighboursOf(world).interlocked ? run(by, rest, { kind: 'otherDoors', open: true }) : null,
+    // Whoever asks to come in meanwhile must be refused.
+    at: (world) => provoked(world).asks && [provoked(world).asks!],
+    prepare: (world, rest, by, device) => {
+      if (!neighboursOf(world).interlocked) return null;
+      const opened = run(by, rest, { kind: 'otherDoors', open: true });
+      const asks = world.byId.get(device);
+      return asks ? run(by, opened, askAt(asks)) : opened;
+    },
+    outside: shut,
+    inside: open,
+  },
+  {
+    id: 'partner-unlocked',
+    prepare: (world, rest, by) => {
+      const { partner, asks } = provoked(world);
+      return partner ? run(by, rest, askAt(partner), ...(asks ? [askAt(asks)] : [])) : null;
+    },
+    outside: shut,
+    inside: open,
+  },
+  {
+    id: 'tamper',
+    at: (world) => provoked(world).lids,
+    prepare: (_world, rest, by, device) => run(by, rest, { kind: 'press', device }),
     outside: shut,
     inside: open,
   },

@@ -5,7 +5,8 @@ import { conductorsOf, deviceOf, type Adjusted, type Plan } from '../plan/index'
 import { atRest, buildWorld } from '../simulate/index';
 import { HARDWARE_SETS } from '../brief/index';
 import { magnetDoor, MAGNET_BRIEF, mustApply, strikeDoor, wiredDoor, STRIKE_BRIEF } from '../specimens/doors';
-import { prove, trialsOf, type ProofRow, type SituationId } from './index';
+import { provoked } from './provoked';
+import { prove, trialAt, trialsOf, type ProofRow, type SituationId } from './index';
 
 const rowOf = (plan: Plan, id: SituationId): ProofRow => {
   const world = buildWorld(plan, 'D01');
@@ -23,7 +24,7 @@ describe('a situation that several devices bring about', () => {
       const world = buildWorld(plan, 'D01');
       const trials = trialsOf(world);
       for (const id of ['credential', 'exit', 'break-glass'] as const) {
-        const at = trials.filter(({ situation }) => situation.id === id).map(({ device }) => device?.id);
+        const at = trials.filter(({ situation }) => situation.id === id).map(trialAt);
         expect(new Set(at).size).toBe(at.length);
         const { each, at: worst } = rowOf(plan, id) ?? { each: [], at: null };
         if (at.length > 0) expect(worst).not.toBeNull();
@@ -31,7 +32,7 @@ describe('a situation that several devices bring about', () => {
       }
       const credentials = trials.filter(({ situation }) => situation.id === 'credential');
       expect(credentials.map(({ device }) => device!.id).sort()).toEqual(
-        [...new Set(entries(world).map(({ device }) => device.id))].sort(),
+        [...entries(world), ...provoked(world).outputs].map(({ device }) => device.id).sort(),
       );
     }
     expect(plans.some((plan) => (rowOf(plan, 'exit')?.each.length ?? 0) > 1)).toBe(true);

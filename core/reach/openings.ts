@@ -26,6 +26,7 @@ export const SITE_SITUATIONS = [
   'network-lost',
   'lockdown',
   'partner-open',
+  'partner-unlocked',
 ] as const satisfies readonly SituationId[];
 
 export const zonesInOrder = (plan: Plan): Zone[] =>

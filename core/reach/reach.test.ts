@@ -6,7 +6,7 @@ import {
   fireReleases,
   openingOf,
   prepared,
-  sameReleases,
+  sameTrials,
   SITUATIONS,
   cellsOf,
   provenFor,
@@ -184,7 +184,7 @@ describe('with every single fault', () => {
       const broken = doors.flatMap(({ id, world, rest, faults }) => {
         if (!faults.has(key)) return [];
         const now = brokenWorld(world, defectOf(world.netlist, fault));
-        sameReleases(world, now);
+        sameTrials(world, now);
         const begins = breakNow(now, rest, fault);
         return [{ id, now, after: advance(now, begins, begins.now + UNTIL_QUIET_MS).state }];
       });

@@ -5,7 +5,12 @@ import type { ReleaseTree } from './releaseTree';
 import { pictureOf, zoneCells, type SiteOpenings, type Trap, type ZoneCell } from './site';
 
 /** Situations that are the same as rest at a door that does not know them. */
-const RARE: ReadonlySet<SiteSituation> = new Set(['network-lost', 'lockdown', 'partner-open']);
+const RARE: ReadonlySet<SiteSituation> = new Set([
+  'network-lost',
+  'lockdown',
+  'partner-open',
+  'partner-unlocked',
+]);
 
 /** Situations that are worth looking at: not those that change nothing here, nor a burnt line, which its zone tells of. */
 export const situationsShown = (plan: Plan, openings: SiteOpenings | null): SiteSituation[] =>

@@ -8,6 +8,8 @@ export interface Neighbours {
   readonly doors: readonly string[];
   /** A device of this circuit lets one of its doors be open at a time. */
   readonly interlocked: boolean;
+  /** Those devices, by id. */
+  readonly by: readonly string[];
   /** Whoever leaves is let go all the same: set so at whatever interlocks them. */
   readonly exitsPass: boolean;
   /** Any of their leaves stands open, as far as a contact feels it. */
@@ -25,11 +27,18 @@ export function neighboursOf(world: World): Neighbours {
   const views = doors
     .map((id) => ({ ...world, locks: beside.filter(({ device }) => device.door === id) }))
     .filter(({ locks }) => locks.length > 0);
-  const locking = inhabitants.filter(({ type }) => does(type, 'interlock'));
+  const locking = inhabitants.filter(
+    ({ device, type }) =>
+      does(type, 'interlock') &&
+      functionsOf(type, 'interlock').some(
+        ({ usedSetting }) => settingValue(type, device.settings, usedSetting) === 'on',
+      ),
+  );
   const known = new WeakMap<SimState['point'], boolean>();
   return {
     doors,
     interlocked: doors.length > 0 && locking.length > 0,
+    by: locking.map(({ device }) => device.id),
     exitsPass: locking.some(({ device, type }) =>
       functionsOf(type, 'interlock').some(
         ({ exitsSetting }) =>

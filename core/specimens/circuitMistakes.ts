@@ -1,7 +1,7 @@
 import type { FindingCode, Severity } from '../checks/index';
 import type { Edit, Plan } from '../plan/index';
 import { metres } from '../units/index';
-import { MAGNET_BRIEF, magnetDoor, strikeDoor } from './doors';
+import { MAGNET_BRIEF, magnetDoor, strikeDoor, STRIKE_BRIEF } from './doors';
 import { installed } from './installation';
 import { terminalOf } from './terminalOf';
 import { vestibule } from './vestibule';
@@ -265,6 +265,21 @@ const dipped = (): Plan =>
     ],
   });
 
+/** A controller whose lid is watched by its own tamper loop. */
+const lidded = (): Plan =>
+  installed({
+    name: 'x',
+    brief: STRIKE_BRIEF,
+    devices: [
+      'supply-12v-5a',
+      'controller-1-full',
+      'reader-wiegand',
+      'strike-fail-secure',
+      'exit-button',
+      'tamper-switch',
+    ],
+  });
+
 /** What keeps people out must keep nobody in: lockdown and interlock. */
 export const KEPT_SHUT: readonly SpottedMistake[] = [
   spotted('dip-forbidden', 'fix', 'K1', 'two switches that together are a test mode', dipped, () => [
@@ -273,6 +288,9 @@ export const KEPT_SHUT: readonly SpottedMistake[] = [
   ]),
   spotted('lockdown-idle', 'fix', 'LD1', 'a lockdown button off its input', vestibule, () => [
     { kind: 'disconnect', id: 'D01/W17' },
+  ]),
+  spotted('switch-idle', 'caution', 'T1', 'a lid on a tamper loop that no menu uses', lidded, () => [
+    set('K1', 'tamper', 'off'),
   ]),
   spotted('switch-traps', 'stop', 'LD9', 'a lockdown button in the exit loop', strikeDoor, (plan) => [
     brief(plan, { mechanicalEgress: false }),

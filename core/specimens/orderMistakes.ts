@@ -222,9 +222,20 @@ export const ORDER_MISTAKES: readonly OrderMistake[] = [
     events: 4,
   },
   {
-    name: 'interlock of a small room off: a card at either door, and both are free',
+    name: 'contact of this door of a small room bridged: it stands open, and a card lets the other go',
     make: vestibule,
-    edits: () => [{ kind: 'setSetting', device: 'K1', setting: 'interlock', value: 'off' }],
+    edits: (plan) => [
+      {
+        kind: 'connect',
+        conductor: {
+          ...plan.conductors['D01/W01']!,
+          id: 'D01/W91',
+          number: 'W91',
+          from: terminalId('D01/C1', 'a'),
+          to: terminalId('D01/C1', 'b'),
+        },
+      },
+    ],
     promise: 'one-at-a-time',
     events: 2,
   },

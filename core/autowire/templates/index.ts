@@ -1,7 +1,7 @@
 import { readerBus, readerData } from './data';
 import { devicePower } from './devicePower';
 import { alarmSounder, bell, indicator, lockdown, interposing, suppression } from './extras';
-import { alarmLine, doorContact, exitRequest, fireInput, lockStatus, trigger } from './inputs';
+import { alarmLine, doorContact, exitRequest, fireInput, lockStatus, tamperLoop, trigger } from './inputs';
 import { lockPower } from './lockPower';
 import type { Template } from './template';
 
@@ -13,6 +13,7 @@ export const TEMPLATES: readonly Template[] = [
   trigger,
   doorContact,
   lockStatus,
+  tamperLoop,
   readerData,
   readerBus,
   fireInput,

@@ -60,7 +60,7 @@ function inSeries(
 
 const contactsOf = (
   devices: readonly Placed[],
-  role: 'exitContact' | 'doorContact' | 'statusContact' | 'bellContact' | 'alarmContact',
+  role: 'exitContact' | 'doorContact' | 'statusContact' | 'bellContact' | 'alarmContact' | 'lidContact',
 ): ContactAt[] => devices.flatMap((at) => (at.type.roles[role] ? [{ at, ends: at.type.roles[role] }] : []));
 
 /** Form of the contact between a device's two terminals, also where a resistor of its own lies between. */
@@ -235,6 +235,20 @@ export const doorContact: Template = (parts, ledger) => {
     ],
     watch('eol'),
   );
+};
+
+/**
+ * Every lid in one loop on the tamper input of whatever decides here, which is then set to watch it. A controller of the whole site
+ * has one loop for all its doors: two doors' lids beside each other would hide each other, so that one is left to a person.
+ */
+export const tamperLoop: Template = ({ decider, all }, ledger) => {
+  const lids = contactsOf(all, 'lidContact');
+  const loop = decider && functionOf(decider.type, 'tamper');
+  const part = decider?.type.parts.find(({ kind, id }) => kind === 'input' && id === loop?.input);
+  if (!decider?.device.door || !loop || part?.kind !== 'input' || lids.length === 0) return NO_LAYOUT;
+  return layout(inSeries(lids, pin(decider, part.a), pin(decider, part.b), CONTACT, ledger), [
+    { device: decider.device.id, setting: loop.usedSetting, value: 'on' },
+  ]);
 };
 
 /** Bond, bolt or latch contact to its own input. */

@@ -1,8 +1,8 @@
-import { does, functionOf, settingValue } from '../../devices/index';
-import type { DoorParts } from '../../door/index';
-import { wiresOn, type Plan } from '../../plan/index';
+import { does, functionOf, functionsOf, settingValue } from '../../devices/index';
+import { inputsOf, type DoorParts } from '../../door/index';
+import { deviceOf, pinOf, wiresOn, type Plan } from '../../plan/index';
 import { letsIn, waysOut } from '../../prove/index';
-import { stimulate, type SimState, type World } from '../../simulate/index';
+import { stimulate, type Inhabitant, type SimState, type World } from '../../simulate/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
 import { notWired } from './notWired';
@@ -32,6 +32,8 @@ function switches(plan: Plan, world: World, rest: SimState): Hit[] {
     const at = [onDevice(device.id)];
     const values = { tag: device.tag };
     if (leavesAtRest && waysOut(world, worked).works.length === 0) return [hit('switch-traps', at, values)];
+    if (device.door === world.door.id && isIdle(plan, world, rest, worked, { device, type }))
+      return [hit('switch-idle', at, values)];
     const idle = type.roles.lockdownContact !== undefined && device.door === world.door.id;
     if (!idle || !letsIn(world, rest) || !letsIn(world, worked)) return [];
     // One without a wire is there for later; one that is wired is believed in.
@@ -39,6 +41,41 @@ function switches(plan: Plan, world: World, rest: SimState): Hit[] {
     return [hit('lockdown-idle', at, values, believed ? {} : { severity: 'caution' })];
   });
 }
+
+/** Its contacts are wired, and nothing heeds it: nothing reads or draws anything else but a tamper loop that raises no alarm. */
+function isIdle(
+  plan: Plan,
+  world: World,
+  rest: SimState,
+  worked: SimState,
+  { device, type }: Inhabitant,
+): boolean {
+  const turned = functionsOf(type, 'switch').map(({ state }) => state);
+  const ends = type.parts.flatMap((part) =>
+    part.kind === 'contact' && turned.includes(part.state) ? [part.a, part.b] : [],
+  );
+  const wired = wiresOn(plan, device.id).some(({ from, to }) =>
+    [from, to].some((end) => deviceOf(end) === device.id && ends.includes(pinOf(end))),
+  );
+  const deaf = new Set(
+    worked.alarms.has('tamper')
+      ? []
+      : inputsOf(world.inhabitants).flatMap(({ id, purpose }) => (purpose === 'tamper' ? [id] : [])),
+  );
+  const reads = ({ readings, boards }: SimState) =>
+    JSON.stringify([[...readings].filter(([id]) => !deaf.has(id)), [...boards]]);
+  return (
+    wired &&
+    type.roles.lockdownContact === undefined &&
+    reads(rest) === reads(worked) &&
+    world.netlist.branches.every(
+      ({ kind }, at) => !DRAWS.has(kind) || !differs(rest.point.amps[at], worked.point.amps[at]),
+    )
+  );
+}
+const DRAWS: ReadonlySet<string> = new Set(['coil', 'electronic', 'load']);
+/** Currents that differ by more than any wire's resistance explains. */
+const differs = (one = 0, two = 0): boolean => Math.abs(one - two) > 1e-4;
 
 type Parts = Pick<DoorParts, 'decider' | 'channel'>;
 

@@ -12,6 +12,7 @@ import { dipForbidden } from './dip-forbidden';
 import { interlockTraps } from './interlock-traps';
 import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
+import { switchIdle } from './switch-idle';
 import { interlockBlind } from './interlock-blind';
 import { heldWithoutContact } from './held-without-contact';
 import { notWired } from './not-wired';
@@ -207,6 +208,7 @@ export const RULES = [
   interlockTraps,
   switchTraps,
   lockdownIdle,
+  switchIdle,
   interlockBlind,
   modeCoresBoth,
   pullUnheard,

@@ -102,7 +102,7 @@ export const sounders: readonly DeviceType[] = [
     terminals: [...needed('+', '-'), ...optional('TA', 'TB')],
     parts: [board('+', '-', { amps: 0.62 }, [9, 15]), contact('lid', 'NC', 'TA', 'TB', 'lifted', 0.5)],
     functions: [{ kind: 'switch', state: 'lifted' }],
-    roles: { bellOut: feed },
+    roles: { bellOut: feed, lidContact: { a: 'TA', b: 'TB' } },
     ip: 'IP65',
     symbol: 'sounder',
   },

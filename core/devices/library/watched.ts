@@ -80,6 +80,7 @@ export const watched: readonly DeviceType[] = [
     terminals: needed('a', 'b'),
     parts: [contact('lid', 'NC', 'a', 'b', 'lifted', 0.5)],
     functions: [{ kind: 'switch', state: 'lifted' }],
+    roles: { lidContact: { a: 'a', b: 'b' } },
     symbol: 'button',
   },
   {
@@ -125,7 +126,7 @@ export const watched: readonly DeviceType[] = [
       { kind: 'link', id: 'tamper', a: 'T1', b: 'T2' },
     ],
     functions: [{ kind: 'doorContact', state: 'doorOpen' }],
-    roles: { doorContact: { a: 'a', b: 'b' } },
+    roles: { doorContact: { a: 'a', b: 'b' }, lidContact: { a: 'T1', b: 'T2' } },
     ip: 'IP67',
   },
 ];

@@ -1,5 +1,13 @@
 import { useState } from 'react';
-import { tried, trialsOf, type Cell, type ProofRow, type Side, type TriedAt } from '#core/prove/index';
+import {
+  trialAt,
+  tried,
+  trialsOf,
+  type Cell,
+  type ProofRow,
+  type Side,
+  type TriedAt,
+} from '#core/prove/index';
 import { atRest, type SimState } from '#core/simulate/index';
 import { ALARM_NAMES } from '#words/bench';
 import {
@@ -32,7 +40,7 @@ export function CellReason({ row, side, door, bench }: Props) {
   const name = situationName(row.situation);
   const stateAt = (tag: string | null): SimState | null => {
     const trial = trialsOf(bench.sound).find(
-      ({ situation, device }) => situation.id === row.situation && (device?.tag ?? null) === tag,
+      (one) => one.situation.id === row.situation && trialAt(one) === tag,
     );
     return trial ? tried(trial, bench.sound, atRest(bench.sound)) : null;
   };
