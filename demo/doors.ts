@@ -25,6 +25,7 @@ const gallery: Partial<Brief> = {
   rescuers: true,
   keyOverride: null,
   fireDoor: false,
+  ownLatch: null,
 };
 const workshop: Partial<Brief> = {
   protects: 'equipment',
@@ -33,6 +34,7 @@ const workshop: Partial<Brief> = {
   rescuers: false,
   keyOverride: null,
   fireDoor: false,
+  ownLatch: null,
 };
 
 export const DOORS: readonly DemoDoor[] = [
@@ -47,6 +49,7 @@ export const DOORS: readonly DemoDoor[] = [
       rescuers: true,
       keyOverride: null,
       fireDoor: false,
+      ownLatch: null,
       slowWalkers: true,
       outdoors: true,
       readerDistance: metres(4),
@@ -85,6 +88,7 @@ export const DOORS: readonly DemoDoor[] = [
       rescuers: false,
       keyOverride: null,
       fireDoor: true,
+      ownLatch: null,
     },
     run: 14,
     notes: 'A panic bar inside retracts the latch.',

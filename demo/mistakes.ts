@@ -119,7 +119,7 @@ export const MISTAKES: readonly DemoMistake[] = [
         patch: { to: terminalOf('D11/K1.0V') },
       },
     ],
-    found: ['switch-bypassed', 'not-kept-out'],
+    found: ['switch-bypassed', 'not-kept-out', 'fire-door-unlatched'],
   },
   {
     door: 'D12',

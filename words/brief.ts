@@ -40,6 +40,10 @@ export const QUESTIONS: Record<Exclude<keyof Brief, 'assumed'>, { label: string;
     hint: 'A cylinder that draws the latch. It frees no magnet.',
   },
   fireDoor: { label: 'Is it a fire door that must stay latched?', hint: 'The label on its edge tells.' },
+  ownLatch: {
+    label: 'Does a latch of its own hold it shut when unlocked?',
+    hint: 'One that falls into a fixed keep and a handle draws. A strike’s latch is none: released, it lets go.',
+  },
   outdoors: {
     label: 'Is the outer side in the weather?',
     hint: 'What stands outside then needs a housing for it.',

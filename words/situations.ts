@@ -80,6 +80,7 @@ const QUESTIONS = {
   rescuers: 'must rescuers get in when it is dead?',
   escapeRoute: 'is it on an escape route?',
   keyOverride: 'does a key open it from outside without power?',
+  ownLatch: 'does a latch of its own hold it in a fire?',
 } as const;
 
 export function missingWords(missing: Missing): string {
@@ -96,6 +97,7 @@ export function missingWords(missing: Missing): string {
 /** One or two words for what the cell found. */
 export function outcomeWords(cell: Cell, side: Side): string {
   if (cell.verdict === 'not-proven') return 'Not proven';
+  if (cell.unlatched) return 'Unlatched';
   if (side === 'outside') {
     if (cell.got === 'possible') return 'Open';
     return cell.works.some(({ kind }) => kind === 'key') ? 'Shut; a key opens' : 'Shut';
@@ -115,6 +117,8 @@ export function cellReason(row: ProofRow, side: Side): string {
   const locks = row.locks.map(
     (lock) => `${lock.tag} ${HOLD[lock.hold]} at ${formatVolts(lock.volts)}, ${formatAmps(lock.amps)}`,
   );
+  if (cell.unlatched)
+    return `It is a fire door, and nothing latches the leaf: ${locks.join('; ') || 'no lock'}.`;
   if (side === 'outside') return `${locks.join('; ')}.`;
   if (cell.works.some(({ kind }) => kind === 'unlocked')) return `${locks.join('; ')}. Just open it.`;
   const worked = cell.works.map(meansWords);

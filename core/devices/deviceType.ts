@@ -120,6 +120,10 @@ export type LockSpec =
       readonly mode: LockMode;
       /** Shear locks and bolts jam when they are thrown before the door is fully shut. */
       readonly jams?: boolean;
+      /** A bolt or an armature, no latch: no handle and no key draws it back. So is whatever jams. */
+      readonly noHandle?: boolean;
+      /** Unlocked, its latch still holds the leaf in the frame until a handle turns: mortise locks. Strikes let go of the latch. */
+      readonly keepsLatch?: boolean;
     };
 
 /** What decides whether a lock without power is open. */

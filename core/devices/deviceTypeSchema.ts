@@ -278,6 +278,8 @@ const lock = z.discriminatedUnion('kind', [
       z.strictObject({ by: z.literal('terminal'), safe: coilAt, secure: coilAt }),
     ]),
     jams: z.boolean().optional(),
+    noHandle: z.boolean().optional(),
+    keepsLatch: z.boolean().optional(),
   }),
 ]);
 

@@ -29,6 +29,7 @@ export const EMPTY_BRIEF: Brief = {
   rescuers: null,
   keyOverride: null,
   fireDoor: null,
+  ownLatch: null,
   outdoors: false,
   slowWalkers: false,
   readerDistance: 1.5 as Metres,

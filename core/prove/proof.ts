@@ -21,7 +21,7 @@ export type Missing =
   | { readonly kind: 'no-dead-state' }
   | {
       readonly kind: 'brief';
-      readonly question: 'mechanicalEgress' | 'rescuers' | 'escapeRoute' | 'keyOverride';
+      readonly question: 'mechanicalEgress' | 'rescuers' | 'escapeRoute' | 'keyOverride' | 'ownLatch';
     }
   | { readonly kind: 'weak-lock'; readonly tag: string; readonly volts: number }
   | { readonly kind: 'restless' }
@@ -42,6 +42,8 @@ export interface Cell {
   readonly works: readonly Means[];
   readonly tried: readonly Means[];
   readonly missing: readonly Missing[];
+  /** A fire door whose leaf nothing latches, where that is asked: it fails, whoever gets through. */
+  readonly unlatched: boolean;
 }
 
 /** A step of a current's way, in labels of the door. */

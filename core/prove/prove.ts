@@ -4,6 +4,7 @@ import { outerPin } from '../devices/index';
 import { deviceOf, findTypeIn, pinOf, type Adjusted, type DeadState, type Plan } from '../plan/index';
 import {
   doorHold,
+  isLatched,
   keyTurns,
   leverOpens,
   lockStatuses,
@@ -123,7 +124,12 @@ export function cellsOf(
   const inside = wanted(world, situation, 'inside', situation.inside(brief, assumed));
   return {
     cells: {
-      outside: outsideCell(world, situation, outside, state, locks, general),
+      outside: latchedCell(
+        world,
+        situation,
+        locks,
+        outsideCell(world, situation, outside, state, locks, general),
+      ),
       inside: insideCell(world, inside, state, locks, general, after),
     },
     locks,
@@ -226,13 +232,27 @@ function outsideCell(
   return cell(want, works, [{ kind: 'unlocked' }], () => free, missing);
 }
 
-/** Situations in which rescuers may come to a door that has no power, or is in a fire. */
-const RESCUED: ReadonlySet<SituationId> = new Set(['dead', 'fire', 'fire-burnt']);
+/** Situations in which a fire burns, or may have taken the power. */
+const BURNING: ReadonlySet<SituationId> = new Set(['dead', 'fire', 'fire-burnt']);
+
+/** A fire door must stay latched then, whatever else is asked of it: it may be unlocked, and not stand ajar for the smoke. */
+function latchedCell(world: World, { id }: Situation, locks: readonly LockStatus[], cell: Cell): Cell {
+  if (world.door.brief.fireDoor !== true || !BURNING.has(id)) return cell;
+  const latched = isLatched(world, locks);
+  if (latched === true) return cell;
+  if (latched === null && world.door.brief.ownLatch === null)
+    return {
+      ...cell,
+      verdict: 'not-proven',
+      missing: [...cell.missing, { kind: 'brief', question: 'ownLatch' }],
+    };
+  return { ...cell, unlatched: true, verdict: cell.missing.length > 0 ? 'not-proven' : 'fail' };
+}
 
 /** How rescuers get through a door that stays locked then: by a key; or what keeps that from being proven. Null where nobody asks. */
 function keyFor(world: World, { id }: Situation, expectation: Expectation): Means | Missing | null {
   const { rescuers, keyOverride } = world.door.brief;
-  if (rescuers !== true || expectation !== 'must-not' || !RESCUED.has(id)) return null;
+  if (rescuers !== true || expectation !== 'must-not' || !BURNING.has(id)) return null;
   if (keyOverride === null) return { kind: 'brief', question: 'keyOverride' };
   return keyTurns(world) ? { kind: 'key' } : { kind: 'no-way-in' };
 }
@@ -323,7 +343,7 @@ function cell(
   const verdict = missing.length > 0 ? 'not-proven' : met ? 'pass' : 'fail';
   const unsure = general.some((one) => one.kind !== 'brief');
   const got = unsure ? 'unsure' : possible(expectation) ? 'possible' : 'impossible';
-  return { expectation, adjusted, got, verdict, works, tried: ways, missing };
+  return { expectation, adjusted, got, verdict, works, tried: ways, missing, unlatched: false };
 }
 
 /** The dead state the locks themselves have, where all agree. */

@@ -7,7 +7,16 @@ export { answered, type Step } from './exchange';
 export { BATTERY } from './mains';
 export { changedBy, presentedTo, readAt, type Credential } from './stimuli';
 export { advance, atRest, dueBy, happens, resettle, stimulate, timerRun } from './step';
-export { doorHold, holdOf, keyTurns, leverOpens, lockStatuses, type LockStatus } from './lockStatus';
+export {
+  doorHold,
+  holdOf,
+  isDrawnByHand,
+  isLatched,
+  keyTurns,
+  leverOpens,
+  lockStatuses,
+  type LockStatus,
+} from './lockStatus';
 export { gone, ONE_EACH, type Whereabouts } from './people';
 export { standing, type Standing } from './standing';
 export { whyFree, type WhyFree } from './whyFree';

@@ -1,7 +1,7 @@
 import { ON, voltsAcross, type OperatingPoint } from '../circuit/index';
 import { resolveParam } from '../devices/index';
 import type { DeadState } from '../plan/index';
-import type { World } from './world';
+import type { LockAt, World } from './world';
 
 /**
  * What a lock does at an operating point. `weak` is a magnet that neither holds its class nor lets go: never
@@ -129,8 +129,30 @@ export function doorHold(statuses: readonly LockStatus[]): 'held' | 'free' | 'we
 
 /** True where a key from outside opens it whatever the electricity does: a cylinder draws a latch, and takes no magnet off. */
 export const keyTurns = (world: World): boolean =>
-  world.door.brief.keyOverride === true && world.locks.every(({ type }) => type.lock?.kind === 'strike');
+  world.door.brief.keyOverride === true && world.locks.every(isDrawnByHand);
 
 /** True where a lever lets people out whatever the electricity does: it retracts a latch, not a magnet. */
 export const leverOpens = (world: World): boolean =>
-  world.door.brief.mechanicalEgress === true && world.locks.every(({ type }) => type.lock?.kind === 'strike');
+  world.door.brief.mechanicalEgress === true && world.locks.every(isDrawnByHand);
+
+/** True where a handle or a cylinder draws the latch: not from a magnet, a bolt, or an armature. */
+export const isDrawnByHand = ({ type: { lock } }: LockAt): boolean =>
+  lock?.kind === 'strike' && lock.noHandle !== true && lock.jams !== true;
+
+/**
+ * What keeps the leaf in its frame as a fire door must be kept, whatever pushes at it and without power for it: a latch that a lock
+ * leaves where it is, one that a strike holds, or one of the door's own. A magnet or a bolt is no latch. Null where nothing in the
+ * plan says.
+ */
+export function isLatched(world: World, statuses: readonly LockStatus[]): boolean | null {
+  if (
+    world.door.brief.ownLatch === true ||
+    world.locks.some(({ type: { lock } }) => lock?.kind === 'strike' && lock.keepsLatch)
+  )
+    return true;
+  const strikes = world.locks.filter(isDrawnByHand).map(({ device }) => device.id);
+  if (strikes.length === 0) return world.door.brief.ownLatch;
+  const holds = statuses.filter(({ device }) => strikes.includes(device)).map(({ hold }) => hold);
+  if (holds.includes('held')) return true;
+  return holds.includes('weak') ? null : false;
+}

@@ -10,6 +10,7 @@ import {
   brief,
   bus,
   dock,
+  door,
   drop,
   gate,
   lobby,
@@ -289,6 +290,14 @@ export const KEPT_SHUT: readonly SpottedMistake[] = [
   spotted('lockdown-idle', 'fix', 'LD1', 'a lockdown button off its input', vestibule, () => [
     { kind: 'disconnect', id: 'D01/W17' },
   ]),
+  spotted(
+    'fire-door-unlatched',
+    'stop',
+    'L1',
+    'a fail-safe strike at a fire door',
+    () => door('strike-keypad-safe'),
+    (plan) => [brief(plan, { fireDoor: true })],
+  ),
   spotted('switch-idle', 'caution', 'T1', 'a lid on a tamper loop that no menu uses', lidded, () => [
     set('K1', 'tamper', 'off'),
   ]),

@@ -22,6 +22,7 @@ export const MAGNET_BRIEF: Brief = {
   rescuers: true,
   keyOverride: null,
   fireDoor: false,
+  ownLatch: null,
 };
 
 export const STRIKE_BRIEF: Brief = {
@@ -33,6 +34,7 @@ export const STRIKE_BRIEF: Brief = {
   rescuers: false,
   keyOverride: null,
   fireDoor: false,
+  ownLatch: null,
 };
 
 /** A door with a hardware set, wired by its templates. */

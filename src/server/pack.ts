@@ -102,6 +102,9 @@ function sheet(plan: Plan, door: Door): Content[] {
       ? [[QUESTIONS.keyOverride.label, yes(brief.keyOverride)] satisfies [string, string]]
       : []),
     [QUESTIONS.fireDoor.label, yes(brief.fireDoor)],
+    ...(brief.fireDoor === true
+      ? [[QUESTIONS.ownLatch.label, yes(brief.ownLatch)] satisfies [string, string]]
+      : []),
     [QUESTIONS.outdoors.label, assumedOr('outdoors', yes(brief.outdoors))],
     [QUESTIONS.slowWalkers.label, assumedOr('slowWalkers', yes(brief.slowWalkers))],
     [

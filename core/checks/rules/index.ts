@@ -12,6 +12,7 @@ import { dipForbidden } from './dip-forbidden';
 import { interlockTraps } from './interlock-traps';
 import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
+import { fireDoorUnlatched } from './fire-door-unlatched';
 import { switchIdle } from './switch-idle';
 import { interlockBlind } from './interlock-blind';
 import { heldWithoutContact } from './held-without-contact';
@@ -208,6 +209,7 @@ export const RULES = [
   interlockTraps,
   switchTraps,
   lockdownIdle,
+  fireDoorUnlatched,
   switchIdle,
   interlockBlind,
   modeCoresBoth,

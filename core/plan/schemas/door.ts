@@ -16,6 +16,8 @@ const briefSchema = z.strictObject({
   /** A key opens it from outside whatever the power does: a cylinder that draws the latch. It frees no magnet. */
   keyOverride: z.boolean().nullable().default(null),
   fireDoor: z.boolean().nullable().default(null),
+  /** A latch of its own, in a keep that no strike opens, holds the leaf in its frame though nothing locks it. */
+  ownLatch: z.boolean().nullable().default(null),
   /** The outer side is in the weather. */
   outdoors: z.boolean().default(false),
   slowWalkers: z.boolean().default(false),

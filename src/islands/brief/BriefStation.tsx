@@ -15,10 +15,18 @@ import { storedName } from '../settings';
 import { useDispatch, useUnit } from '../store/context';
 import css from './BriefStation.module.css';
 
-const YES_NO = ['escapeRoute', 'mechanicalEgress', 'rescuers', 'keyOverride', 'fireDoor'] as const;
-/** A key matters where rescuers must get in. */
+const YES_NO = [
+  'escapeRoute',
+  'mechanicalEgress',
+  'rescuers',
+  'keyOverride',
+  'fireDoor',
+  'ownLatch',
+] as const;
+/** A key matters where rescuers must get in, a latch at a fire door. */
 const asks = (brief: Brief, question: (typeof YES_NO)[number]): boolean =>
-  question !== 'keyOverride' || brief.rescuers === true;
+  (question !== 'keyOverride' || brief.rescuers === true) &&
+  (question !== 'ownLatch' || brief.fireDoor === true);
 
 /** What the door is for, and the dead state that follows from it. */
 export function BriefStation({ door }: { door: Door }) {

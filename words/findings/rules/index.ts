@@ -14,6 +14,7 @@ import { dipForbidden } from './dip-forbidden';
 import { interlockTraps } from './interlock-traps';
 import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
+import { fireDoorUnlatched } from './fire-door-unlatched';
 import { switchIdle } from './switch-idle';
 import { interlockBlind } from './interlock-blind';
 import { heldWithoutContact } from './held-without-contact';
@@ -291,6 +292,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'interlock-traps': interlockTraps,
   'switch-traps': switchTraps,
   'lockdown-idle': lockdownIdle,
+  'fire-door-unlatched': fireDoorUnlatched,
   'switch-idle': switchIdle,
   'interlock-blind': interlockBlind,
   'held-without-contact': heldWithoutContact,
