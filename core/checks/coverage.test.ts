@@ -21,6 +21,7 @@ describe('every rule', () => {
       '../specimens/hardwareMistakes.ts',
       '../specimens/proofMistakes.ts',
       '../specimens/circuitMistakes.ts',
+      '../specimens/keptShutMistakes.ts',
       '../specimens/fireSites.ts',
     ]
       .map(read)

@@ -52,6 +52,10 @@ export interface Roles {
   readonly bellContact?: { readonly a: string; readonly b: string };
   /** Contact that asks for a lockdown. */
   readonly lockdownContact?: { readonly a: string; readonly b: string };
+  /** Closed while nothing is in the way of a leaf that a drive moves. */
+  readonly safetyContact?: { readonly a: string; readonly b: string };
+  /** Closed until somebody stops the drive. */
+  readonly stopContact?: { readonly a: string; readonly b: string };
   /** Closed while its lid is on, or its cable whole: for a tamper loop. */
   readonly lidContact?: { readonly a: string; readonly b: string };
   readonly bellOut?: Pair;

@@ -60,6 +60,8 @@ export const rolesSchema = z
     bellContact: ends,
     lockdownContact: ends,
     lidContact: ends,
+    safetyContact: ends,
+    stopContact: ends,
     bellOut: pair,
     alarmOut: ends,
     alarmContact: ends,

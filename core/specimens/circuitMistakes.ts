@@ -1,16 +1,12 @@
-import type { FindingCode, Severity } from '../checks/index';
 import type { Edit, Plan } from '../plan/index';
 import { metres } from '../units/index';
-import { MAGNET_BRIEF, magnetDoor, strikeDoor, STRIKE_BRIEF } from './doors';
-import { installed } from './installation';
-import { terminalOf } from './terminalOf';
-import { vestibule } from './vestibule';
+import { magnetDoor, strikeDoor } from './doors';
+import { KEPT_SHUT } from './keptShutMistakes';
+import { spotted, type SpottedMistake } from './spotted';
 import {
   add,
-  brief,
   bus,
   dock,
-  door,
   drop,
   gate,
   lobby,
@@ -24,29 +20,6 @@ import {
   wet,
   wire,
 } from './ruleEdits';
-
-/** A mistake that only the circuit gives away: what must be found, how bad, and on which thing. */
-export interface SpottedMistake {
-  readonly code: FindingCode;
-  readonly severity: Severity;
-  /** Id of a wire, terminal or device that the finding must be about, without its door; `W02`, `K1.NO`, `L1`. */
-  readonly at: string;
-  readonly what: string;
-  readonly make: () => Plan;
-  readonly edits: (plan: Plan) => Edit[];
-  /** Door it is found at, D01 where nothing is said. */
-  readonly door?: string;
-}
-
-export const spotted = (
-  code: FindingCode,
-  severity: Severity,
-  at: string,
-  what: string,
-  make: () => Plan,
-  edits: (plan: Plan) => Edit[],
-  door = 'D01',
-): SpottedMistake => ({ code, severity, at, what, make, edits, door });
 
 /** A keypad that works an interposing relay, whose pole feeds the strike. */
 const relayed = (plan: Plan): Edit[] => [
@@ -241,83 +214,6 @@ export const PORTS: readonly SpottedMistake[] = [
   spotted('interface-too-long', 'fix', 'C1', 'a supervised pair of 700 m', bus, (plan) => [
     patch(plan, 'K1.DC1', 'E1.1', { length: metres(700) }),
   ]),
-];
-
-/** The lock past its break glass, which then lets nobody out. */
-const pastTheGlass = (plan: Plan): Edit[] => [
-  drop(plan, 'EB1.1NC', 'L1.+'),
-  drop(plan, 'L1.-', 'EB1.2NC'),
-  { kind: 'setConductor', id: 'D01/W03', patch: { to: terminalOf('D01/L1.+') } },
-  { kind: 'setConductor', id: 'D01/W06', patch: { from: terminalOf('D01/L1.-') } },
-];
-
-/** A door on a controller that DIP switches set. */
-const dipped = (): Plan =>
-  installed({
-    name: 'x',
-    brief: MAGNET_BRIEF,
-    devices: [
-      'supply-12v-5a',
-      'controller-2-dip',
-      'reader-rs485',
-      'magnet-lock',
-      'exit-button',
-      'break-glass-double',
-    ],
-  });
-
-/** A controller whose lid is watched by its own tamper loop. */
-const lidded = (): Plan =>
-  installed({
-    name: 'x',
-    brief: STRIKE_BRIEF,
-    devices: [
-      'supply-12v-5a',
-      'controller-1-full',
-      'reader-wiegand',
-      'strike-fail-secure',
-      'exit-button',
-      'tamper-switch',
-    ],
-  });
-
-/** What keeps people out must keep nobody in: lockdown and interlock. */
-export const KEPT_SHUT: readonly SpottedMistake[] = [
-  spotted('dip-forbidden', 'fix', 'K1', 'two switches that together are a test mode', dipped, () => [
-    set('K1', 'ch1.relock', 'time'),
-    set('K1', 'ch2.relock', 'time'),
-  ]),
-  spotted('lockdown-idle', 'fix', 'LD1', 'a lockdown button off its input', vestibule, () => [
-    { kind: 'disconnect', id: 'D01/W17' },
-  ]),
-  spotted(
-    'fire-door-unlatched',
-    'stop',
-    'L1',
-    'a fail-safe strike at a fire door',
-    () => door('strike-keypad-safe'),
-    (plan) => [brief(plan, { fireDoor: true })],
-  ),
-  spotted('switch-idle', 'caution', 'T1', 'a lid on a tamper loop that no menu uses', lidded, () => [
-    set('K1', 'tamper', 'off'),
-  ]),
-  spotted('switch-traps', 'stop', 'LD9', 'a lockdown button in the exit loop', strikeDoor, (plan) => [
-    brief(plan, { mechanicalEgress: false }),
-    add(plan, 'lockdown-button', 'LD9'),
-    move(plan, 'K1.PUSH', 'X1.C', 'to', 'LD9.1C'),
-    wire('LD9.1NC', 'X1.C', { number: 'W91' }),
-  ]),
-  spotted('interlock-blind', 'fix', 'K1', 'a door contact off its input', vestibule, () => [
-    { kind: 'disconnect', id: 'D01/W13' },
-  ]),
-  spotted(
-    'interlock-traps',
-    'stop',
-    'K1',
-    'exits that wait, and no glass in the lock’s power',
-    vestibule,
-    (plan) => [{ kind: 'setSetting', device: 'K1', setting: 'exits', value: 'wait' }, ...pastTheGlass(plan)],
-  ),
 ];
 
 /** Times are those of whatever times the lock. */

@@ -2,7 +2,7 @@ import { newDevice } from '../brief/index';
 import { emptyPlan, type Edit, type Plan, type TerminalId } from '../plan/index';
 import { metres, mm2 } from '../units/index';
 import { lobbyDoor, MAGNET_BRIEF, magnetDoor, mustApply, wiredDoor } from './doors';
-import { spotted, type SpottedMistake } from './circuitMistakes';
+import { spotted, type SpottedMistake } from './spotted';
 import { drop, lobby, move, set, wire } from './ruleEdits';
 import { terminalOf } from './terminalOf';
 

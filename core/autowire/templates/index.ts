@@ -1,7 +1,16 @@
 import { readerBus, readerData } from './data';
 import { devicePower } from './devicePower';
 import { alarmSounder, bell, indicator, lockdown, interposing, suppression } from './extras';
-import { alarmLine, doorContact, exitRequest, fireInput, lockStatus, tamperLoop, trigger } from './inputs';
+import {
+  alarmLine,
+  doorContact,
+  exitRequest,
+  fireInput,
+  lockStatus,
+  driveLoops,
+  tamperLoop,
+  trigger,
+} from './inputs';
 import { lockPower } from './lockPower';
 import type { Template } from './template';
 
@@ -14,6 +23,7 @@ export const TEMPLATES: readonly Template[] = [
   doorContact,
   lockStatus,
   tamperLoop,
+  driveLoops,
   readerData,
   readerBus,
   fireInput,

@@ -60,7 +60,15 @@ function inSeries(
 
 const contactsOf = (
   devices: readonly Placed[],
-  role: 'exitContact' | 'doorContact' | 'statusContact' | 'bellContact' | 'alarmContact' | 'lidContact',
+  role:
+    | 'exitContact'
+    | 'doorContact'
+    | 'statusContact'
+    | 'bellContact'
+    | 'alarmContact'
+    | 'lidContact'
+    | 'safetyContact'
+    | 'stopContact',
 ): ContactAt[] => devices.flatMap((at) => (at.type.roles[role] ? [{ at, ends: at.type.roles[role] }] : []));
 
 /** Form of the contact between a device's two terminals, also where a resistor of its own lies between. */
@@ -235,6 +243,22 @@ export const doorContact: Template = (parts, ledger) => {
     ],
     watch('eol'),
   );
+};
+
+/** What must stop a drive or turn it round: each kind in one closed loop on the input that is there for it. */
+export const driveLoops: Template = ({ operators, all }, ledger) => {
+  const [drive] = operators;
+  const spec = drive && functionOf(drive.type, 'operator');
+  if (!drive || !spec) return NO_LAYOUT;
+  const loop = (name: string | undefined, contacts: readonly ContactAt[]): Run[] => {
+    const part = drive.type.parts.find(({ kind, id }) => kind === 'input' && id === name);
+    if (part?.kind !== 'input' || contacts.length === 0) return [];
+    return inSeries(contacts, pin(drive, part.a), pin(drive, part.b), EXIT, ledger);
+  };
+  return layout([
+    ...loop(spec.safety, contactsOf(all, 'safetyContact')),
+    ...loop(spec.stop, contactsOf(all, 'stopContact')),
+  ]);
 };
 
 /**

@@ -1,9 +1,9 @@
 import { functionOf, roleValue, settingFor } from '../../devices/index';
 import type { Placed } from '../../door/index';
-import { advance, stimulate, type SimState } from '../../simulate/index';
+import { advance, stimulate, type SimState, type Stimulus } from '../../simulate/index';
 import { onDevice, type CheckContext } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
-import { asks } from './acts';
+import { acts, asks } from './acts';
 
 type Context = Pick<CheckContext, 'parts' | 'world' | 'rest'>;
 
@@ -39,6 +39,20 @@ function ofOperator(context: Context, { device, type }: Placed): Hit[] {
   return [hit('operator-too-soon', at, { tag, measured: delay }, { remedy })];
 }
 
-/** Every operator that pushes against a lock that still holds, or is never asked by anything. */
+/** A drive that takes a safety edge, and shuts on whoever stands there: nothing that can be done here opens its closed loop. */
+function unminded({ world, rest }: Context, { device, type }: Placed): Hit[] {
+  const safety = functionOf(type, 'operator')?.safety;
+  const part = type.parts.find(({ kind, id }) => kind === 'input' && id === safety);
+  if (!safety || !part) return [];
+  const input = `${device.id}:${safety}`;
+  const turns = (act: Stimulus) => stimulate(world, rest, act).state.readings.get(input) === 'open';
+  if (rest.readings.get(input) === 'closed' && acts(world).some(turns)) return [];
+  return [hit('operator-unminded', [onDevice(device.id)], { tag: device.tag, terminal: part.a })];
+}
+
+/** Every operator that pushes against a lock that still holds, is never asked by anything, or shuts whoever stands there. */
 export const operators: Analysis<'parts' | 'world' | 'rest'> = (context) =>
-  context.parts.operators.flatMap((operator) => ofOperator(context, operator));
+  context.parts.operators.flatMap((operator) => [
+    ...ofOperator(context, operator),
+    ...unminded(context, operator),
+  ]);

@@ -13,6 +13,9 @@ import { interlockTraps } from './interlock-traps';
 import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
+import { operatorUnminded } from './operator-unminded';
+import { batteryHolds } from './battery-holds';
+import { relockUnseen } from './relock-unseen';
 import { switchIdle } from './switch-idle';
 import { interlockBlind } from './interlock-blind';
 import { heldWithoutContact } from './held-without-contact';
@@ -210,6 +213,9 @@ export const RULES = [
   switchTraps,
   lockdownIdle,
   fireDoorUnlatched,
+  operatorUnminded,
+  batteryHolds,
+  relockUnseen,
   switchIdle,
   interlockBlind,
   modeCoresBoth,

@@ -15,6 +15,9 @@ import { interlockTraps } from './interlock-traps';
 import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
+import { operatorUnminded } from './operator-unminded';
+import { batteryHolds } from './battery-holds';
+import { relockUnseen } from './relock-unseen';
 import { switchIdle } from './switch-idle';
 import { interlockBlind } from './interlock-blind';
 import { heldWithoutContact } from './held-without-contact';
@@ -293,6 +296,9 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'switch-traps': switchTraps,
   'lockdown-idle': lockdownIdle,
   'fire-door-unlatched': fireDoorUnlatched,
+  'operator-unminded': operatorUnminded,
+  'battery-holds': batteryHolds,
+  'relock-unseen': relockUnseen,
   'switch-idle': switchIdle,
   'interlock-blind': interlockBlind,
   'held-without-contact': heldWithoutContact,

@@ -1,0 +1,152 @@
+import type { Edit, Plan } from '../plan/index';
+import { MAGNET_BRIEF, mustApply, strikeDoor, STRIKE_BRIEF } from './doors';
+import { siteRelay } from './fireSites';
+import { installed } from './installation';
+import { add, brief, door, drop, move, set, wire } from './ruleEdits';
+import { spotted, type SpottedMistake } from './spotted';
+import { terminalOf } from './terminalOf';
+import { vestibule } from './vestibule';
+
+/** What keeps people out, holds doors, or moves leaves must keep nobody in, and be heeded. */
+
+/** The lock past its break glass, which then lets nobody out. */
+const pastTheGlass = (plan: Plan): Edit[] => [
+  drop(plan, 'EB1.1NC', 'L1.+'),
+  drop(plan, 'L1.-', 'EB1.2NC'),
+  { kind: 'setConductor', id: 'D01/W03', patch: { to: terminalOf('D01/L1.+') } },
+  { kind: 'setConductor', id: 'D01/W06', patch: { from: terminalOf('D01/L1.-') } },
+];
+
+/** A door on a controller that DIP switches set. */
+const dipped = (): Plan =>
+  installed({
+    name: 'x',
+    brief: MAGNET_BRIEF,
+    devices: [
+      'supply-12v-5a',
+      'controller-2-dip',
+      'reader-rs485',
+      'magnet-lock',
+      'exit-button',
+      'break-glass-double',
+    ],
+  });
+
+/** A controller whose lid is watched by its own tamper loop. */
+const lidded = (): Plan =>
+  installed({
+    name: 'x',
+    brief: STRIKE_BRIEF,
+    devices: [
+      'supply-12v-5a',
+      'controller-1-full',
+      'reader-wiegand',
+      'strike-fail-secure',
+      'exit-button',
+      'tamper-switch',
+    ],
+  });
+
+/** A magnet on a supply with a battery, on no escape route. */
+const batteryDoor = (): Plan => {
+  const plan = door('magnet-controller');
+  return mustApply(plan, brief(plan, { escapeRoute: false }));
+};
+
+/** Two doors on one relay of the site, which falls back when the panel is reset. */
+const followingRelay = (): Plan =>
+  mustApply(siteRelay(), { kind: 'setSetting', device: 'F1', setting: 'latch', value: 'following' });
+
+/** A sliding gate whose drive feels what is in its way. */
+const slidingGate = (): Plan =>
+  installed({
+    name: 'x',
+    brief: MAGNET_BRIEF,
+    devices: [
+      'supply-24v-5a',
+      'supply-12v-1a',
+      'operator-slide',
+      'controller-1-dry',
+      'reader-long-range',
+      'exit-button',
+      'safety-edge',
+      'stop-button',
+    ],
+  });
+
+/** What keeps people out must keep nobody in: lockdown and interlock. */
+export const KEPT_SHUT: readonly SpottedMistake[] = [
+  spotted('dip-forbidden', 'fix', 'K1', 'two switches that together are a test mode', dipped, () => [
+    set('K1', 'ch1.relock', 'time'),
+    set('K1', 'ch2.relock', 'time'),
+  ]),
+  spotted('lockdown-idle', 'fix', 'LD1', 'a lockdown button off its input', vestibule, () => [
+    { kind: 'disconnect', id: 'D01/W17' },
+  ]),
+  spotted(
+    'fire-door-unlatched',
+    'stop',
+    'L1',
+    'a fail-safe strike at a fire door',
+    () => door('strike-keypad-safe'),
+    (plan) => [brief(plan, { fireDoor: true })],
+  ),
+  spotted('battery-holds', 'note', 'L1', 'a magnet on a battery, on a way out', batteryDoor, (plan) => [
+    brief(plan, { escapeRoute: true }),
+  ]),
+  spotted(
+    'relock-unseen',
+    'note',
+    'F1',
+    'a latched relay of the site is reset elsewhere',
+    followingRelay,
+    () => [{ kind: 'setSetting', device: 'F1', setting: 'latch', value: 'latching' }],
+  ),
+  spotted('operator-unminded', 'caution', 'O1', 'the safety edge off its drive', slidingGate, (plan) => [
+    drop(plan, 'SE1.b', 'O1.G'),
+  ]),
+  spotted(
+    'battery-holds',
+    'fix',
+    'L1',
+    'a magnet on a battery that is to be free without mains',
+    batteryDoor,
+    () => [
+      {
+        kind: 'setDoor',
+        id: 'D01',
+        patch: {
+          expectations: [
+            {
+              situation: 'mains-off',
+              side: 'inside',
+              wanted: 'must-freely',
+              reason: 'rule of this place',
+              by: '',
+            },
+          ],
+        },
+      },
+    ],
+  ),
+  spotted('switch-idle', 'caution', 'T1', 'a lid on a tamper loop that no menu uses', lidded, () => [
+    set('K1', 'tamper', 'off'),
+  ]),
+  spotted('switch-traps', 'stop', 'LD9', 'a lockdown button in the exit loop', strikeDoor, (plan) => [
+    brief(plan, { mechanicalEgress: false }),
+    add(plan, 'lockdown-button', 'LD9'),
+    move(plan, 'K1.PUSH', 'X1.C', 'to', 'LD9.1C'),
+    wire('LD9.1NC', 'X1.C', { number: 'W91' }),
+  ]),
+  spotted('interlock-blind', 'fix', 'K1', 'a door contact off its input', vestibule, () => [
+    { kind: 'disconnect', id: 'D01/W13' },
+  ]),
+  spotted(
+    'interlock-traps',
+    'stop',
+    'K1',
+    'exits that wait, and no glass in the lock’s power',
+    vestibule,
+    (plan) => [{ kind: 'setSetting', device: 'K1', setting: 'exits', value: 'wait' }, ...pastTheGlass(plan)],
+  ),
+];
