@@ -8,7 +8,7 @@ import { prove, prepared, SITUATIONS } from '#core/prove/index';
 import { atRest, buildWorld, conditionsOf } from '#core/simulate/index';
 import { doorVerdict } from '#core/verdict/index';
 import { quillhaven } from '#demo/quillhaven';
-import { hasNgspice } from '../cli/crosscheck';
+import { hasNgspice } from '../cli/ngspice';
 import { siteOf } from '../core/specimens/site';
 import { editToVerdict, launch } from './editToVerdict';
 import { benchFaults } from './faults';
@@ -43,66 +43,63 @@ console.log(
   `Aldaba bench on ${cpus()[0]?.model ?? 'an unknown processor'}, ${cpus().length} cores, Node ${process.version}`,
 );
 
-const world = buildWorld(plan, DOOR);
-const rest = atRest(world);
-console.log(
-  `door ${DOOR}: ${world.netlist.nodes.length} terminals, ${world.netlist.branches.length} branches\n`,
-);
-
-const states = SITUATIONS.flatMap((situation) => prepared(situation, world, rest) ?? []);
-const solve = sampleMs(400, () => {
-  for (const state of states) settle(world.netlist, conditionsOf(state), state.point.on);
-}).map((ms) => ms / states.length);
-print('solve one door state', solve, 'no target of its own');
-print(
-  'prove one door, all situations',
-  sampleMs(60, () => prove(plan, world, rest)),
-  'target 50 ms',
-);
-print(
-  'judge one door: prove, power, loops, every check',
-  sampleMs(60, () => doorVerdict(plan, DOOR)),
-  'target 100 ms',
-);
-
-if (hasNgspice()) {
-  const folder = mkdtempSync(join(tmpdir(), 'aldaba-bench-'));
-  const decks = states.map((state, index) => {
-    const path = join(folder, `${index}.cir`);
-    writeFileSync(path, spiceDeck(world.netlist, state.point, conditionsOf(state), `state ${index}`).text);
-    return path;
-  });
-  const runs = decks.flatMap((path) =>
-    sampleMs(2, () => execFileSync('ngspice', ['-b', path], { stdio: 'ignore' }), 0),
-  );
-  rmSync(folder, { recursive: true, force: true });
-  print('ngspice on the same decks, one run a state', runs, '');
+/** One door: solved, proven, judged, and beside a general simulator of circuits. */
+function benchEngine(): void {
+  const world = buildWorld(plan, DOOR);
+  const rest = atRest(world);
   console.log(
-    `ratio: one state is solved ${Math.round(percentile(runs, 50) / percentile(solve, 50))} times faster than an ngspice run; target 500\n`,
+    `door ${DOOR}: ${world.netlist.nodes.length} terminals, ${world.netlist.branches.length} branches\n`,
   );
-} else console.log('ngspice is not installed: no ratio measured\n');
 
-benchFaults();
-benchReach(plan);
-benchSites();
-benchImport();
-await benchPages();
-await benchWriters();
+  const states = SITUATIONS.flatMap((situation) => prepared(situation, world, rest) ?? []);
+  const solve = sampleMs(400, () => {
+    for (const state of states) settle(world.netlist, conditionsOf(state), state.point.on);
+  }).map((ms) => ms / states.length);
+  print('solve one door state', solve, 'no target of its own');
+  print(
+    'prove one door, all situations',
+    sampleMs(60, () => prove(plan, world, rest)),
+    'target 50 ms',
+  );
+  print(
+    'judge one door: prove, power, loops, every check',
+    sampleMs(60, () => doorVerdict(plan, DOOR)),
+    'target 100 ms',
+  );
 
-console.log('');
-for (const { name, plan: site, door, wire, target } of BROWSED)
-  print(
-    `edit to verdict in the browser, 60 edits from 3 s on, a server that has just begun, ${name}`,
-    await editToVerdict(site, door, wire, { count: 60 }),
-    target,
-  );
-for (const { name, plan: site, door, wire, target } of BROWSED.slice(1))
-  print(
-    `the same from 6 s on, a server that knows the site, ${name}`,
-    await editToVerdict(site, door, wire, { count: 60, after: 6000, known: true }),
-    target,
-  );
-await benchPhone();
+  if (hasNgspice()) {
+    const folder = mkdtempSync(join(tmpdir(), 'aldaba-bench-'));
+    const decks = states.map((state, index) => {
+      const path = join(folder, `${index}.cir`);
+      writeFileSync(path, spiceDeck(world.netlist, state.point, conditionsOf(state), `state ${index}`).text);
+      return path;
+    });
+    const runs = decks.flatMap((path) =>
+      sampleMs(2, () => execFileSync('ngspice', ['-b', path], { stdio: 'ignore' }), 0),
+    );
+    rmSync(folder, { recursive: true, force: true });
+    print('ngspice on the same decks, one run a state', runs, '');
+    console.log(
+      `ratio: one state is solved ${Math.round(percentile(runs, 50) / percentile(solve, 50))} times faster than an ngspice run; target 500\n`,
+    );
+  } else console.log('ngspice is not installed: no ratio measured\n');
+}
+
+/** What somebody at a tab waits for. */
+async function benchBrowser(): Promise<void> {
+  for (const { name, plan: site, door, wire, target } of BROWSED)
+    print(
+      `edit to verdict in the browser, 60 edits from 3 s on, a server that has just begun, ${name}`,
+      await editToVerdict(site, door, wire, { count: 60 }),
+      target,
+    );
+  for (const { name, plan: site, door, wire, target } of BROWSED.slice(1))
+    print(
+      `the same from 6 s on, a server that knows the site, ${name}`,
+      await editToVerdict(site, door, wire, { count: 60, after: 6000, known: true }),
+      target,
+    );
+}
 
 /** The door's page as a slow phone gets it for the first time. */
 async function benchPhone(): Promise<void> {
@@ -126,3 +123,30 @@ async function benchPhone(): Promise<void> {
     server.stop();
   }
 }
+
+/** Parts by name, in the order in which all of them run. */
+const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
+  engine: benchEngine,
+  faults: benchFaults,
+  reach: () => benchReach(plan),
+  sites: () => {
+    benchSites();
+    benchImport();
+  },
+  server: async () => {
+    await benchPages();
+    await benchWriters();
+  },
+  browser: benchBrowser,
+  phone: benchPhone,
+};
+
+const asked = process.argv.slice(2);
+const unknown = asked.filter((name) => !Object.hasOwn(PARTS, name));
+if (unknown.length > 0)
+  throw new Error(`there is no part ${unknown.join(', ')}: ${Object.keys(PARTS).join(', ')}`);
+for (const [name, part] of Object.entries(PARTS))
+  if (asked.length === 0 || asked.includes(name)) {
+    await part();
+    console.log('');
+  }

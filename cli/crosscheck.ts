@@ -1,13 +1,12 @@
-import { execFileSync, spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
-import { spiceDeck, type SpiceDeck } from '#core/formats/index';
+import { spiceDeck } from '#core/formats/index';
 import { doorsInOrder, type Plan } from '#core/plan/index';
 import { prepared, SITUATIONS } from '#core/prove/index';
 import { atRest, buildWorld, conditionsOf } from '#core/simulate/index';
 import { quillhaven } from '#demo/quillhaven';
+import { hasNgspice, runNgspice } from './ngspice';
 
 /** Largest relative difference that passes. */
 const LIMIT = 1e-6;
@@ -21,29 +20,6 @@ interface Compared {
   readonly worst: number;
   readonly at: string;
 }
-
-/** Solves a deck with ngspice and returns its node voltages by name, with full precision. */
-export function runNgspice(folder: string, deck: SpiceDeck): Map<string, number> {
-  const [input, output] = [join(folder, 'deck.cir'), join(folder, 'deck.raw')];
-  writeFileSync(input, deck.text);
-  execFileSync('ngspice', ['-b', '-r', output, input], {
-    stdio: 'pipe',
-    env: { ...process.env, SPICE_ASCIIRAWFILE: '1' },
-  });
-  return parseRaw(readFileSync(output, 'utf8'));
-}
-
-/** Reads an ASCII raw file: `Variables:` names in order, `Values:` one a line. */
-function parseRaw(text: string): Map<string, number> {
-  const names = [...text.matchAll(/^\s+\d+\s+v\((\S+)\)\s+voltage/gm)].map((match) => match[1] ?? '');
-  const order = [...text.matchAll(/^\s+\d+\s+(\S+)\s+(?:voltage|current)/gm)].map((match) => match[1] ?? '');
-  const values = text.slice(text.indexOf('Values:')).match(/[-+]?\d\.\d+e[-+]\d+/gi) ?? [];
-  return new Map(names.map((name) => [name, Number(values[order.indexOf(`v(${name})`)])]));
-}
-
-/** True where ngspice answers. */
-export const hasNgspice = (): boolean =>
-  spawnSync('ngspice', ['--version'], { stdio: 'ignore' }).status === 0;
 
 function crosscheck(plan: Plan, folder: string): Compared[] {
   const results: Compared[] = [];
@@ -96,4 +72,4 @@ function main(): number {
   }
 }
 
-if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) process.exitCode = main();
+process.exitCode = main();

@@ -45,8 +45,7 @@ export function treeBoxWords(
 ): BoxWords {
   switch (column) {
     case 'zone': {
-      const trips = tree.relays.filter(({ zones }) => zones.includes(id)).length;
-      const name = tree.zones.find((zone) => zone.id === id)?.name ?? id;
+      const { name, trips } = tree.zones.find((zone) => zone.id === id) ?? { name: id, trips: 0 };
       return [name, trips === 0 ? 'trips no relay' : `trips ${trips} ${trips === 1 ? 'relay' : 'relays'}`];
     }
     case 'relay':

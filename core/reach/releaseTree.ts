@@ -70,7 +70,8 @@ export interface TreeDoor {
 
 /** What releases what: zones, relays, what they work on, doors; with the wires as they are. */
 export interface ReleaseTree {
-  readonly zones: readonly { readonly id: string; readonly name: string }[];
+  /** `trips`: how many relays of the site it trips. */
+  readonly zones: readonly { readonly id: string; readonly name: string; readonly trips: number }[];
   readonly relays: readonly TreeRelay[];
   readonly parts: readonly TreePart[];
   readonly works: readonly TreeWork[];
@@ -113,7 +114,11 @@ export function releaseTree(plan: Plan): ReleaseTree {
     return { id: door.id, by, dead: provenFor(world), lever: door.brief.mechanicalEgress };
   });
   return {
-    zones: zones.map(({ id, name }) => ({ id, name })),
+    zones: zones.map(({ id, name, relays: tripped }) => ({
+      id,
+      name,
+      trips: relays.filter(({ id: one }) => tripped.includes(one)).length,
+    })),
     relays: relays.map((device) => ({
       id: device.id,
       tag: device.tag,
