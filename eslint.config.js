@@ -242,6 +242,10 @@ export default tseslint.config(
         {
           patterns: [
             { group: ['**/cli/**', '#demo/*'], message: 'The application imports core and words only.' },
+            {
+              regex: '^(lucide-react|date-fns)$',
+              message: 'Whole sets take long to build: import the one file.',
+            },
           ],
         },
       ],

@@ -33,6 +33,8 @@ function systemPackages() {
   }
 }
 
+const ASTRO_CHECK = ['astro', 'check', '--tsconfig', 'tsconfig.astro.json', '--minimumSeverity', 'error'];
+
 /** Each lane runs its steps one after the other; the lanes of a stage run side by side, on two cores. */
 const STAGES = [
   [
@@ -42,7 +44,8 @@ const STAGES = [
       ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
       ['lint', 'npx', ['eslint', '.']],
       ['types of core, without DOM or Node', 'npx', ['tsc', '-p', 'core/tsconfig.json']],
-      ['types', 'npx', ['astro', 'check', '--minimumSeverity', 'error']],
+      ['types of pages', 'npx', ASTRO_CHECK],
+      ['types', 'npx', ['tsc', '-p', '.']],
       ['crosscheck', 'npx', ['tsx', 'cli/crosscheck.ts']],
     ],
     [['unit tests', 'npx', ['vitest', 'run', '--no-isolate', '--maxWorkers=2', '--reporter=dot']]],
@@ -50,13 +53,23 @@ const STAGES = [
   [[['in the browser', 'npx', ['playwright', 'test']]]],
 ];
 
+/** Compilers make much and keep little of it: with more room for what is young they spend a tenth less on clearing up. */
+const ROOMY = {
+  ...process.env,
+  NODE_OPTIONS: `${process.env.NODE_OPTIONS ?? ''} --max-semi-space-size=64`.trim(),
+};
+
 /** Runs one step; where others run beside it, what it says is kept together and shown when it ends. */
 const step = (name, command, args, alone) =>
   new Promise((resolve) => {
     const start = Date.now();
     if (alone) console.log(`\n== ${name}`);
     const out = alone ? 'inherit' : 'pipe';
-    const child = spawn(command, args, { cwd: root, stdio: ['ignore', out, out] });
+    const child = spawn(command, args, {
+      cwd: root,
+      stdio: ['ignore', out, out],
+      env: alone ? process.env : ROOMY,
+    });
     const said = [];
     for (const stream of [child.stdout, child.stderr]) stream?.on('data', (chunk) => said.push(chunk));
     const end = (ok, why = '') => {

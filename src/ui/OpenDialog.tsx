@@ -1,5 +1,5 @@
 import { Dialog as Radix } from 'radix-ui';
-import { X } from 'lucide-react';
+import X from 'lucide-react/icons/x';
 import { cx } from './cx';
 import type { DialogProps } from './Dialog';
 import css from './Dialog.module.css';

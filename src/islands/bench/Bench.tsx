@@ -1,5 +1,9 @@
 import { useMemo, useState } from 'react';
-import { ChevronsRight, Pause, Play, RotateCcw, ScrollText } from 'lucide-react';
+import ChevronsRight from 'lucide-react/icons/chevrons-right';
+import Pause from 'lucide-react/icons/pause';
+import Play from 'lucide-react/icons/play';
+import RotateCcw from 'lucide-react/icons/rotate-ccw';
+import ScrollText from 'lucide-react/icons/scroll-text';
 import { conductorsOf, terminalLabel, type Plan } from '#core/plan/index';
 import { waysOut } from '#core/prove/index';
 import { doorHold, lockStatuses, whyFree } from '#core/simulate/index';

@@ -1,5 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
-import { ArrowDown, ArrowUp, MoreHorizontal } from 'lucide-react';
+import ArrowDown from 'lucide-react/icons/arrow-down';
+import ArrowUp from 'lucide-react/icons/arrow-up';
+import MoreHorizontal from 'lucide-react/icons/more-horizontal';
 import { conductorsOf, devicesOf, doorsInOrder, type Door } from '#core/plan/index';
 import { STATE_NAMES } from '#words/brief';
 import { Button } from '../../ui/Button';

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { X } from 'lucide-react';
+import X from 'lucide-react/icons/x';
 import { isRunEntered, runOf, type NewDoor } from '#core/door/index';
 import { newDoors } from '#core/door/newDoors';
 import { readDoorRows } from '#core/formats/table/doorRows';

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { Plus } from 'lucide-react';
+import Plus from 'lucide-react/icons/plus';
 import { blankDoor, doorsInOrder, nextDoorId, type Door } from '#core/plan/index';
 import type { StationId } from '#core/checks/index';
 import type { DoorSummary } from '#core/verdict/index';

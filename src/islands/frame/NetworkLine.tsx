@@ -1,4 +1,4 @@
-import { CloudOff } from 'lucide-react';
+import CloudOff from 'lucide-react/icons/cloud-off';
 import { useSite } from '../store/context';
 import css from './NetworkLine.module.css';
 

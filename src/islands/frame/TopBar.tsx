@@ -1,4 +1,7 @@
-import { Search, Settings2, Undo2, Redo2 } from 'lucide-react';
+import Search from 'lucide-react/icons/search';
+import Settings2 from 'lucide-react/icons/settings-2';
+import Undo2 from 'lucide-react/icons/undo-2';
+import Redo2 from 'lucide-react/icons/redo-2';
 import { cx } from '../../ui/cx';
 import { Knocker } from '../../ui/glyphs';
 import { Kbd } from '../../ui/Kbd';

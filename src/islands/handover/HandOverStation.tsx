@@ -1,4 +1,4 @@
-import { Download } from 'lucide-react';
+import Download from 'lucide-react/icons/download';
 import type { Door } from '#core/plan/index';
 import { STATIONS } from '#core/checks/stations';
 import type { DoorVerdict } from '#core/verdict/index';

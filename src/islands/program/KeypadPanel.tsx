@@ -1,4 +1,4 @@
-import { CreditCard } from 'lucide-react';
+import CreditCard from 'lucide-react/icons/credit-card';
 import type { KeypadLanguage } from '#core/keypads/index';
 import type { CardNumber } from '#core/plan/index';
 import { replyWords, REPLY_NAMES } from '#words/keypad';

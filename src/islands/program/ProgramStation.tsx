@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Plus } from 'lucide-react';
+import Plus from 'lucide-react/icons/plus';
 import { doorParts } from '#core/door/index';
 import { findLanguage } from '#core/keypads/index';
 import type { Device, Door, Person } from '#core/plan/index';

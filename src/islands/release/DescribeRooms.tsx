@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Plus } from 'lucide-react';
+import Plus from 'lucide-react/icons/plus';
 import { doorsInOrder, findIn, type Door, type SpaceKind } from '#core/plan/index';
 import type { SiteGraph } from '#core/reach/index';
 import { SPACE_KIND_WORDS } from '#words/reach';

@@ -1,4 +1,5 @@
-import { Plus, Printer } from 'lucide-react';
+import Plus from 'lucide-react/icons/plus';
+import Printer from 'lucide-react/icons/printer';
 import { does, functionOf, settingValue } from '#core/devices/index';
 import { allDevices, doorsInOrder, findIn, typeIn, type Zone } from '#core/plan/index';
 import { zonesInOrder, type ReleaseTree, type ZoneCell } from '#core/reach/index';

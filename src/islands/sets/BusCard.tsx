@@ -1,5 +1,6 @@
 import { does } from '#core/devices/index';
-import { ArrowDown, ArrowUp } from 'lucide-react';
+import ArrowDown from 'lucide-react/icons/arrow-down';
+import ArrowUp from 'lucide-react/icons/arrow-up';
 import { portOf, wireBus, type BusMap, type BusMember } from '#core/bus/index';
 import { typeIn, type DeviceId, type Edit } from '#core/plan/index';
 import { formatLength } from '#core/units/index';

@@ -1,4 +1,4 @@
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useEffect, useState } from 'react';
 import type { EditBack } from '#core/plan/index';
 import { editWords } from '#words/edits';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Download } from 'lucide-react';
+import Download from 'lucide-react/icons/download';
 import { doorsInOrder } from '#core/plan/index';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';

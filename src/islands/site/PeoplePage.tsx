@@ -1,6 +1,6 @@
 import type { ColumnDef } from '@tanstack/react-table';
 import { useMemo } from 'react';
-import { Trash2 } from 'lucide-react';
+import Trash2 from 'lucide-react/icons/trash-2';
 import type { Person } from '#core/plan/index';
 import { Button } from '../../ui/Button';
 import { DataTable } from '../../ui/DataTable';

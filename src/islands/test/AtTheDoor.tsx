@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { ChevronLeft, ChevronRight } from 'lucide-react';
+import ChevronLeft from 'lucide-react/icons/chevron-left';
+import ChevronRight from 'lucide-react/icons/chevron-right';
 import type { CheckItem } from '#core/commission/index';
 import type { Reading } from '#core/plan/index';
 import { PHASES, rangeWords, taskWords, valueWords } from '#words/checkTasks';

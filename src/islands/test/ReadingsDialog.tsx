@@ -1,4 +1,4 @@
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { readingsOf, type CheckItem } from '#core/commission/index';
 import type { DoorId, Reading } from '#core/plan/index';

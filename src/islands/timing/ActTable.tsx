@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { X } from 'lucide-react';
+import X from 'lucide-react/icons/x';
 import { conductorsOf, devicesOf, typeIn, type Act, type Plan, type Scenario } from '#core/plan/index';
 import { does, functionsOf } from '#core/devices/index';
 import { inOrder } from '#core/scenarios/index';

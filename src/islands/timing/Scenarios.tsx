@@ -1,5 +1,7 @@
 import { useId, useMemo, useState } from 'react';
-import { Check, Plus, Printer } from 'lucide-react';
+import Check from 'lucide-react/icons/check';
+import Plus from 'lucide-react/icons/plus';
+import Printer from 'lucide-react/icons/printer';
 import { findIn, type Door, type Edit, type Scenario } from '#core/plan/index';
 import { judge, play } from '#core/scenarios/index';
 import { LAW } from '#words/findings/index';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Plus } from 'lucide-react';
+import Plus from 'lucide-react/icons/plus';
 import { positionsOf, rowsOf, type DeviceType, type DipBank, type DipField } from '#core/devices/index';
 import { Button } from '../../ui/Button';
 import { SwitchBank } from '../../ui/DipSwitches';

@@ -1,4 +1,4 @@
-import { Trash2 } from 'lucide-react';
+import Trash2 from 'lucide-react/icons/trash-2';
 import type { Setting, Terminal } from '#core/devices/index';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';

@@ -1,5 +1,7 @@
 import { useState } from 'react';
-import { Download, Plus, Upload } from 'lucide-react';
+import Download from 'lucide-react/icons/download';
+import Plus from 'lucide-react/icons/plus';
+import Upload from 'lucide-react/icons/upload';
 import { FAMILIES, typeProblems, type DeviceType } from '#core/devices/index';
 import { LIBRARY } from '#core/devices/library/index';
 import { asDeviceType, deviceTypeSchema } from '#core/devices/deviceTypeSchema';

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { Printer } from 'lucide-react';
+import Printer from 'lucide-react/icons/printer';
 import { billOfMaterials, cableSchedule, cutList, wireLabels, type CableRow } from '#core/schedule/index';
 import type { DoorId } from '#core/plan/index';
 import { CABLE_MAKES, COLOURS, findCableMake, formatLength, type LengthUnit } from '#core/units/index';

@@ -1,5 +1,8 @@
 import { createElement, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { Download, Maximize2, Minus, Plus } from 'lucide-react';
+import Download from 'lucide-react/icons/download';
+import Maximize2 from 'lucide-react/icons/maximize-2';
+import Minus from 'lucide-react/icons/minus';
+import Plus from 'lucide-react/icons/plus';
 import { diagramTree, type Live, type SvgNode } from '#core/drawing/index';
 import { type TerminalId, terminalLabel, type DoorId } from '#core/plan/index';
 import { COLOURS, formatAmps } from '#core/units/index';

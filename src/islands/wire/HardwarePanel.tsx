@@ -1,5 +1,7 @@
 import { useState } from 'react';
-import { MoreHorizontal, Plus, Trash2 } from 'lucide-react';
+import MoreHorizontal from 'lucide-react/icons/more-horizontal';
+import Plus from 'lucide-react/icons/plus';
+import Trash2 from 'lucide-react/icons/trash-2';
 import { settingValue, type Place } from '#core/devices/index';
 import {
   devicesOf,

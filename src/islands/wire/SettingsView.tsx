@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { Printer } from 'lucide-react';
+import Printer from 'lucide-react/icons/printer';
 import type { SettingValue, Setting } from '#core/devices/index';
 import type { DoorId, Reading } from '#core/plan/index';
 import { checksOf, doneBy, settingSheet, type SettingCard, type SettingLine } from '#core/schedule/index';

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { Printer } from 'lucide-react';
+import Printer from 'lucide-react/icons/printer';
 import { typeIn, type DoorId } from '#core/plan/index';
 import {
   SHEATH_MM,

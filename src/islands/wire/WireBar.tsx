@@ -1,4 +1,6 @@
-import { Scissors, Trash2, X } from 'lucide-react';
+import Scissors from 'lucide-react/icons/scissors';
+import Trash2 from 'lucide-react/icons/trash-2';
+import X from 'lucide-react/icons/x';
 import { terminalLabel, type Conductor } from '#core/plan/index';
 import {
   COLOURS,

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { ListOrdered, Wand2 } from 'lucide-react';
+import ListOrdered from 'lucide-react/icons/list-ordered';
+import Wand2 from 'lucide-react/icons/wand-2';
 import type { Live } from '#core/drawing/index';
 import { conductorsOf, devicesOf, type Door } from '#core/plan/index';
 import { Button } from '../../ui/Button';

@@ -9,7 +9,8 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { useMemo, useState } from 'react';
-import { Download, Upload } from 'lucide-react';
+import Download from 'lucide-react/icons/download';
+import Upload from 'lucide-react/icons/upload';
 import type { Live } from '#core/drawing/index';
 import { traceLoops, loopWires } from '#core/loops/index';
 import {
