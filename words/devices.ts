@@ -6,6 +6,7 @@ import type {
   TypeChange,
   TypeProblem,
 } from '#core/devices/index';
+import { POE_CLASSES } from '#core/devices/index';
 import { COLOURS } from '#core/units/index';
 
 export const FAMILY_LABELS: Record<Family, string> = {
@@ -25,6 +26,13 @@ export const FAMILY_LABELS: Record<Family, string> = {
   suppression: 'Suppression and end of line',
   joint: 'Joints and earth',
 };
+
+/** What a device fed over its network cable asks of the port; null for any other. */
+export function poeWords({ poe }: Pick<DeviceType, 'poe'>): string | null {
+  if (!poe) return null;
+  const { portWatts, deviceWatts } = POE_CLASSES[poe.class];
+  return `Fed by its network cable, class ${poe.class}: the port must give ${portWatts} W; ${deviceWatts} W arrive after 100 m, for the device and all that it feeds.`;
+}
 
 export const PART_LABELS: Record<PartKind, string> = {
   contact: 'contact',

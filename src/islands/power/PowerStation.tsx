@@ -1,5 +1,5 @@
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
-import type { Door } from '#core/plan/index';
+import { typeIn, type Door } from '#core/plan/index';
 import { AGED_SHARE, enough, HEADROOM, type PowerBudget, type SupplyBudget } from '#core/power/index';
 import {
   formatAmps,
@@ -18,6 +18,7 @@ import { Empty } from '../../ui/Empty';
 import { cx } from '../../ui/cx';
 import type { BatteryAnswer, BatteryRequest } from '../../workers/protocol';
 import { StationFrame } from '../frame/StationFrame';
+import { poeWords } from '#words/devices';
 import { useDispatch, usePlan, useUnit } from '../store/context';
 import table from '../../ui/DataTable.module.css';
 import css from './PowerStation.module.css';
@@ -59,6 +60,9 @@ export function PowerStation({ door, verdict }: { door: Door; verdict: DoorVerdi
 function Supply({ supply }: { supply: SupplyBudget }) {
   const share = (amps: number) => `${Math.min(100, (amps / supply.ratedAmps) * 100)}%`;
   const { battery } = supply;
+  const plan = usePlan();
+  const device = plan.devices[supply.device];
+  const poe = device ? poeWords(typeIn(plan, device)) : null;
   const over = supply.worstAmps > supply.allowedAmps;
   return (
     <section className={css['supply']} aria-label={`Supply ${supply.tag}`}>
@@ -91,6 +95,7 @@ function Supply({ supply }: { supply: SupplyBudget }) {
           </div>
         )}
       </dl>
+      {poe && <p>{poe}</p>}
       <details className={css['working']}>
         <summary>Show the working</summary>
         <ul>

@@ -13,6 +13,7 @@ import {
   type Edit,
   wiresOn,
 } from '#core/plan/index';
+import { poeWords } from '#words/devices';
 import { Button } from '../../ui/Button';
 import { Menu } from '../../ui/Menu';
 import { SelectField } from '../../ui/Field';
@@ -102,6 +103,7 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
         />
       </header>
       <p>{type.description}</p>
+      {type.poe && <p>{poeWords(type)}</p>}
       <ExchangeDialog
         device={device}
         open={asking === 'exchange'}
