@@ -48,6 +48,8 @@ test.describe('at a desk', () => {
   }
   for (const { path, press, names } of MORE) {
     test(`${path}${names ? `, ${names.join(', ')}` : ''}: nothing WCAG forbids`, async ({ page }) => {
+      // Each view is looked at in full, and there are up to seven.
+      test.setTimeout(60_000 * Math.max(1, names?.length ?? 1));
       await page.goto(`${DEMO.url}/s/quillhaven/${path}`);
       await ready(page);
       for (const name of names ?? [null]) {

@@ -100,6 +100,7 @@ const STANDING: Readonly<Record<Standing['kind'], (tag: string) => readonly [by:
   switch: (tag) => [`switch ${tag}`, `until ${tag} is turned back`],
   fuse: (tag) => [`a blown fuse in ${tag}`, `until ${tag} has new fuses`],
   network: () => ['the lost network', 'until the network is back'],
+  lockdown: () => ['the lockdown', 'until the lockdown is over'],
   failed: (tag) => [`failed ${tag}`, `until ${tag} is replaced`],
 };
 

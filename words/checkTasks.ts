@@ -29,6 +29,8 @@ const TASKS: Record<CheckTask, (v: Values) => string> = {
   'held-seconds': (v) => `Seconds until the held-open alarm, door left open (${v['contact']})`,
   'tamper-alarm': (v) => `A lid lifted in the tamper loop of ${v['tag']}: the tamper alarm is raised`,
   lockdown: (v) => `With ${v['button']} pressed a card or code leaves ${v['tag']} locked`,
+  'lockdown-site': (v) => `With a lockdown of the site called, a card or code leaves ${v['tag']} locked`,
+  'lockdown-site-exit': (v) => `With a lockdown of the site called, ${v['exit']} still lets people out`,
   'lockdown-exit': (v) => `With ${v['button']} pressed ${v['exit']} still lets people out`,
   interlock: (v) => `While the other door stands open a card or code leaves ${v['tag']} locked`,
   'network-lost': (v) =>

@@ -75,6 +75,10 @@ export function actWords(plan: Plan, act: Act): string {
       return 'Network lost';
     case 'network-on':
       return 'Network back';
+    case 'lockdown':
+      return 'Lockdown of the site';
+    case 'lockdown-over':
+      return 'Lockdown over';
     case 'battery-empty':
       return 'Batteries empty';
     case 'restart':

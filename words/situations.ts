@@ -69,6 +69,7 @@ export const meansWords = (means: Means): string => {
 const MISSING: Record<Exclude<Missing['kind'], 'weak-lock' | 'brief' | 'asked-less'>, string> = {
   'no-lock': 'no lock is planned',
   'leaf-by-hand': 'an operator alone moves the leaf: the plan does not say whether a hand can',
+  'leaf-without-lock': 'every lock stands at the second leaf, and nothing keeps the first',
   'no-dead-state': 'locks differ and no dead state is chosen',
   restless: 'the circuit never comes to rest',
   'no-fire-release': 'the plan has no fire release',

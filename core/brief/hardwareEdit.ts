@@ -12,7 +12,7 @@ export function newDevice(
   const tag = nextTag(plan, door, type.tagPrefix);
   let id = door === null ? tag : `${door}/${tag}`;
   while (plan.devices[id]) id += "'";
-  return { id, door, tag, type: typeId, place: type.place, settings, notes: '' };
+  return { id, door, tag, type: typeId, place: type.place, leaf: 1, settings, notes: '' };
 }
 
 /** One edit that adds a hardware set to a door, keeping what already stands there. */

@@ -23,6 +23,8 @@ export type CheckTask =
   | 'tamper-alarm'
   | 'lockdown'
   | 'lockdown-exit'
+  | 'lockdown-site'
+  | 'lockdown-site-exit'
   | 'interlock'
   | 'network-lost'
   | 'phone-range'

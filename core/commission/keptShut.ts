@@ -1,7 +1,7 @@
 import type { CheckContext } from '../checks/index';
 import { does } from '../devices/index';
 import { letsIn, waysOut } from '../prove/index';
-import { doorHold, lockStatuses, stimulate } from '../simulate/index';
+import { doorHold, heedsLockdown, lockStatuses, stimulate } from '../simulate/index';
 import { yes, type CheckItem } from './checkItem';
 
 /**
@@ -23,6 +23,15 @@ export function keptShut({ world, rest, parts }: CheckContext): CheckItem[] {
         items.push(
           yes(`lockdown-exit:${device.id}:${means.tag}`, 'lockdown-exit', { button, exit: means.tag }),
         );
+  }
+  const called = world.inhabitants.some(heedsLockdown)
+    ? stimulate(world, rest, { kind: 'lockdown', on: true }).state
+    : null;
+  if (called && !letsIn(world, called)) {
+    items.push(yes('lockdown:site', 'lockdown-site', { tag }));
+    for (const means of waysOut(world, called).works)
+      if (means.kind === 'exit')
+        items.push(yes(`lockdown-site-exit:${means.tag}`, 'lockdown-site-exit', { exit: means.tag }));
   }
   const partner = stimulate(world, rest, { kind: 'otherDoors', open: true }).state;
   if (!letsIn(world, partner)) items.push(yes('interlock', 'interlock', { tag }));

@@ -205,7 +205,12 @@ export type DeviceFunction =
       readonly exitsSetting?: string;
     }
   /** Is told who may pass over a network. A setting says what it does by itself while that is lost: see `OFFLINE`. */
-  | { readonly kind: 'link'; readonly lostSetting: string }
+  | {
+      readonly kind: 'link';
+      readonly lostSetting: string;
+      /** Setting with the values ignores and heeds: what a lockdown does that is called over the network; without one it is ignored. */
+      readonly lockdownSetting?: string;
+    }
   /** Listens to readers on a bus or a serial line, for the doors by which it decides. */
   | { readonly kind: 'busHost'; readonly board: string; readonly bus: BusPort }
   /** A relay that pulls in for a set time when its input closes. */

@@ -231,7 +231,7 @@ const oneFunction = z.discriminatedUnion('kind', [
     restSetting: name.optional(),
     ofChannel: whole(0, 15).optional(),
   }),
-  kindOnly('link', { lostSetting: name }),
+  kindOnly('link', { lostSetting: name, lockdownSetting: name.optional() }),
   kindOnly('interlock', {
     usedSetting: name,
     clearSetting: name.optional(),

@@ -169,7 +169,10 @@ function settingNames({ functions, lock, roles, banks }: DeviceType): NamedSetti
       if (typeof one.acts !== 'string') add(`${at}.acts.setting`, one.acts.setting);
       add(`${at}.restSetting`, one.restSetting, 'NO', 'NC');
     }
-    if (one.kind === 'link') add(`${at}.lostSetting`, one.lostSetting, 'keeps');
+    if (one.kind === 'link') {
+      add(`${at}.lostSetting`, one.lostSetting, 'keeps');
+      add(`${at}.lockdownSetting`, one.lockdownSetting, 'ignores', 'heeds');
+    }
     if (one.kind === 'interlock') {
       add(`${at}.usedSetting`, one.usedSetting, 'on');
       add(`${at}.clearSetting`, one.clearSetting);

@@ -84,6 +84,7 @@ const structureOf = (world: World): string =>
       device.door,
       device.tag,
       device.place,
+      device.leaf,
       device.settings,
       type,
     ]),
@@ -105,5 +106,6 @@ const restOf = (world: World, rest: SimState): string =>
     rest.memory,
     rest.doorOpen,
     rest.network,
+    rest.lockdown,
     rest.unstable,
   ]);

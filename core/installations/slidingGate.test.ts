@@ -13,6 +13,7 @@ holds(
       'controller-1-dry',
       'reader-long-range',
       'exit-button',
+      'safety-edge',
     ],
   },
   {
@@ -28,6 +29,7 @@ holds(
     seconds: null,
     tasks: ['operator-opens'],
     mistakes: [
+      ['its stop bridge off', (plan) => [drop(plan, 'O1.STOP', 'O1.G')], 'operator-stands'],
       ['the gate drive is never asked', (plan) => [drop(plan, 'O1.OPEN', 'K1.COM1')], 'operator-unasked'],
       ['one data line off', (plan) => [drop(plan, 'R1.D1', 'K1.D1-1')], 'card-line-missing'],
       [

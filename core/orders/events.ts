@@ -1,7 +1,15 @@
 import { does, functionOf } from '../devices/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { callers, fireReleases, needsNetwork } from '../prove/index';
-import { BATTERY, keyTurns, neighboursOf, type SimState, type Stimulus, type World } from '../simulate/index';
+import {
+  BATTERY,
+  heedsLockdown,
+  keyTurns,
+  neighboursOf,
+  type SimState,
+  type Stimulus,
+  type World,
+} from '../simulate/index';
 
 /** Something that may happen next at a door. */
 export interface OrderEvent {
@@ -64,6 +72,15 @@ const leaf = (world: World): OrderEvent[] => [
   event('open:inside', { kind: 'openDoor', from: 'inside' }, { may: (state) => !state.doorOpen }),
   event('open:outside', { kind: 'openDoor', from: 'outside' }, { may: (state) => !state.doorOpen }),
   event('open:force', { kind: 'openDoor', from: 'force' }, { may: (state) => !state.doorOpen }),
+  ...(world.locks.some(({ device }) => device.leaf === 2)
+    ? [
+        event(
+          'open:force:2',
+          { kind: 'openDoor', from: 'force', leaf: 2 },
+          { may: (state) => !state.doorOpen },
+        ),
+      ]
+    : []),
   ...(keyTurns(world)
     ? [event('open:key', { kind: 'openDoor', from: 'key' }, { may: (state) => !state.doorOpen })]
     : []),
@@ -156,6 +173,11 @@ function failures(world: World): OrderEvent[] {
     list.push(
       event('network-off', { kind: 'network', on: false }, { frees: true, may: ({ network }) => network }),
       event('network-on', { kind: 'network', on: true }, { may: ({ network }) => !network }),
+    );
+  if (world.inhabitants.some(heedsLockdown))
+    list.push(
+      event('lockdown', { kind: 'lockdown', on: true }, { may: ({ lockdown }) => !lockdown }),
+      event('lockdown-over', { kind: 'lockdown', on: false }, { may: ({ lockdown }) => lockdown }),
     );
   const devices = deciders(world).map(({ device }) => device.id);
   if (devices.length > 0)

@@ -4,7 +4,9 @@ import { doorDevices, entries } from '../door/index';
 import { fireReleases, provenFor } from '../prove/index';
 import {
   BATTERY,
+  doorHold,
   holdOf,
+  lockStatuses,
   leverOpens,
   movedByOperatorOnly,
   neighboursOf,
@@ -86,11 +88,23 @@ export function watched(world: World): Watched {
   if (entries(world).length === 0 && switches.length === 0 && moved) notAsked.push(['no-cause', 'no-entry']);
   if (!others.interlocked) notAsked.push(['one-at-a-time', 'no-partner']);
   const holds = new WeakMap<OperatingPoint, Hold>();
+  /** A lock of a second leaf keeps nobody from going through the first. */
+  const leaves = world.locks.some(({ device }) => device.leaf === 2);
+  const doorHoldAt = (point: OperatingPoint): Hold => {
+    const hold = doorHold(lockStatuses(world, point));
+    return hold === 'no-lock' ? 'free' : hold;
+  };
   const holdAt = ({ point }: SimState): Hold => {
     let hold = holds.get(point);
     if (hold === undefined) {
-      const letters = holdOf(world, point);
-      hold = letters.includes('h') ? 'held' : letters.includes('w') ? 'weak' : 'free';
+      const letters = leaves ? '' : holdOf(world, point);
+      hold = leaves
+        ? doorHoldAt(point)
+        : letters.includes('h')
+          ? 'held'
+          : letters.includes('w')
+            ? 'weak'
+            : 'free';
       holds.set(point, hold);
     }
     return hold;
@@ -124,7 +138,7 @@ export function watched(world: World): Watched {
       const quiet = after.queue.every(({ device }) => device === BATTERY);
       if (quiet && !after.doorOpen && !moved && !isHeld(after) && !lasts(after, ghost))
         broken.push('locks-again');
-      const torn = event.id === 'open:force' && isHeld(before) && after.doorOpen;
+      const torn = event.id.startsWith('open:force') && isHeld(before) && after.doorOpen;
       if (senses && torn && !lasts(before, ghost) && !wanted(before) && !after.alarms.has('forced'))
         broken.push('alarm');
       if (asksFire && ghost === 1 && !isFree(after)) broken.push('fire-outlives');

@@ -23,7 +23,11 @@ export function stateKeys({ world, circuitOf }: Remembering): (state: SimState) 
     const { now, queue, states, feeds, charge, cut, failed, hung, alarms, memory } = state;
     let due = '';
     for (const { at, device, name } of queue) due += ` ${at - now}${device}${name}`;
-    const flags = (state.doorOpen ? 1 : 0) + (state.network ? 2 : 0) + (state.unstable ? 4 : 0);
+    const flags =
+      (state.doorOpen ? 1 : 0) +
+      (state.network ? 2 : 0) +
+      (state.unstable ? 4 : 0) +
+      (state.lockdown ? 8 : 0);
     return `${circuitOf(state)} ${sets.of(states)} ${tables.of(feeds)} ${tables.of(charge)} ${sets.of(cut)} ${sets.of(failed)} ${sets.of(hung)} ${sets.of(alarms)} ${all.of(memory)} ${flags}${due}`;
   };
 }

@@ -12,7 +12,9 @@ const ACTS: Told = {
     { does: 'credential', at, valid, device, output },
   ],
   press: ({ device, key = null }, at) => [{ does: 'press', at, device, key }],
-  openDoor: ({ from }, at) => [{ does: 'open', at, from, expect: null }],
+  openDoor: ({ from, leaf }, at) => [
+    { does: 'open', at, from, expect: null, ...(leaf === 2 ? { leaf } : {}) },
+  ],
   closeDoor: (_, at) => [{ does: 'close', at }],
   otherDoors: ({ open }, at) => [{ does: open ? 'others-open' : 'others-shut', at }],
   breakGlass: ({ device }, at) => [{ does: 'break-glass', at, device }],
@@ -22,6 +24,7 @@ const ACTS: Told = {
   fireReset: (_, at) => [{ does: 'fire-reset', at }],
   mains: ({ on }, at) => [{ does: on ? 'mains-on' : 'mains-off', at }],
   network: ({ on }, at) => [{ does: on ? 'network-on' : 'network-off', at }],
+  lockdown: ({ on }, at) => [{ does: on ? 'lockdown' : 'lockdown-over', at }],
   batteryAt: (_, at) => [{ does: 'battery-empty', at }],
   hang: ({ devices }, at) => devices.map((device) => ({ does: 'hang', at, device })),
   restart: ({ devices }, at) => devices.map((device) => ({ does: 'restart', at, device })),

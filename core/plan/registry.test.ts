@@ -259,6 +259,7 @@ describe('changedEntries, touchedDoors and staleDoors', () => {
           tag: 'PS9',
           type: 'supply-12v',
           place: 'enclosure',
+          leaf: 1,
           settings: {},
           notes: '',
         },

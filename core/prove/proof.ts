@@ -23,6 +23,7 @@ export type Missing =
       readonly kind: 'brief';
       readonly question: 'mechanicalEgress' | 'rescuers' | 'escapeRoute' | 'keyOverride' | 'ownLatch';
     }
+  | { readonly kind: 'leaf-without-lock' }
   | { readonly kind: 'weak-lock'; readonly tag: string; readonly volts: number }
   | { readonly kind: 'restless' }
   | { readonly kind: 'no-fire-release' }

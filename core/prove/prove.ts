@@ -6,6 +6,7 @@ import {
   doorHold,
   isLatched,
   keyTurns,
+  leafWithoutLock,
   leverOpens,
   lockStatuses,
   movedByOperatorOnly,
@@ -189,6 +190,7 @@ function missingFor(
   const missing: Missing[] = [];
   const unlocked = movedByOperatorOnly(world);
   if (locks.length === 0 && !unlocked) missing.push({ kind: 'no-lock' });
+  if (leafWithoutLock(world) !== null) missing.push({ kind: 'leaf-without-lock' });
   if (deadState === null && !unlocked) missing.push({ kind: 'no-dead-state' });
   if (state.unstable || state.point.restless.length > 0) missing.push({ kind: 'restless' });
   for (const lock of locks) {

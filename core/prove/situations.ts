@@ -2,6 +2,7 @@ import { does } from '../devices/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { type Brief, type DeadState } from '../plan/index';
 import {
+  heedsLockdown,
   neighboursOf,
   player,
   type Inhabitant,
@@ -34,6 +35,9 @@ export interface Situation {
 
 const run = <T>(by: Player<T>, state: T, ...stimuli: Stimulus[]): T =>
   stimuli.reduce((current, stimulus) => by.act(current, stimulus), state);
+
+const lockdownButtons = ({ inhabitants }: World) =>
+  inhabitants.filter(({ type }) => type.roles.lockdownContact && does(type, 'switch'));
 
 /** A situation as one device brings it about. */
 export interface Trial {
@@ -239,13 +243,15 @@ export const SITUATIONS: readonly Situation[] = [
   },
   {
     id: 'lockdown',
-    prepare: (world, rest, by) => {
-      const buttons = world.inhabitants.filter(
-        ({ type }) => type.roles.lockdownContact && does(type, 'switch'),
-      );
-      return buttons.length > 0
-        ? run(by, rest, ...buttons.map(({ device }): Stimulus => ({ kind: 'press', device: device.id })))
-        : null;
+    // Each button for itself, and what is called for the whole site at whatever keeps it.
+    at: (world) => {
+      const all = [...lockdownButtons(world), ...world.inhabitants.filter(heedsLockdown)];
+      return all.length > 0 ? all : null;
+    },
+    prepare: (world, rest, by, device) => {
+      const one = world.byId.get(device);
+      if (!one) return null;
+      return run(by, rest, heedsLockdown(one) ? { kind: 'lockdown', on: true } : { kind: 'press', device });
     },
     outside: shut,
     inside: open,

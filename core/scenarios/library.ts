@@ -1,8 +1,11 @@
 import { does, functionOf, settingFor, settingValue } from '../devices/index';
 import { doorDevices, doorParts, doorTimes, entries, exits } from '../door/index';
 import type { Act, Plan, Scenario } from '../plan/index';
-import { movedByOperatorOnly, type SimState, type World } from '../simulate/index';
+import { heedsLockdown, movedByOperatorOnly, type SimState, type World } from '../simulate/index';
 import { REACTION_SECONDS, releaseByCredential, WALKING_SPEED } from '../timing/index';
+
+/** A lockdown that is called for the whole site, where no button calls it; no device has an id like this. */
+const SITE = '';
 
 /** What a door is like, as far as its scenarios differ by it. Times in ms. */
 interface Scene {
@@ -13,6 +16,7 @@ interface Scene {
   readonly hasFire: boolean;
   /** True where another door keeps this one shut. */
   readonly interlocked: boolean;
+  /** A lockdown button, or `SITE` where one that is called over the network is kept. */
   readonly lockdown: string | null;
   /** True where something sees whether the leaf is open. */
   readonly senses: boolean;
@@ -198,13 +202,15 @@ const LIBRARY = {
           expects: { end: 'locked' },
         }
       : null,
-  /** Somebody presses the lockdown button while another is on the way in, and leaves. */
+  /** Somebody calls a lockdown while another is on the way in, and leaves. */
   lockdown: (s) =>
     s.enters && s.lockdown !== null
       ? {
           acts: [
             card(0),
-            { does: 'press', at: 1000, device: s.lockdown, key: null },
+            s.lockdown === SITE
+              ? { does: 'lockdown', at: 1000 }
+              : { does: 'press', at: 1000, device: s.lockdown, key: null },
             open(2000, 'outside', 'stays-shut'),
             card(4000),
             open(5000, 'outside', 'stays-shut'),
@@ -281,7 +287,8 @@ function sceneOf(plan: Plan, world: World, rest: SimState): Scene {
       decider !== null &&
       settingValue(decider.type, decider.device.settings, interlock.usedSetting) === 'on',
     lockdown:
-      world.inhabitants.find(({ type }) => type.roles.lockdownContact !== undefined)?.device.id ?? null,
+      world.inhabitants.find(({ type }) => type.roles.lockdownContact !== undefined)?.device.id ??
+      (world.inhabitants.some(heedsLockdown) ? SITE : null),
     senses: senses && alarms,
     relocksOnClose: senses && times?.relock === 'close',
     release: seconds * 1000,

@@ -49,9 +49,18 @@ export function answered(
   if (signals.length === 0) return state;
   if (round === MAX_EXCHANGES) return { ...state, unstable: true };
   let next = state;
-  for (const { device, signal } of signals) next = deliver(world, next, device, signal, effects);
+  for (const { device, signal } of signals) {
+    next = deliver(world, next, device, signal, effects);
+    if (signal.kind === 'power' && signal.on) next = toldAgain(world, next, device, effects);
+  }
   return next;
 }
+
+/** A board that has started hears of the lockdown that is on. */
+export const toldAgain = (world: World, state: SimState, device: string, effects: Effect[]): SimState =>
+  state.lockdown && state.network
+    ? deliver(world, state, device, { kind: 'lockdown', on: true }, effects)
+    : state;
 
 interface Addressed {
   readonly device: string;
@@ -90,17 +99,24 @@ export function deliver(
   if (!self || state.hung.has(device)) return state;
   const reaction = react(self, state.memory[device] ?? {}, signal);
   const next = perform(state, self, reaction, effects);
-  return reaction.door ? moveByOperator(world, next, reaction.door, effects) : next;
+  return reaction.door ? moveByOperator(world, next, self, reaction.door, effects) : next;
 }
 
-/** An operator opens only a leaf that the lock lets go, and closes any. */
-function moveByOperator(world: World, state: SimState, door: 'open' | 'close', effects: Effect[]): SimState {
+/** An operator opens only its own leaf, and only where the lock of that lets it go; it closes any. */
+function moveByOperator(
+  world: World,
+  state: SimState,
+  { device: { leaf } }: Inhabitant,
+  door: 'open' | 'close',
+  effects: Effect[],
+): SimState {
   if ((door === 'open') === state.doorOpen) return state;
-  if (door === 'open' && doorHold(lockStatuses(world, state.point)) === 'held') {
+  const locks = lockStatuses(world, state.point).filter((lock) => lock.leaf === leaf);
+  if (door === 'open' && doorHold(locks) === 'held') {
     effects.push({ at: state.now, kind: 'door-refused' });
     return state;
   }
-  return moveDoor(world, state, door === 'open', effects);
+  return moveDoor(world, state, door === 'open', effects, leaf);
 }
 
 /** What a reaction makes of a state: the very same state where it changes nothing, and the same sets where it leaves them. */
@@ -156,20 +172,32 @@ function withKey<T>(set: ReadonlySet<T>, key: T, on: boolean): Set<T> {
 export const inOrder = (queue: Timer[]): Timer[] =>
   queue.sort((a, b) => a.at - b.at || a.sequence - b.sequence);
 
-/** Moves the leaf; every contact that stands at this door follows it. */
-export function moveDoor(world: World, state: SimState, open: boolean, effects: Effect[]): SimState {
+/** Moves a leaf; every contact that stands at it follows. What is shut is shut altogether. */
+export function moveDoor(
+  world: World,
+  state: SimState,
+  open: boolean,
+  effects: Effect[],
+  which: 1 | 2 = 1,
+): SimState {
   effects.push({ at: state.now, kind: 'door', open });
-  return { ...moved(world, state, open, (door) => door === world.door.id), doorOpen: open };
+  const its = ({ door, leaf }: Inhabitant['device']) => door === world.door.id && (!open || leaf === which);
+  return { ...moved(world, state, open, its), doorOpen: open };
 }
 
 /** Moves the leaves of the other doors that are in this circuit: what stands at them feels it. */
 export const moveOthers = (world: World, state: SimState, open: boolean): SimState =>
-  moved(world, state, open, (door) => door !== null && door !== world.door.id);
+  moved(world, state, open, ({ door }) => door !== null && door !== world.door.id);
 
-function moved(world: World, state: SimState, open: boolean, at: (door: string | null) => boolean): SimState {
+function moved(
+  world: World,
+  state: SimState,
+  open: boolean,
+  at: (device: Inhabitant['device']) => boolean,
+): SimState {
   const states = new Set(state.states);
   for (const { device, type } of world.inhabitants) {
-    if (!at(device.door) || !feelsDoor(type)) continue;
+    if (!at(device) || !feelsDoor(type)) continue;
     const key = `${device.id}:${DOOR_OPEN}`;
     if (open) states.add(key);
     else states.delete(key);

@@ -66,14 +66,27 @@ describe('a gate drive', () => {
     yard.run(20_000);
     expect([yard.leaf, yard.quiet]).toEqual(['shut', true]);
   });
-  it('stays where it is once STOP is cut, until somebody asks again', () => {
+  it('stays where it is once STOP is cut, until the loop is whole and somebody asks again', () => {
     const yard = opened();
     yard.input('stop', 'open');
     yard.run(600_000);
     expect([yard.leaf, yard.quiet]).toEqual(['open', true]);
     yard.input('open', 'closed');
     yard.run(600_000);
+    expect([yard.leaf, yard.quiet]).toEqual(['open', true]);
+    yard.input('stop', 'closed');
+    yard.input('open', 'closed');
+    yard.run(600_000);
     expect(yard.leaf).toBe('shut');
+  });
+  it('does not begin to shut while something is in the way', () => {
+    const yard = opened();
+    yard.input('safety', 'open');
+    yard.run(600_000);
+    expect([yard.leaf, yard.quiet]).toEqual(['open', false]);
+    yard.input('safety', 'closed');
+    yard.run(600_000);
+    expect([yard.leaf, yard.quiet]).toEqual(['shut', true]);
   });
   it('turns round when something is in the way of a leaf that shuts', () => {
     const yard = opened();
@@ -95,6 +108,7 @@ describe('a gate drive', () => {
           yard.input(name, reading);
           yard.run(wait);
         }
+        yard.input('safety', 'closed');
         yard.run(1_000_000);
         expect(yard.quiet).toBe(true);
         const stopped = acts.some(({ name, reading }) => name === 'stop' && reading === 'open');

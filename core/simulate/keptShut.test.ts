@@ -148,6 +148,7 @@ describe('an input that a menu sets', () => {
           tag: 'SW',
           type: 'lockdown-button',
           place: 'inside',
+          leaf: 1,
           settings: {},
           notes: '',
         },

@@ -10,6 +10,8 @@ import type { LockAt, World } from './world';
 export interface LockStatus {
   readonly device: string;
   readonly tag: string;
+  /** The leaf that it keeps shut: see `Device.leaf`. */
+  readonly leaf: 1 | 2;
   readonly kind: 'magnet' | 'strike';
   readonly hold: 'held' | 'free' | 'weak';
   /** Volts across it; null where its terminals float. */
@@ -26,6 +28,7 @@ export interface LockStatus {
 interface Winding {
   readonly device: string;
   readonly tag: string;
+  readonly leaf: 1 | 2;
   readonly branch: number;
   readonly pull:
     | {
@@ -49,7 +52,7 @@ function windingsOf({ locks, netlist }: World): readonly Winding[] {
       const spec = type.lock;
       const branch = netlist.branchOf.get(`${device.id}:${part}`);
       if (!spec || branch === undefined) return [];
-      const at = { device: device.id, tag: device.tag, branch };
+      const at = { device: device.id, tag: device.tag, leaf: device.leaf, branch };
       if (spec.kind === 'magnet') {
         const ratedVolts = resolveParam(spec.ratedVolts, type, device.settings);
         const { holdShare, forceNewtons, freeNewtons } = spec;
@@ -72,11 +75,11 @@ export function lockStatuses(world: World, point: OperatingPoint): LockStatus[] 
 }
 
 function lockStatus(world: World, point: OperatingPoint, winding: Winding): LockStatus {
-  const { device, tag, branch, pull } = winding;
+  const { device, tag, leaf, branch, pull } = winding;
   const volts = voltsOf(world, point, branch);
   const amps = Math.abs(point.amps[branch] ?? 0);
   const hold = holdAt(point, winding, volts);
-  const at = { device, tag, kind: pull.kind, hold, volts, amps, branch };
+  const at = { device, tag, leaf, kind: pull.kind, hold, volts, amps, branch };
   return pull.kind === 'magnet'
     ? { ...at, newtons: newtonsAt(pull, volts), needsVolts: pull.ratedVolts * pull.holdShare }
     : { ...at, newtons: null, needsVolts: pull.pullInVolts };
@@ -120,20 +123,54 @@ export function holdOf(world: World, point: OperatingPoint): string {
 
 const LETTERS = { held: 'h', free: 'f', weak: 'w' };
 
-/** The door as a whole: shut while any lock holds, free when none does, unsure when one is weak. */
-export function doorHold(statuses: readonly LockStatus[]): 'held' | 'free' | 'weak' | 'no-lock' {
-  if (statuses.length === 0) return 'no-lock';
-  if (statuses.some((status) => status.hold === 'held')) return 'held';
-  return statuses.some((status) => status.hold === 'weak') ? 'weak' : 'free';
+type Hold = LockStatus['hold'];
+
+/**
+ * The door as a whole: a leaf is shut while any of its locks holds, free when none does, unsure when one is weak; the door is free as
+ * soon as a leaf is, and shut when every leaf is that has a lock.
+ */
+export function doorHold(statuses: readonly LockStatus[]): Hold | 'no-lock' {
+  const [first] = statuses;
+  if (!first) return 'no-lock';
+  if (statuses.every(({ leaf }) => leaf === first.leaf)) return leafHold(statuses);
+  const holds = LEAVES.map((leaf) => leafHold(statuses.filter((one) => one.leaf === leaf)));
+  return FREEST.find((hold) => holds.includes(hold))!;
 }
+
+/** The leaf that a door has and no lock keeps shut, while another has one; null where there is none. */
+export const leafWithoutLock = ({ locks }: World): 1 | null =>
+  locks.length > 0 && locks.every(({ device }) => device.leaf === 2) ? 1 : null;
+
+const LEAVES = [1, 2] as const;
+const FREEST = ['free', 'weak', 'held'] as const;
+
+function leafHold(statuses: readonly LockStatus[]): Hold {
+  if (statuses.some(({ hold }) => hold === 'held')) return 'held';
+  return statuses.some(({ hold }) => hold === 'weak') ? 'weak' : 'free';
+}
+
+/** The leaf that gives way to whoever pushes: the first that no lock holds; null where all are held. */
+export function leafThatGives(statuses: readonly LockStatus[]): 1 | 2 | null {
+  const gives = (leaf: 1 | 2) => {
+    const its = statuses.filter((one) => one.leaf === leaf);
+    return its.length > 0 && leafHold(its) !== 'held';
+  };
+  return statuses.length === 0 ? 1 : (LEAVES.find(gives) ?? null);
+}
+
+/** What hangs on the leaf with the handle and the cylinder; at a door whose locks are all at the other, what hangs there. */
+const handled = ({ locks }: World): readonly LockAt[] => {
+  const first = locks.filter(({ device }) => device.leaf === 1);
+  return first.length > 0 ? first : locks;
+};
 
 /** True where a key from outside opens it whatever the electricity does: a cylinder draws a latch, and takes no magnet off. */
 export const keyTurns = (world: World): boolean =>
-  world.door.brief.keyOverride === true && world.locks.every(isDrawnByHand);
+  world.door.brief.keyOverride === true && handled(world).every(isDrawnByHand);
 
 /** True where a lever lets people out whatever the electricity does: it retracts a latch, not a magnet. */
 export const leverOpens = (world: World): boolean =>
-  world.door.brief.mechanicalEgress === true && world.locks.every(isDrawnByHand);
+  world.door.brief.mechanicalEgress === true && handled(world).every(isDrawnByHand);
 
 /** True where a handle or a cylinder draws the latch: not from a magnet, a bolt, or an armature. */
 export const isDrawnByHand = ({ type: { lock } }: LockAt): boolean =>
@@ -145,12 +182,19 @@ export const isDrawnByHand = ({ type: { lock } }: LockAt): boolean =>
  * plan says.
  */
 export function isLatched(world: World, statuses: readonly LockStatus[]): boolean | null {
-  if (
-    world.door.brief.ownLatch === true ||
-    world.locks.some(({ type: { lock } }) => lock?.kind === 'strike' && lock.keepsLatch)
-  )
-    return true;
-  const strikes = world.locks.filter(isDrawnByHand).map(({ device }) => device.id);
+  if (world.door.brief.ownLatch === true) return true;
+  const leaves = LEAVES.flatMap((leaf) => {
+    const its = world.locks.filter(({ device }) => device.leaf === leaf);
+    return its.length > 0 ? [latchOf(world, its, statuses)] : [];
+  });
+  if (leaves.length === 0) return world.door.brief.ownLatch;
+  return leaves.includes(false) ? false : leaves.includes(null) ? null : true;
+}
+
+/** The same of one leaf, by its own locks. */
+function latchOf(world: World, locks: readonly LockAt[], statuses: readonly LockStatus[]): boolean | null {
+  if (locks.some(({ type: { lock } }) => lock?.kind === 'strike' && lock.keepsLatch)) return true;
+  const strikes = locks.filter(isDrawnByHand).map(({ device }) => device.id);
   if (strikes.length === 0) return world.door.brief.ownLatch;
   const holds = statuses.filter(({ device }) => strikes.includes(device)).map(({ hold }) => hold);
   if (holds.includes('held')) return true;

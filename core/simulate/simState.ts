@@ -16,6 +16,8 @@ export interface SimState {
   readonly doorOpen: boolean;
   /** The network is there; what is fed over its cable is dead without it. */
   readonly network: boolean;
+  /** A lockdown is called for the whole site. */
+  readonly lockdown: boolean;
   /** What behaviours remember, by device id. */
   readonly memory: Readonly<Record<string, Memory>>;
   readonly queue: readonly Timer[];
@@ -48,7 +50,12 @@ export type Stimulus =
       readonly output?: number;
     }
   | { readonly kind: 'press'; readonly device: string; readonly key?: string }
-  | { readonly kind: 'openDoor'; readonly from: 'inside' | 'outside' | 'force' | 'key' }
+  /** Somebody pushes or pulls; where a door has two leaves the one that gives way opens, and by force the one that is named. */
+  | {
+      readonly kind: 'openDoor';
+      readonly from: 'inside' | 'outside' | 'force' | 'key';
+      readonly leaf?: 1 | 2;
+    }
   | { readonly kind: 'closeDoor' }
   /** The leaves of the other doors that wires join to this one: they open, or they are all shut again. */
   | { readonly kind: 'otherDoors'; readonly open: boolean }
@@ -63,6 +70,8 @@ export type Stimulus =
   | { readonly kind: 'mains'; readonly on: boolean }
   /** The network of this door's devices is lost: switch or cable; or it is back. */
   | { readonly kind: 'network'; readonly on: boolean }
+  /** A lockdown of the site is called over the network, or is over. */
+  | { readonly kind: 'lockdown'; readonly on: boolean }
   | { readonly kind: 'batteryAt'; readonly share: number }
   | { readonly kind: 'dead'; readonly on: boolean }
   /** Somebody puts new fuses into a device. */

@@ -5,7 +5,8 @@ import type { World } from './world';
 
 /** Something that was done to a door and still stands, with what undoes it. */
 export interface Standing {
-  readonly kind: 'break-glass' | 'fire' | 'power' | 'cut' | 'switch' | 'failed' | 'fuse' | 'network';
+  readonly kind:
+    'break-glass' | 'fire' | 'power' | 'cut' | 'switch' | 'failed' | 'fuse' | 'network' | 'lockdown';
   /** Device or wire it is about; null for what is about the whole door. */
   readonly id: string | null;
   /** What a person would do to end it, in order; empty where nobody can on the bench. */
@@ -38,6 +39,7 @@ export function standing(world: World, state: SimState): Standing[] {
       ],
     });
   if (!state.network) found.push({ kind: 'network', id: null, undo: [{ kind: 'network', on: true }] });
+  if (state.lockdown) found.push({ kind: 'lockdown', id: null, undo: [{ kind: 'lockdown', on: false }] });
   for (const id of state.cut) found.push({ kind: 'cut', id, undo: [{ kind: 'mend', conductor: id }] });
   for (const id of new Set(blown(world, state)))
     found.push({ kind: 'fuse', id, undo: [{ kind: 'newFuses', device: id }] });

@@ -25,6 +25,7 @@ export function atRest(world: World): SimState {
     hung: new Set(),
     doorOpen: false,
     network: true,
+    lockdown: false,
     memory: {},
     queue: [],
     readings: new Map(),

@@ -2,8 +2,8 @@ import { does, functionOf } from '../devices/index';
 import { withNewFuses, type Feed } from '../circuit/index';
 import type { Signal } from './behaviours/index';
 import { readCard, type CardRead, type SettleUnder } from './cardRead';
-import { deliver, exchange, moveDoor, moveOthers } from './exchange';
-import { doorHold, keyTurns, leverOpens, lockStatuses } from './lockStatus';
+import { deliver, exchange, moveDoor, moveOthers, toldAgain } from './exchange';
+import { keyTurns, leafThatGives, leverOpens, lockStatuses } from './lockStatus';
 import { overCable, setMains, withoutCable } from './mains';
 import type { Effect, SimState, Stimulus } from './simState';
 import type { Inhabitant, World } from './world';
@@ -27,10 +27,10 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
     deliver(world, state, device, { kind: 'break' }, effects),
   resetGlass: (world, state, { device }, effects) =>
     deliver(world, state, device, { kind: 'reset' }, effects),
-  openDoor: (world, state, { from }, effects) => {
+  openDoor: (world, state, { from, leaf }, effects) => {
     if (state.doorOpen) return state;
     const turned = from === 'inside' ? turnLever(world, state, effects) : state;
-    return pushDoor(world, turned, from, effects);
+    return pushDoor(world, turned, from, leaf ?? 1, effects);
   },
   closeDoor: (world, state, _stimulus, effects) =>
     state.doorOpen ? moveDoor(world, state, false, effects) : state,
@@ -43,8 +43,14 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
   fireReset: (world, state, _stimulus, effects) => toAll(world, state, { kind: 'fireReset' }, effects),
   mains: (world, state, { on }) => setMains(world, state, on),
   network: (world, state, { on }, effects) => {
-    const next = toAll(world, { ...state, network: on }, { kind: 'network', on }, effects);
+    const heard = toAll(world, { ...state, network: on }, { kind: 'network', on }, effects);
+    // What was called or ended meanwhile is told as soon as somebody hears.
+    const next = on ? toAll(world, heard, { kind: 'lockdown', on: state.lockdown }, effects) : heard;
     return { ...next, feeds: overCable(world, next, state.network) };
+  },
+  lockdown: (world, state, { on }, effects) => {
+    const next = { ...state, lockdown: on };
+    return state.network ? toAll(world, next, { kind: 'lockdown', on }, effects) : next;
   },
   batteryAt: (world, state, { share }) => {
     const charge = new Map(state.charge);
@@ -76,7 +82,12 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
     for (const device of devices) {
       if (!state.hung.has(device)) continue;
       now = deliver(world, now, device, { kind: 'power', on: false }, effects);
-      now = deliver(world, now, device, { kind: 'power', on: true }, effects);
+      now = toldAgain(
+        world,
+        deliver(world, now, device, { kind: 'power', on: true }, effects),
+        device,
+        effects,
+      );
       // Whatever starts reads its inputs anew: a leaf that stood open all the while stands open now.
       for (const [id, reading] of state.readings) {
         const cut = id.lastIndexOf(':');
@@ -119,15 +130,17 @@ function pushDoor(
   world: World,
   state: SimState,
   from: 'inside' | 'outside' | 'force' | 'key',
+  torn: 1 | 2,
   effects: Effect[],
 ): SimState {
-  const free = doorHold(lockStatuses(world, state.point)) !== 'held';
+  if (from === 'force') return moveDoor(world, state, true, effects, torn);
+  const gives = leafThatGives(lockStatuses(world, state.point));
   const unlatches = (from === 'inside' && leverOpens(world)) || (from === 'key' && keyTurns(world));
-  if (!free && from !== 'force' && !unlatches) {
+  if (gives === null && !unlatches) {
     effects.push({ at: state.now, kind: 'door-refused' });
     return state;
   }
-  return moveDoor(world, state, true, effects);
+  return moveDoor(world, state, true, effects, gives ?? 1);
 }
 
 /** A card at a reader travels through the wires; a code or card at a keypad is judged on the spot. */

@@ -5,6 +5,7 @@ import { installed } from './installation';
 import { add, brief, door, drop, move, set, wire } from './ruleEdits';
 import { spotted, type SpottedMistake } from './spotted';
 import { terminalOf } from './terminalOf';
+import { twoLeaves } from './twoLeaves';
 import { vestibule } from './vestibule';
 
 /** What keeps people out, holds doors, or moves leaves must keep nobody in, and be heeded. */
@@ -102,8 +103,30 @@ export const KEPT_SHUT: readonly SpottedMistake[] = [
     followingRelay,
     () => [{ kind: 'setSetting', device: 'F1', setting: 'latch', value: 'latching' }],
   ),
-  spotted('operator-unminded', 'caution', 'O1', 'the safety edge off its drive', slidingGate, (plan) => [
+  spotted(
+    'leaf-unwatched',
+    'caution',
+    'L2',
+    'a second leaf without a contact',
+    () => mustApply(twoLeaves('magnet-lock'), { kind: 'setDevice', id: 'D01/L2', patch: { leaf: 1 } }),
+    () => [{ kind: 'setDevice', id: 'D01/L2', patch: { leaf: 2 } }],
+  ),
+  spotted(
+    'leaf-without-lock',
+    'fix',
+    'L1',
+    'the one lock noted at the second leaf',
+    () => door('magnet-controller'),
+    () => [{ kind: 'setDevice', id: 'D01/L1', patch: { leaf: 2 } }],
+  ),
+  spotted('operator-unminded', 'caution', 'O1', 'the safety edge bridged', slidingGate, () => [
+    wire('O1.SAFE', 'O1.G'),
+  ]),
+  spotted('operator-stands', 'fix', 'O1.SAFE', 'the safety edge off its drive', slidingGate, (plan) => [
     drop(plan, 'SE1.b', 'O1.G'),
+  ]),
+  spotted('operator-stands', 'fix', 'O1.STOP', 'the stop button off its drive', slidingGate, (plan) => [
+    drop(plan, 'SB1.b', 'O1.G'),
   ]),
   spotted(
     'battery-holds',

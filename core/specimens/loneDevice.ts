@@ -8,6 +8,7 @@ export const loneDevice = (type: DeviceType): Device => ({
   tag: 'Z1',
   type: type.id,
   place: type.place,
+  leaf: 1,
   settings: {},
   notes: '',
 });

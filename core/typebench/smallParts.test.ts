@@ -12,6 +12,7 @@ function circuit(type: string, ...wires: string[]) {
     tag: id,
     type: of,
     place: 'frame' as const,
+    leaf: 1 as const,
     settings: {},
     notes: '',
   });

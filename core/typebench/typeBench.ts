@@ -130,6 +130,7 @@ export function benchPlan(
     tag: 'T1',
     type: type.id,
     place: type.place,
+    leaf: 1,
     settings,
     notes: '',
   };

@@ -44,6 +44,7 @@ export const loopName = (kind: string): string => LOOP_NAMES[kind] ?? kind;
 export const REASONS: Record<string, string> = {
   'weak-lock': 'a lock gets a voltage at which it neither holds nor lets go',
   'no-battery': 'no battery is planned',
+  'leaf-without-lock': 'every lock stands at the second leaf, and nothing keeps the first',
   restless: 'the circuit never comes to rest',
   'no-way-in': 'rescuers must get in, and no key opens it from outside',
   'asked-less':

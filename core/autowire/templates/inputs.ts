@@ -245,18 +245,22 @@ export const doorContact: Template = (parts, ledger) => {
   );
 };
 
-/** What must stop a drive or turn it round: each kind in one closed loop on the input that is there for it. */
+/**
+ * What must stop a drive or turn it round: each kind in one closed loop on the input that is there for it. Without a stop button
+ * its loop is a bridge. The loop of what is in the way stays open where nothing feels it: a drive that shuts blindly is nobody's default.
+ */
 export const driveLoops: Template = ({ operators, all }, ledger) => {
   const [drive] = operators;
   const spec = drive && functionOf(drive.type, 'operator');
   if (!drive || !spec) return NO_LAYOUT;
   const loop = (name: string | undefined, contacts: readonly ContactAt[]): Run[] => {
     const part = drive.type.parts.find(({ kind, id }) => kind === 'input' && id === name);
-    if (part?.kind !== 'input' || contacts.length === 0) return [];
+    if (part?.kind !== 'input') return [];
     return inSeries(contacts, pin(drive, part.a), pin(drive, part.b), EXIT, ledger);
   };
+  const edges = contactsOf(all, 'safetyContact');
   return layout([
-    ...loop(spec.safety, contactsOf(all, 'safetyContact')),
+    ...(edges.length > 0 ? loop(spec.safety, edges) : []),
     ...loop(spec.stop, contactsOf(all, 'stopContact')),
   ]);
 };

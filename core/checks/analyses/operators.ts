@@ -1,9 +1,11 @@
 import { functionOf, roleValue, settingFor } from '../../devices/index';
 import type { Placed } from '../../door/index';
+import { terminalId } from '../../plan/index';
 import { advance, stimulate, type SimState, type Stimulus } from '../../simulate/index';
-import { onDevice, type CheckContext } from '../context';
+import { onDevice, onTerminal, type CheckContext } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
 import { acts, asks } from './acts';
+import { missingPiece } from './missingPiece';
 
 type Context = Pick<CheckContext, 'parts' | 'world' | 'rest'>;
 
@@ -39,6 +41,21 @@ function ofOperator(context: Context, { device, type }: Placed): Hit[] {
   return [hit('operator-too-soon', at, { tag, measured: delay }, { remedy })];
 }
 
+/** A drive whose loop is cut at rest: by STOP it never moves, by SAFE it never shuts. */
+function stands(context: CheckContext, { device, type }: Placed): Hit[] {
+  const { rest } = context;
+  const spec = functionOf(type, 'operator');
+  if (!spec || rest.boards.get(`${device.id}:${spec.board}`) !== true) return [];
+  return ([spec.stop, spec.safety] as const).flatMap((input): Hit[] => {
+    const part = type.parts.find(({ kind, id }) => kind === 'input' && id === input);
+    if (!part || rest.readings.get(`${device.id}:${input}`) === 'closed') return [];
+    const ends = [terminalId(device.id, part.a), terminalId(device.id, part.b)] as const;
+    const remedy = context.trial ? null : missingPiece(context, ...ends);
+    const values = { tag: device.tag, terminal: part.a, moves: input === spec.stop ? 'not' : 'opens' };
+    return [hit('operator-stands', ends.map(onTerminal), values, remedy ? { remedy } : {})];
+  });
+}
+
 /** A drive that takes a safety edge, and shuts on whoever stands there: nothing that can be done here opens its closed loop. */
 function unminded({ world, rest }: Context, { device, type }: Placed): Hit[] {
   const safety = functionOf(type, 'operator')?.safety;
@@ -46,13 +63,15 @@ function unminded({ world, rest }: Context, { device, type }: Placed): Hit[] {
   if (!safety || !part) return [];
   const input = `${device.id}:${safety}`;
   const turns = (act: Stimulus) => stimulate(world, rest, act).state.readings.get(input) === 'open';
-  if (rest.readings.get(input) === 'closed' && acts(world).some(turns)) return [];
+  // Cut at rest, it never shuts at all: see `stands`.
+  if (rest.readings.get(input) !== 'closed' || acts(world).some(turns)) return [];
   return [hit('operator-unminded', [onDevice(device.id)], { tag: device.tag, terminal: part.a })];
 }
 
-/** Every operator that pushes against a lock that still holds, is never asked by anything, or shuts whoever stands there. */
-export const operators: Analysis<'parts' | 'world' | 'rest'> = (context) =>
+/** Every operator that pushes against a lock that still holds, is never asked by anything, shuts whoever stands there, or is stopped. */
+export const operators: Analysis = (context) =>
   context.parts.operators.flatMap((operator) => [
     ...ofOperator(context, operator),
     ...unminded(context, operator),
+    ...stands(context, operator),
   ]);

@@ -12,8 +12,8 @@ export const unseenContacts: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'doo
   loops,
 }) => {
   if (notWired({ plan, door, parts })) return [];
-  const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force' }).state;
   return parts.contacts.flatMap(({ device }): Hit[] => {
+    const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force', leaf: device.leaf }).state;
     const broken = loops.some(
       (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
     );

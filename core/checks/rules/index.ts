@@ -14,6 +14,9 @@ import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
 import { operatorUnminded } from './operator-unminded';
+import { operatorStands } from './operator-stands';
+import { leafUnwatched } from './leaf-unwatched';
+import { leafWithoutLock } from './leaf-without-lock';
 import { batteryHolds } from './battery-holds';
 import { relockUnseen } from './relock-unseen';
 import { switchIdle } from './switch-idle';
@@ -214,6 +217,9 @@ export const RULES = [
   lockdownIdle,
   fireDoorUnlatched,
   operatorUnminded,
+  operatorStands,
+  leafUnwatched,
+  leafWithoutLock,
   batteryHolds,
   relockUnseen,
   switchIdle,

@@ -10,9 +10,9 @@ const statusThatNobodyReads: Analysis<'parts' | 'wiresAt' | 'world' | 'rest'> = 
   world,
   rest,
 }) => {
-  const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force' }).state;
-  const changed = [...rest.readings].some(([id, reading]) => opened.readings.get(id) !== reading);
   return parts.locks.flatMap(({ device, type }): Hit[] => {
+    const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force', leaf: device.leaf }).state;
+    const changed = [...rest.readings].some(([id, reading]) => opened.readings.get(id) !== reading);
     const ends = type.roles.statusContact;
     if (!ends || ![ends.a, ends.b].every((pin) => wiresAt(terminalId(device.id, pin)).length > 0)) return [];
     return changed ? [] : [hit('status-unread', [onDevice(device.id)], { tag: device.tag })];

@@ -34,7 +34,13 @@ const OFFLINE_WORDS: Readonly<Record<Offline, string>> = {
   nothing: 'does nothing: exits neither',
 };
 
-/** Every type that decides and has an address on the network is told by it, and has a menu for the time without it. */
+/** What a lockdown does here that is called for the whole site. */
+const LOCKDOWN_WORDS = {
+  ignores: 'goes on as before',
+  heeds: 'nobody in, whoever is inside gets out',
+} as const;
+
+/** Every type that decides and has an address on the network is told by it, and has a menu for the time without it and for a lockdown of the site. */
 export const withLink = (type: DeviceType): DeviceType =>
   does(type, 'decides') && type.settings.some(({ role }) => role === 'ip') && !does(type, 'link')
     ? {
@@ -42,8 +48,12 @@ export const withLink = (type: DeviceType): DeviceType =>
         settings: [
           ...type.settings,
           { ...choice('offline', 'network lost', OFFLINE_WORDS, 'keeps'), role: 'offline' },
+          choice('netLockdown', 'lockdown over the network', LOCKDOWN_WORDS, 'ignores'),
         ],
-        functions: [...type.functions, { kind: 'link', lostSetting: 'offline' }],
+        functions: [
+          ...type.functions,
+          { kind: 'link', lostSetting: 'offline', lockdownSetting: 'netLockdown' },
+        ],
       }
     : type;
 

@@ -194,6 +194,7 @@ function deviceRow(
     tag,
     type: type.id,
     place: type.place,
+    leaf: 1,
     settings: {},
     notes: '',
   };

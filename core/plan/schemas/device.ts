@@ -12,6 +12,8 @@ export const deviceSchema = z.strictObject({
   tag: line(20, 1).regex(/^[^\s./]+$/, 'must not hold spaces, dots or slashes'),
   type: word(60),
   place: z.enum(['outside', 'inside', 'frame', 'above', 'enclosure']),
+  /** The leaf it stands at, where a door has two: the first is the one that people go through, with the handle and the cylinder. */
+  leaf: z.union([z.literal(1), z.literal(2)]).default(1),
   settings: z.record(word(40), settingValueSchema).default({}),
   notes: lines(5000).default(''),
 });

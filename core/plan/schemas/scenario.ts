@@ -32,6 +32,8 @@ export const actSchema = z.discriminatedUnion('does', [
     at,
     from: z.enum(['inside', 'outside', 'force', 'key']),
     expect: push,
+    /** The second leaf, torn open; without it the one that gives way. */
+    leaf: z.literal(2).optional(),
   }),
   z.strictObject({ does: z.literal('close'), at }),
   /** The leaves of the doors that wires join to this one. */
@@ -48,6 +50,9 @@ export const actSchema = z.discriminatedUnion('does', [
   z.strictObject({ does: z.literal('battery-empty'), at }),
   z.strictObject({ does: z.literal('network-off'), at }),
   z.strictObject({ does: z.literal('network-on'), at }),
+  /** A lockdown of the whole site, called over the network; that it is over. */
+  z.strictObject({ does: z.literal('lockdown'), at }),
+  z.strictObject({ does: z.literal('lockdown-over'), at }),
   /** The program of a device stops. */
   z.strictObject({ does: z.literal('hang'), at, device: innerId() }),
   /** It is started again, and has forgotten what it was doing. */

@@ -21,7 +21,9 @@ export type Signal =
   | { readonly kind: 'fire' }
   | { readonly kind: 'fireGone' }
   | { readonly kind: 'fireReset' }
-  | { readonly kind: 'network'; readonly on: boolean };
+  | { readonly kind: 'network'; readonly on: boolean }
+  /** A lockdown of the site is called over the network, or is over. */
+  | { readonly kind: 'lockdown'; readonly on: boolean };
 
 /** What a device does about it. Nothing is executed here: the step does that. */
 export interface Reaction {

@@ -144,4 +144,5 @@ export const react: React = (self, memory, signal) => {
   return sum;
 };
 
+export { heedsLockdown } from './link';
 export { NOTHING, type Reaction, type Signal } from './behaviour';

@@ -1,3 +1,4 @@
+import type { InputReading } from '../../circuit/index';
 import type { FunctionOf } from '../../devices/index';
 import type { Memory } from '../simState';
 import { settingMs, type Inhabitant } from '../world';
@@ -21,15 +22,15 @@ export function operate(
     case 'input': {
       const { input, reading, before } = signal;
       const closes = reading === 'closed' && before === 'open';
-      const opens = reading === 'open' && before === 'closed';
       const open = memory['open'] === true;
-      // A stop button cuts its loop: whatever moves stays, until somebody asks again.
-      if (input === spec.stop && opens) return { cancel, memory: { ...memory, ...STANDS, open: false } };
+      // A stop button cuts its loop: whatever moves stays, until the loop is whole again and somebody asks anew.
+      if (input === spec.stop)
+        return reading === 'open'
+          ? { cancel, memory: { ...memory, ...STANDS, open: false, stopped: true } }
+          : { memory: { ...memory, stopped: false } };
       if (input === spec.close && closes && open) return { cancel, timers: [{ name: 'close', after: 0 }] };
-      // The leaf is on its way shut: it turns round, and stays for the whole time anew.
-      if (input === spec.safety && opens && memory['closing'] === true)
-        return { cancel, timers: [{ name: 'open', after: 0 }] };
-      if (input !== spec.activate || !closes) return NOTHING;
+      if (input === spec.safety) return minds(reading, memory, cancel);
+      if (input !== spec.activate || !closes || memory['stopped'] === true) return NOTHING;
       const timers = open
         ? [{ name: 'close', after: wait('stay') }]
         : [{ name: 'open', after: wait('delay') }];
@@ -38,9 +39,7 @@ export function operate(
     case 'timer':
       return moves(signal.name, spec, memory, wait);
     case 'power':
-      return signal.on
-        ? NOTHING
-        : { set: { [spec.relay]: false }, cancel, memory: { ...memory, ...STANDS, open: false } };
+      return signal.on ? NOTHING : { set: { [spec.relay]: false }, cancel, memory: FORGOTTEN };
     default:
       return NOTHING;
   }
@@ -48,6 +47,20 @@ export function operate(
 
 /** What an operator remembers of a leaf that does not move. */
 const STANDS = { opening: false, closing: false };
+/** What it knows when its board starts: its loops are read anew. */
+const FORGOTTEN = { ...STANDS, open: false, stopped: false, blocked: false };
+
+/**
+ * What is in the way of a leaf: one on its way shut turns round and stays for the whole time anew, and while the loop is cut none
+ * begins to shut.
+ */
+function minds(reading: InputReading, memory: Memory, cancel: readonly string[]): Reaction {
+  const blocked = reading === 'open';
+  const next = { ...memory, blocked };
+  return blocked && memory['closing'] === true
+    ? { cancel, timers: [{ name: 'open', after: 0 }], memory: next }
+    : { memory: next };
+}
 
 /** What the leaf does at the end of each of its times. */
 function moves(
@@ -69,6 +82,8 @@ function moves(
     case 'opened':
       return { memory: { ...memory, ...STANDS } };
     case 'close':
+      // Whoever stands there is waited for.
+      if (memory['blocked'] === true) return { timers: [{ name: 'close', after: wait('stay') }] };
       return {
         timers: [{ name: 'shut', after: wait('opening') }],
         memory: { ...memory, open: false, opening: false, closing: true },

@@ -2,8 +2,9 @@ import { channelsOf, settingValue, type Acted, type FunctionOf } from '../../dev
 import type { Memory } from '../simState';
 import type { Inhabitant } from '../world';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
+import { lockAtOnce, releaseAll } from './allDoors';
 import { release } from './channel';
-import { fireBy, interlockBy, isFire, keyOf, lockdownBy, refuses } from './refuses';
+import { fireBy, interlockBy, isFire, lockdownBy, refuses } from './refuses';
 
 type Does = (self: Inhabitant, memory: Memory, asked: boolean, input: string, channel: number) => Reaction;
 
@@ -31,32 +32,6 @@ const DOES: Readonly<Record<Acted, Does>> = {
     return asked ? releaseAll(self, next) : lockAtOnce(self, next);
   },
 };
-
-/** Every door of the device holds again, also one that a code holds open. Whoever leaves asks anew, and is let out. */
-function lockAtOnce(self: Inhabitant, memory: Memory): Reaction {
-  const channels = channelsOf(self.type);
-  return {
-    set: Object.fromEntries(channels.map(({ relay }) => [relay, false])),
-    cancel: channels.map((_, index) => `${keyOf(index)}.relock`),
-    memory: {
-      ...memory,
-      ...Object.fromEntries(channels.map((_, index) => [`${keyOf(index)}.released`, false])),
-    },
-  };
-}
-
-/** Every door of the device is released, and stays so: nothing that was to lock it again comes to that. */
-function releaseAll(self: Inhabitant, memory: Memory): Reaction {
-  const channels = channelsOf(self.type);
-  return {
-    set: Object.fromEntries(channels.map(({ relay }) => [relay, true])),
-    cancel: channels.map((_, index) => `${keyOf(index)}.relock`),
-    memory: {
-      ...memory,
-      ...Object.fromEntries(channels.map((_, index) => [`${keyOf(index)}.released`, true])),
-    },
-  };
-}
 
 /** An input that does what its type or a setting says, while it is asked. A board that stops has forgotten it. */
 export function ownInput(

@@ -4,6 +4,8 @@ import type { Inhabitant } from '../world';
 
 /** What a device remembers of an input that keeps its doors shut, while it is asked. */
 export const lockdownBy = (input: string): string => `lockdown.${input}`;
+/** What it remembers while a lockdown is called for the whole site. */
+export const SITE_LOCKDOWN = 'lockdown';
 export const fireBy = (input: string): string => `fire.${input}`;
 export const interlockBy = (input: string): string => `interlock.${input}`;
 
@@ -18,6 +20,7 @@ export function refuses(
   by: 'credential' | 'exit',
 ): boolean {
   if (by === 'credential' && memory[`${keyOf(channel)}.lockedOut`] === true) return true;
+  if (by === 'credential' && memory[SITE_LOCKDOWN] === true) return true;
   for (const { input } of functionsOf(self.type, 'input')) {
     if (memory[interlockBy(input)] === true) return true;
     if (by === 'credential' && memory[lockdownBy(input)] === true) return true;

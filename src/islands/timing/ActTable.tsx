@@ -153,6 +153,8 @@ function addable(plan: Plan, door: string) {
         { does: 'fire', at },
         { does: 'fire-gone', at },
         { does: 'fire-reset', at },
+        { does: 'lockdown', at },
+        { does: 'lockdown-over', at },
       ],
     },
     {

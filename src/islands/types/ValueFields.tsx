@@ -55,6 +55,7 @@ const LABELS: Readonly<Record<string, string>> = {
   exitSense: 'exit input answers',
   usedSetting: 'used by setting',
   lostSetting: 'network lost by setting',
+  lockdownSetting: 'lockdown of the site by setting',
   latchSetting: 'latch by setting',
   triggerSetting: 'trigger by setting',
   addressSetting: 'address by setting',

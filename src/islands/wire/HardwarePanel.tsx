@@ -2,7 +2,7 @@ import { useState } from 'react';
 import MoreHorizontal from 'lucide-react/icons/more-horizontal';
 import Plus from 'lucide-react/icons/plus';
 import Trash2 from 'lucide-react/icons/trash-2';
-import { settingValue, type Place } from '#core/devices/index';
+import { does, settingValue, type DeviceType, type Place } from '#core/devices/index';
 import {
   devicesOf,
   newerVersion,
@@ -36,6 +36,10 @@ const PLACES: Record<Place, string> = {
   above: 'Above the door',
   enclosure: 'In the enclosure',
 };
+
+/** What belongs to one leaf of a door: its lock, its contact, its operator. */
+const isAtLeaf = (type: DeviceType): boolean =>
+  type.lock !== undefined || does(type, 'doorContact', 'operator');
 
 /** The door's devices: settings, place and every terminal, wired or not. */
 export function HardwarePanel({ door, wiring }: { door: DoorId; wiring: Wiring }) {
@@ -140,6 +144,21 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
             </option>
           ))}
         </SelectField>
+        {isAtLeaf(type) && (
+          <SelectField
+            label="Leaf"
+            value={String(device.leaf)}
+            onChange={({ target }) =>
+              dispatch(
+                { kind: 'setDevice', id: device.id, patch: { leaf: target.value === '2' ? 2 : 1 } },
+                `${device.tag} at the ${target.value === '2' ? 'second' : 'first'} leaf`,
+              )
+            }
+          >
+            <option value="1">the one that people go through</option>
+            <option value="2">the second</option>
+          </SelectField>
+        )}
         {type.settings
           // Times of a channel are set at Timing.
           .filter(({ id }) => !/\.(unlock|exit|relock|held)$/.test(id))

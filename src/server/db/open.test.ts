@@ -77,7 +77,7 @@ describe('openDatabase', () => {
     db.$client.close();
     expect(problem(path)).toContain('written by a newer version');
     const raw = new Database(path, { readonly: true });
-    expect(raw.prepare('select count(*) as n from __drizzle_migrations').get()).toMatchObject({ n: 9 });
+    expect(raw.prepare('select count(*) as n from __drizzle_migrations').get()).toMatchObject({ n: 10 });
     raw.close();
   });
   it('says where pages of the file are damaged', () => {
@@ -174,6 +174,7 @@ describe('a backup', () => {
     );
     const later = {
       conductors: ['assumed'],
+      devices: ['leaf'],
       doors: ['last_wire', 'expectations'],
       readings: ['meter', 'serial', 'withdrawn'],
       sites: ['company', 'contact', 'reference', 'last_door'],
@@ -181,7 +182,7 @@ describe('a backup', () => {
     for (const [table, columns] of Object.entries(later))
       for (const column of columns) old.exec(`alter table ${table} drop column ${column}`);
     old.exec(
-      'delete from __drizzle_migrations where created_at in (select created_at from __drizzle_migrations order by created_at desc limit 6)',
+      'delete from __drizzle_migrations where created_at in (select created_at from __drizzle_migrations order by created_at desc limit 7)',
     );
     old.close();
     expect(await restoreFrom(db, file, new Date(at))).toMatchObject({ ok: true });

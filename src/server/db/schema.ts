@@ -73,6 +73,7 @@ export const devices = sqliteTable(
     tag: text('tag').notNull(),
     type: text('type').notNull(),
     place: text('place').notNull(),
+    leaf: integer('leaf').notNull().default(1),
     settings: text('settings', { mode: 'json' }).$type<Device['settings']>().notNull(),
     notes: text('notes').notNull(),
   },

@@ -16,6 +16,9 @@ import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
 import { operatorUnminded } from './operator-unminded';
+import { operatorStands } from './operator-stands';
+import { leafUnwatched } from './leaf-unwatched';
+import { leafWithoutLock } from './leaf-without-lock';
 import { batteryHolds } from './battery-holds';
 import { relockUnseen } from './relock-unseen';
 import { switchIdle } from './switch-idle';
@@ -297,6 +300,9 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'lockdown-idle': lockdownIdle,
   'fire-door-unlatched': fireDoorUnlatched,
   'operator-unminded': operatorUnminded,
+  'operator-stands': operatorStands,
+  'leaf-unwatched': leafUnwatched,
+  'leaf-without-lock': leafWithoutLock,
   'battery-holds': batteryHolds,
   'relock-unseen': relockUnseen,
   'switch-idle': switchIdle,

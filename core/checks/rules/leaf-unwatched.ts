@@ -1,0 +1,11 @@
+import { leaves } from '../analyses/leaves';
+import { rule } from '../hit';
+
+export const leafUnwatched = rule({
+  code: 'leaf-unwatched',
+  family: 'T',
+  station: 'wire',
+  severity: 'caution',
+  basis: 'physics',
+  find: leaves,
+});

@@ -1,0 +1,11 @@
+import { leaves } from '../analyses/leaves';
+import { rule } from '../hit';
+
+export const leafWithoutLock = rule({
+  code: 'leaf-without-lock',
+  family: 'W',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'practice',
+  find: leaves,
+});

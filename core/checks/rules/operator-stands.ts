@@ -1,0 +1,11 @@
+import { operators } from '../analyses/operators';
+import { rule } from '../hit';
+
+export const operatorStands = rule({
+  code: 'operator-stands',
+  family: 'R',
+  station: 'wire',
+  severity: 'fix',
+  basis: 'physics',
+  find: operators,
+});

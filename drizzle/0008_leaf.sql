@@ -1,0 +1,1 @@
+ALTER TABLE `devices` ADD `leaf` integer DEFAULT 1 NOT NULL;
