@@ -43,6 +43,7 @@ describe('docs/adding.md', () => {
       expect(read('src/islands/stations.tsx')).toMatch(new RegExp(`'?${station}'?:`));
       expect(read('core/verdict/marks.ts')).toMatch(new RegExp(`'?${station}'?`));
     }
-    for (const { id } of LANGUAGES) expect(read('core/keypads/languages.ts')).toContain(`'${id}'`);
+    const library = read('core/keypads/library/slotted.ts') + read('core/keypads/library/listed.ts');
+    for (const { id } of LANGUAGES) expect(library).toContain(`'${id}'`);
   });
 });

@@ -24,7 +24,12 @@ export const PURPOSES: Record<ScriptStep['purpose'], string> = {
   'set-code': 'Store a code',
   'set-card': 'Store a card',
   'clear-slot': 'Clear the slot',
-  'unlock-time': 'Set the unlock time',
+  'add-code': 'Add a code',
+  'add-card': 'Add cards',
+  'clear-all': 'Wipe everybody',
+  'delete-code': 'Remove a code',
+  'delete-card': 'Remove cards',
+  'set-time': 'Set the unlock time',
   'programming-code': 'Change the programming code',
 };
 
@@ -38,6 +43,8 @@ export const SLOT_STATES: Record<SlotComparison['state'], string> = {
 /** What of the list cannot be keyed in, and what to do instead. */
 export function scriptProblemWords({ slot, purpose, problem }: ScriptProblem): string {
   const what = `${PURPOSES[purpose]}${slot === null ? '' : `, slot ${slot}`}`;
+  if (problem === 'differs')
+    return 'Pressed on the simulated keypad, the keys would leave something else than the list: none are shown.';
   return problem === 'held-length'
     ? `${what}: the keypad takes no programming code of another length while it holds codes, and it cannot clear them. Keep the length, or reset it to factory and key everything in anew.`
     : `${what}: the keypad would refuse it. It is left out of the keys below.`;

@@ -1,301 +1,233 @@
-import type { DeviceId, Person, Plan, SlotContent } from '../plan/index';
-import { codeProblem, type CodeProblem } from './codeRules';
-import { press, switchOn } from './keypad';
+import { change, changed, scrapFor, type Change, type ScrapCode } from './changes';
+import { codeProblem } from './codeRules';
+import { compareMemory } from './compareMemory';
+import { AT_DOOR, press, switchOn } from './keypad';
 import {
-  sameCard,
-  type CommandId,
-  type FieldId,
+  can,
+  type Deed,
   type KeypadLanguage,
   type Memory,
+  type Mode,
+  type Reply,
   type ReplyId,
   type Stroke,
-  type Token,
 } from './language';
-
-/** What a keypad is to hold. */
-export interface Target {
-  readonly programmingCode: string;
-  readonly slots: Readonly<Record<number, SlotContent>>;
-  readonly unlockSeconds: number;
-}
+import { leastChanges } from './leastChanges';
+import { listChanges } from './listChanges';
+import { inSeries } from './series';
+import { strokesOf, type Values } from './strokes';
+import type { Target } from './target';
 
 /** One line of a keying script: strokes to make, and what the keypad should answer to the last of them. */
 export interface ScriptStep {
-  readonly purpose: 'enter' | 'leave' | CommandId;
+  readonly purpose: 'enter' | 'leave' | Deed;
+  /** The mode that is entered, left or worked in. */
+  readonly mode: string;
   readonly strokes: readonly Stroke[];
   readonly reply: ReplyId;
+  readonly shows: Reply;
   readonly slot: number | null;
+  /** Whose code or cards it is about, to be told by them. */
+  readonly about: Pick<Values, 'code' | 'cards'>;
   /** A slot that cannot be cleared is overwritten with a code that nobody gets. */
   readonly scrap: boolean;
-}
-
-export interface TargetProblem {
-  readonly slot: number | null;
-  readonly problem: CodeProblem | 'no-cards-here' | 'slot-out-of-range' | 'no-slot';
-  readonly person: string | null;
 }
 
 /** Something of the target that no order of commands reaches. */
 export interface ScriptProblem {
   readonly slot: number | null;
-  readonly purpose: CommandId;
-  /** `held-length`: the keypad takes no programming code of another length while it holds codes it cannot clear. */
-  readonly problem: 'held-length' | 'refused';
+  readonly purpose: Deed;
+  /**
+   * `held-length`: the keypad takes no programming code of another length while it holds codes it cannot clear. `refused`: it would not
+   * take it. `differs`: pressed on the stand-in the keys leave something else than the list, so none are shown.
+   */
+  readonly problem: 'held-length' | 'refused' | 'differs';
 }
 
 export interface Script {
   readonly steps: readonly ScriptStep[];
+  /** Everybody is wiped and keyed in anew: nothing less would do. */
+  readonly wipes: boolean;
   /** Empty where the script, keyed in, leaves exactly the target; an unclearable slot stays under a code nobody has. */
   readonly problems: readonly ScriptProblem[];
 }
 
-/** One command with the values it is keyed with. */
-interface Command {
-  readonly purpose: CommandId;
-  readonly slot: number | null;
-  readonly values: Values;
-  readonly scrap: boolean;
+interface Ways {
+  readonly changes: readonly Change[];
+  readonly problems: readonly ScriptProblem[];
 }
 
 /**
- * The fewest commands that lead from one memory to the target, in an order the keypad accepts: the programming code first
- * (nobody else is to know it), then slots that go, then slots that come, then times. Every command is carried out on a copy
- * of the memory by the keypad's own rules before it goes into the script: one that would be refused waits for the others,
- * and where all wait for each other (two codes that change places) a slot is put out of the way first. `scrapCode` gives
- * the code to bury an unclearable slot under.
+ * The fewest strokes that lead from one memory to the target, in an order the keypad accepts: the programming code first (nobody else is
+ * to know it), then times, then slots or entries. Everybody is wiped only where nothing else leads there. What comes out is pressed on
+ * the stand-in before anybody sees it. `scrapCode` gives the code to bury an unclearable slot under.
  */
 export function compileScript(
   language: KeypadLanguage,
   memory: Memory,
   target: Target,
-  scrapCode: (slot: number) => string,
+  scrapCode: ScrapCode,
 ): Script {
-  const waiting = commandsFor(language, memory, target, scrapCode);
-  const script: Command[] = [];
-  const moved = new Set<number>();
-  let current = memory;
-  const perform = (command: Command): boolean => {
-    const next = carryOut(language, current, command);
-    if (!next) return false;
-    current = next;
-    script.push(command);
+  const first = waysTo(language, memory, target, scrapCode);
+  const wipe = first.problems.length > 0 ? wiped(language, memory, target, scrapCode) : null;
+  const wipes = wipe !== null && wipe.problems.length < first.problems.length;
+  const { changes, problems } = wipes ? wipe : first;
+  const steps = stepsOf(language, memory, changes);
+  const left = pressed(language, memory, steps);
+  if (!left || (problems.length === 0 && !reaches(language, left, target, changes)))
+    return {
+      steps: [],
+      wipes: false,
+      problems: [...problems, { slot: null, purpose: 'set-code', problem: 'differs' }],
+    };
+  return { steps, wipes, problems };
+}
+
+/** Everybody wiped first, and the way from there; null where there is no command for it. */
+function wiped(language: KeypadLanguage, memory: Memory, target: Target, scrapCode: ScrapCode): Ways | null {
+  const all = change(language, 'clear-all', {});
+  const empty = all && changed(language, memory, all);
+  if (!all || !empty) return null;
+  const { changes, problems } = waysTo(language, empty, target, scrapCode);
+  return { changes: [all, ...changes], problems };
+}
+
+function waysTo(language: KeypadLanguage, memory: Memory, target: Target, scrapCode: ScrapCode): Ways {
+  const problems: ScriptProblem[] = [];
+  const changes: Change[] = [];
+  let now = memory;
+  const key = (one: Change | null): boolean => {
+    const next = one && changed(language, now, one);
+    if (!one || !next) return false;
+    now = next;
+    changes.push(one);
     return true;
   };
-  for (;;) {
-    const index = waiting.findIndex(perform);
-    if (index >= 0) {
-      waiting.splice(index, 1);
-      continue;
-    }
-    if (
-      waiting.length === 0 ||
-      !putAside(language, target, waiting, moved, () => current, perform, scrapCode)
-    )
-      break;
+  const code = target.programmingCode;
+  const programming =
+    code === memory.programmingCode
+      ? null
+      : change(language, 'programming-code', { programming: code, again: code });
+  let waits = code !== memory.programmingCode && !key(programming);
+  if (waits) {
+    // What stands against the new code has to go anyhow: none of it is wanted beside it.
+    for (const one of inTheWay(language, now, code, scrapCode)) key(one);
+    waits = !key(programming);
   }
-  const problems = waiting.map(({ slot, purpose }): ScriptProblem => {
-    const uneven =
-      purpose === 'programming-code' && target.programmingCode.length !== memory.programmingCode.length;
-    return { slot, purpose, problem: language.sameLength && uneven ? 'held-length' : 'refused' };
+  const seconds = target.unlockSeconds;
+  if (can(language, 'set-time') && seconds !== now.times['unlock']) {
+    const time = change(language, 'set-time', { seconds });
+    if (time && !key(time)) problems.push({ slot: null, purpose: 'set-time', problem: 'refused' });
+  }
+  const found = language.slots
+    ? leastChanges(language, now, target.slots, scrapCode)
+    : { ...listChanges(language, now, target.slots) };
+  changes.push(...inSeries(language, now, found.changes));
+  now = found.memory;
+  if (waits && !key(programming)) {
+    const uneven = code.length !== memory.programmingCode.length && language.rules.includes('same-length');
+    problems.push({ slot: null, purpose: 'programming-code', problem: uneven ? 'held-length' : 'refused' });
+  }
+  if (Array.isArray(found.stuck))
+    for (const slot of found.stuck as number[])
+      problems.push({ slot, purpose: target.slots[slot] ? 'set-code' : 'clear-slot', problem: 'refused' });
+  else if (found.stuck) problems.push({ slot: null, purpose: 'delete-card', problem: 'refused' });
+  return { changes, problems };
+}
+
+/** Codes that could not stay under another programming code, each taken away. */
+function inTheWay(
+  language: KeypadLanguage,
+  memory: Memory,
+  programming: string,
+  scrapCode: ScrapCode,
+): (Change | null)[] {
+  const codes = Object.values(memory.slots).flatMap(({ code }) => code ?? []);
+  return Object.entries(memory.slots).flatMap(([key, { code }]) => {
+    const slot = Number(key);
+    if (code === null || codeProblem(language, code, programming, []) === null) return [];
+    return [
+      change(language, 'clear-slot', { slot }, slot) ??
+        change(language, 'delete-code', { code }, slot) ??
+        scrapFor(language, memory, slot, [...codes, programming], scrapCode),
+    ];
   });
-  if (script.length === 0) return { steps: [], problems };
-  const step = (purpose: 'enter' | 'leave', tokens: readonly Token[], values: Values): ScriptStep => ({
-    purpose,
-    strokes: strokesOf(language, tokens, values),
-    reply: purpose === 'enter' ? 'programming' : 'left',
-    slot: null,
-    scrap: false,
-  });
-  const { programmingCode } = memory;
-  return {
-    problems,
-    steps: [
-      step('enter', language.enter, { programming: programmingCode, again: programmingCode }),
-      ...script.map(({ purpose, slot, values, scrap }): ScriptStep => {
-        const strokes = strokesOf(language, language.commands[purpose] ?? [], values);
-        return { purpose, strokes, reply: 'stored', slot, scrap };
-      }),
-      step('leave', language.leave, {}),
-    ],
+}
+
+/** Into each mode where its first command comes, out of it where another’s does, and out of all at the end. */
+function stepsOf(language: KeypadLanguage, memory: Memory, changes: readonly Change[]): ScriptStep[] {
+  const steps: ScriptStep[] = [];
+  let code = memory.programmingCode;
+  let at: readonly Mode[] = [];
+  const way = (mode: Mode): Mode[] => {
+    const from = language.modes.find(({ id }) => id === mode.from);
+    return from ? [...way(from), mode] : [mode];
   };
-}
-
-/** The memory after a command is keyed in, stroke by stroke; null where the keypad would refuse it. */
-function carryOut(language: KeypadLanguage, memory: Memory, { purpose, values }: Command): Memory | null {
-  let keypad = { ...switchOn(memory), mode: 'programming' as 'programming' | 'door' };
-  let reply: ReplyId = 'refused';
-  for (const stroke of strokesOf(language, language.commands[purpose] ?? [], values)) {
-    const answer = press(language, keypad, stroke, 0);
-    keypad = answer.keypad;
-    reply = answer.reply;
+  const step = (
+    purpose: ScriptStep['purpose'],
+    mode: Mode,
+    strokes: readonly Stroke[],
+    reply: ReplyId,
+    more: Partial<ScriptStep> = {},
+  ) =>
+    steps.push({
+      purpose,
+      mode: mode.id,
+      strokes,
+      reply,
+      shows: language.replies[reply],
+      slot: null,
+      about: {},
+      scrap: false,
+      ...more,
+    });
+  const goTo = (to: readonly Mode[]) => {
+    const same = to.findIndex((mode, index) => at[index] !== mode);
+    const kept = same < 0 ? to.length : same;
+    for (const mode of at.slice(kept).reverse())
+      step('leave', mode, strokesOf(language, mode.leave, {}), 'left');
+    for (const mode of to.slice(kept))
+      step('enter', mode, strokesOf(language, mode.enter, { programming: code, again: code }), 'programming');
+    at = to;
+  };
+  for (const { mode, command, values, slot, scrap } of changes) {
+    goTo(way(mode));
+    step(command.does, mode, strokesOf(language, command.strokes, values), 'stored', {
+      shows: command.answer ?? language.replies.stored,
+      slot,
+      about: values,
+      scrap,
+    });
+    if (command.does === 'programming-code') code = String(values.programming);
   }
-  return reply === 'stored' && keypad.strokes.length === 0 ? keypad.memory : null;
+  goTo([]);
+  return steps;
 }
 
-/** What has to be keyed in, in the order that is wished for. */
-function commandsFor(
+/** The memory after all strokes, made on the stand-in; null where an answer is another than the script says. */
+function pressed(language: KeypadLanguage, memory: Memory, steps: readonly ScriptStep[]): Memory | null {
+  let keypad = switchOn(memory);
+  for (const { strokes, reply } of steps) {
+    let said: ReplyId = 'key';
+    for (const stroke of strokes) ({ keypad, reply: said } = press(language, keypad, stroke, 0));
+    if (said !== reply || keypad.strokes.length > 0) return null;
+  }
+  return keypad.mode === AT_DOOR ? keypad.memory : null;
+}
+
+/** True where nothing differs from the list but slots under a code that nobody gets. */
+function reaches(
   language: KeypadLanguage,
   memory: Memory,
   target: Target,
-  scrapCode: (slot: number) => string,
-): Command[] {
-  const commands: Command[] = [];
-  const command = (purpose: CommandId, values: Values, slot: number | null = null, scrap = false) => {
-    if (language.commands[purpose]) commands.push({ purpose, slot, values, scrap });
-  };
-  if (target.programmingCode !== memory.programmingCode)
-    command('programming-code', { programming: target.programmingCode, again: target.programmingCode });
-  const gone = Object.keys(memory.slots)
-    .map(Number)
-    .filter((slot) => needsClearing(memory, target, slot));
-  for (const slot of gone) {
-    if (language.clears) command('clear-slot', { slot }, slot);
-    else if (!target.slots[slot]) {
-      const code = scrapCode(slot);
-      command('set-code', { slot, code, again: code }, slot, true);
-    }
-  }
-  for (const [key, content] of Object.entries(target.slots)) {
-    const slot = Number(key);
-    const held = gone.includes(slot) && language.clears ? undefined : memory.slots[slot];
-    if (content.code !== null && content.code !== (held?.code ?? null))
-      command('set-code', { slot, code: content.code, again: content.code }, slot);
-    if (content.card && !sameCard(content.card, held?.card ?? null))
-      command('set-card', { slot, card: content.card }, slot);
-  }
-  if (target.unlockSeconds !== memory.times['unlock'])
-    command('unlock-time', { seconds: target.unlockSeconds });
-  return commands;
-}
-
-/**
- * Puts one slot out of the way that keeps others waiting: it is cleared, or overwritten with a code that nobody has, and its
- * own commands come later. False where there is none left to try.
- */
-function putAside(
-  language: KeypadLanguage,
-  target: Target,
-  waiting: Command[],
-  moved: Set<number>,
-  current: () => Memory,
-  perform: (command: Command) => boolean,
-  scrapCode: (slot: number) => string,
+  changes: readonly Change[],
 ): boolean {
-  const held = Object.keys(current().slots).map(Number);
-  const mayMove = (slot: number) =>
-    !moved.has(slot) &&
-    (language.clears || waiting.some((one) => one.slot === slot && one.purpose === 'set-code'));
-  for (const slot of held.filter(mayMove)) {
-    moved.add(slot);
-    if (language.clears) {
-      if (!perform({ purpose: 'clear-slot', slot, values: { slot }, scrap: false })) continue;
-      // What stood there and was right has to be keyed in again.
-      const wanted = target.slots[slot];
-      const again = (purpose: CommandId) =>
-        waiting.some((one) => one.slot === slot && one.purpose === purpose);
-      if (wanted?.code && !again('set-code'))
-        waiting.push({
-          purpose: 'set-code',
-          slot,
-          values: { slot, code: wanted.code, again: wanted.code },
-          scrap: false,
-        });
-      if (wanted?.card && !again('set-card'))
-        waiting.push({ purpose: 'set-card', slot, values: { slot, card: wanted.card }, scrap: false });
-      return true;
-    }
-    let code = scrapCode(slot);
-    for (let tries = 0; tries < 50; tries += 1) {
-      if (perform({ purpose: 'set-code', slot, values: { slot, code, again: code }, scrap: true }))
-        return true;
-      code = String((Number(code) + 7) % 10 ** code.length).padStart(code.length, '0');
-    }
-  }
-  return false;
-}
-
-/** A slot that must be emptied first: nobody has it any more, or its code or card moves to another slot. */
-function needsClearing(memory: Memory, target: Target, slot: number): boolean {
-  const wanted = target.slots[slot];
-  const held = memory.slots[slot];
-  if (!wanted || !held) return true;
-  const losesCode = held.code !== null && wanted.code === null;
-  const losesCard = held.card !== null && wanted.card === null;
-  const moves = Object.entries(target.slots).some(
-    ([other, content]) =>
-      Number(other) !== slot &&
-      ((held.code !== null && content.code === held.code) ||
-        (held.card !== null && sameCard(content.card, held.card))),
+  const scraps = new Set(changes.flatMap(({ scrap, values }) => (scrap ? [String(values.code)] : [])));
+  const isBuried = (code: string | null | undefined) => typeof code === 'string' && scraps.has(code);
+  return (
+    memory.programmingCode === target.programmingCode &&
+    compareMemory(language, memory, target).every(
+      ({ state, held }) => state === 'same' || (state === 'stranger' && isBuried(held?.code)),
+    )
   );
-  return losesCode || losesCard || moves;
-}
-
-interface Values extends Partial<Record<FieldId, string | number>> {
-  readonly card?: SlotContent['card'];
-}
-
-function strokesOf(language: KeypadLanguage, tokens: readonly Token[], values: Values): Stroke[] {
-  return tokens.flatMap((token): Stroke[] => {
-    if ('key' in token) return [{ key: token.key }];
-    if ('card' in token) return values.card ? [{ card: values.card }] : [];
-    const value = values[token.field] ?? '';
-    const width =
-      token.field === 'slot' ? language.slots.digits : token.field === 'seconds' ? token.least : 0;
-    return [...String(value).padStart(width, '0')].map((key) => ({ key }));
-  });
-}
-
-/** People of a keypad's door who open it, in the slots the ledger gives them. */
-export const peopleOf = (plan: Plan, keypad: DeviceId): Person[] => {
-  const door = plan.devices[keypad]?.door;
-  return Object.values(plan.people)
-    .filter((person) => door !== null && door !== undefined && person.doors.includes(door))
-    .sort((a, b) => (a.slots[keypad] ?? 1e9) - (b.slots[keypad] ?? 1e9) || a.name.localeCompare(b.name));
-};
-
-/** What the list of people asks of a keypad, and what stands against it. */
-export function targetOf(
-  plan: Plan,
-  keypad: DeviceId,
-  language: KeypadLanguage,
-  programmingCode: string,
-  unlockSeconds: number,
-): { target: Target; problems: TargetProblem[] } {
-  const problems: TargetProblem[] = [];
-  const slots: Record<number, SlotContent> = {};
-  const codes: string[] = [];
-  for (const person of peopleOf(plan, keypad)) {
-    const slot = person.slots[keypad];
-    const add = (problem: TargetProblem['problem']) =>
-      problems.push({ slot: slot ?? null, problem, person: person.name });
-    const card = language.cards ? person.card : null;
-    if (person.card && !language.cards && person.code === '') add('no-cards-here');
-    if (person.code === '' && !card) continue;
-    if (slot === undefined) {
-      add('no-slot');
-      continue;
-    }
-    if (slot < language.slots.first || slot > language.slots.last) {
-      add('slot-out-of-range');
-      continue;
-    }
-    const problem = person.code === '' ? null : codeProblem(language, person.code, programmingCode, codes);
-    if (problem) add(problem);
-    const code = person.code === '' || problem ? null : person.code;
-    if (code) codes.push(code);
-    if (code || card) slots[slot] = { code, card };
-  }
-  return { target: { programmingCode, slots, unlockSeconds }, problems };
-}
-
-/** The lowest slot of a keypad that no person has and its memory does not hold. */
-export function freeSlot(plan: Plan, keypad: DeviceId, language: KeypadLanguage): number | null {
-  const taken = new Set<number>(Object.keys(plan.memories[keypad]?.slots ?? {}).map(Number));
-  for (const person of Object.values(plan.people)) {
-    const slot = person.slots[keypad];
-    if (slot !== undefined) taken.add(slot);
-  }
-  for (let slot = language.slots.first; slot <= language.slots.last; slot += 1)
-    if (!taken.has(slot)) return slot;
-  return null;
 }

@@ -1,19 +1,25 @@
-import type { CardNumber, SlotContent } from '../plan/index';
-import { codeProblem } from './codeRules';
+import { perform, slotOfCard, slotOfCode } from './deeds';
 import {
-  sameCard,
-  type CommandId,
   type KeypadLanguage,
   type Memory,
+  type Mode,
+  type Reply,
   type ReplyId,
   type Stroke,
+  type Token,
 } from './language';
-import { matchTokens, type Fields } from './matchTokens';
+import { matchTokens } from './matchTokens';
+
+/** Where people stand before a keypad that nobody programs. */
+export const AT_DOOR = 'door';
 
 /** A keypad with its memory, as it stands between two strokes. Plain data; time is an argument. */
 export interface Keypad {
   readonly memory: Memory;
-  readonly mode: 'door' | 'programming';
+  /** `AT_DOOR`, or the id of a mode. */
+  readonly mode: string;
+  /** What it held when programming began: where silence loses all that was keyed, it comes back. */
+  readonly before: Memory | null;
   readonly strokes: readonly Stroke[];
   /** When the last stroke fell, ms. */
   readonly lastAt: number;
@@ -25,149 +31,126 @@ export interface Keypad {
 export interface Answer {
   readonly keypad: Keypad;
   readonly reply: ReplyId;
+  /** What it shows and sounds. */
+  readonly shows: Reply;
   readonly slot: number | null;
 }
 
 export const switchOn = (memory: Memory): Keypad => ({
   memory,
-  mode: 'door',
+  mode: AT_DOOR,
+  before: null,
   strokes: [],
   lastAt: 0,
   wrongTries: 0,
   lockedUntil: 0,
 });
 
+const answer = (
+  { replies }: KeypadLanguage,
+  keypad: Keypad,
+  reply: ReplyId,
+  slot: number | null = null,
+  shows: Reply = replies[reply],
+): Answer => ({ keypad, reply, shows, slot });
+
 /** Drops an unfinished entry, and programming mode with it, after the silence the language allows. */
 export function passTime(language: KeypadLanguage, keypad: Keypad, now: number): Answer | null {
-  const idle = keypad.mode === 'door' && keypad.strokes.length === 0;
+  const idle = keypad.mode === AT_DOOR && keypad.strokes.length === 0;
   if (idle || now - keypad.lastAt < language.timeoutMs) return null;
-  return { keypad: { ...keypad, mode: 'door', strokes: [] }, reply: 'timed-out', slot: null };
+  const lost = language.timeoutLoses === 'session' ? keypad.before : null;
+  const dropped = { ...keypad, mode: AT_DOOR, before: null, strokes: [], memory: lost ?? keypad.memory };
+  return answer(language, dropped, 'timed-out');
 }
 
 /** One stroke at the keypad, at this time in ms. */
 export function press(language: KeypadLanguage, before: Keypad, stroke: Stroke, now: number): Answer {
   const awake = passTime(language, before, now)?.keypad ?? before;
   const keypad = { ...awake, lastAt: now };
-  if (now < keypad.lockedUntil)
-    return { keypad: { ...keypad, strokes: [] }, reply: 'locked-out', slot: null };
+  if (now < keypad.lockedUntil) return answer(language, { ...keypad, strokes: [] }, 'locked-out');
   const strokes = [...keypad.strokes, stroke];
-  return keypad.mode === 'door'
-    ? atDoor(language, keypad, strokes, now)
-    : inProgramming(language, keypad, strokes);
+  return keypad.mode === AT_DOOR ? atDoor(language, keypad, strokes, now) : inMode(language, keypad, strokes);
 }
+
+/** Modes that are entered from here. */
+const modesFrom = ({ modes }: KeypadLanguage, from: string): Mode[] =>
+  modes.filter((mode) => mode.from === from);
+
+/** A mode whose way in these strokes are, or begin; with whether the programming code in them is right so far. */
+function wayIn(language: KeypadLanguage, keypad: Keypad, strokes: readonly Stroke[]) {
+  let begun = false;
+  let wrong = false;
+  for (const mode of modesFrom(language, keypad.mode)) {
+    const match = matchTokens(mode.enter, strokes);
+    if (match.kind === 'no') continue;
+    const { programming, again = programming } = match.fields.digits;
+    const right =
+      programming === undefined || (programming === keypad.memory.programmingCode && again === programming);
+    if (match.kind === 'partial') begun ||= right || programming === undefined;
+    else if (right) return { mode, begun, wrong };
+    else wrong = true;
+  }
+  return { mode: null, begun, wrong };
+}
+
+const entered = (language: KeypadLanguage, keypad: Keypad, mode: Mode): Answer => {
+  const before = keypad.before ?? keypad.memory;
+  return answer(language, { ...keypad, mode: mode.id, before, strokes: [], wrongTries: 0 }, 'programming');
+};
 
 function atDoor(language: KeypadLanguage, keypad: Keypad, strokes: readonly Stroke[], now: number): Answer {
+  const { mode, begun, wrong } = wayIn(language, keypad, strokes);
+  if (mode) return entered(language, keypad, mode);
   const only = strokes.length === 1 ? strokes[0] : undefined;
   if (only && 'card' in only) return judge(language, keypad, slotOfCard(keypad.memory, only.card), now);
-  const enter = matchTokens(language.enter, strokes);
-  if (enter.kind === 'complete') {
-    const { programming, again } = enter.fields.digits;
-    const right =
-      programming === keypad.memory.programmingCode && (again === undefined || again === programming);
-    if (!right) return wrong(language, keypad, now);
-    return { keypad: { ...keypad, mode: 'programming', strokes: [] }, reply: 'programming', slot: null };
-  }
   const entry = matchTokens(language.entry, strokes);
-  if (entry.kind === 'complete')
+  // What begins like a door code and goes on as the way into programming is waited for.
+  if (entry.kind === 'complete' && !begun)
     return judge(language, keypad, slotOfCode(keypad.memory, entry.fields.digits.code), now);
-  if (enter.kind === 'no' && entry.kind === 'no') return wrong(language, keypad, now);
-  return { keypad: { ...keypad, strokes }, reply: 'key', slot: null };
+  if (wrong || (!begun && entry.kind === 'no' && !couldBegin(language, strokes)))
+    return wrongEntry(language, keypad, now);
+  return answer(language, { ...keypad, strokes }, 'key');
 }
+
+/** True while any way in may still come of these strokes, right or wrong: its end decides. */
+const couldBegin = (language: KeypadLanguage, strokes: readonly Stroke[]): boolean =>
+  modesFrom(language, AT_DOOR).some(({ enter }) => matchTokens(enter, strokes).kind === 'partial');
 
 function judge(language: KeypadLanguage, keypad: Keypad, slot: number | null, now: number): Answer {
-  if (slot === null) return wrong(language, keypad, now);
-  return { keypad: { ...keypad, strokes: [], wrongTries: 0 }, reply: 'opened', slot };
+  if (slot === null) return wrongEntry(language, keypad, now);
+  return answer(language, { ...keypad, strokes: [], wrongTries: 0 }, 'opened', slot);
 }
 
-function wrong(language: KeypadLanguage, keypad: Keypad, now: number): Answer {
+function wrongEntry(language: KeypadLanguage, keypad: Keypad, now: number): Answer {
   const wrongTries = keypad.wrongTries + 1;
-  if (wrongTries < language.lockout.tries) {
-    return { keypad: { ...keypad, strokes: [], wrongTries }, reply: 'refused', slot: null };
-  }
+  if (wrongTries < language.lockout.tries)
+    return answer(language, { ...keypad, strokes: [], wrongTries }, 'refused');
   const lockedUntil = now + language.lockout.ms;
-  return { keypad: { ...keypad, strokes: [], wrongTries: 0, lockedUntil }, reply: 'locked-out', slot: null };
+  return answer(language, { ...keypad, strokes: [], wrongTries: 0, lockedUntil }, 'locked-out');
 }
 
-function inProgramming(language: KeypadLanguage, keypad: Keypad, strokes: readonly Stroke[]): Answer {
-  if (matchTokens(language.leave, strokes).kind === 'complete') {
-    return { keypad: { ...keypad, mode: 'door', strokes: [] }, reply: 'left', slot: null };
+function inMode(language: KeypadLanguage, keypad: Keypad, strokes: readonly Stroke[]): Answer {
+  const here = language.modes.find(({ id }) => id === keypad.mode);
+  const refused = answer(language, { ...keypad, strokes: [] }, 'refused');
+  if (!here) return refused;
+  const matches = (tokens: readonly Token[]) => matchTokens(tokens, strokes);
+  const leave = matches(here.leave);
+  if (leave.kind === 'complete') {
+    const out = { ...keypad, mode: here.from, strokes: [] };
+    return answer(language, here.from === AT_DOOR ? { ...out, before: null } : out, 'left');
   }
-  let partial = matchTokens(language.leave, strokes).kind === 'partial';
-  for (const [id, tokens] of Object.entries(language.commands) as [
-    CommandId,
-    NonNullable<(typeof language.commands)[CommandId]>,
-  ][]) {
-    const match = matchTokens(tokens, strokes);
+  const { mode, begun } = wayIn(language, keypad, strokes);
+  if (mode) return entered(language, keypad, mode);
+  let partial = begun || leave.kind === 'partial';
+  for (const command of here.commands) {
+    const match = matches(command.strokes);
     if (match.kind === 'complete') {
-      const memory = EXECUTE[id](language, keypad.memory, match.fields);
-      const reply = memory ? 'stored' : 'refused';
-      return { keypad: { ...keypad, memory: memory ?? keypad.memory, strokes: [] }, reply, slot: null };
+      const memory = perform(language, keypad.memory, match.fields, command);
+      return memory
+        ? answer(language, { ...keypad, memory, strokes: [] }, 'stored', null, command.answer)
+        : refused;
     }
     partial ||= match.kind === 'partial';
   }
-  if (partial) return { keypad: { ...keypad, strokes }, reply: 'key', slot: null };
-  return { keypad: { ...keypad, strokes: [] }, reply: 'refused', slot: null };
-}
-
-type Execute = (language: KeypadLanguage, memory: Memory, fields: Fields) => Memory | null;
-
-/** What each command does to the memory; null where the keypad refuses. */
-const EXECUTE: Record<CommandId, Execute> = {
-  'set-code': (language, memory, { digits }) => {
-    const slot = slotNumber(language, digits.slot);
-    const { code = '', again = code } = digits;
-    if (slot === null || again !== code) return null;
-    const others = codesOf(memory)
-      .filter(([other]) => other !== slot)
-      .map(([, value]) => value);
-    if (codeProblem(language, code, memory.programmingCode, others)) return null;
-    return withSlot(memory, slot, { code, card: memory.slots[slot]?.card ?? null });
-  },
-  'set-card': (language, memory, { digits, card }) => {
-    const slot = slotNumber(language, digits.slot);
-    if (slot === null || !card) return null;
-    const owner = slotOfCard(memory, card);
-    if (owner !== null && owner !== slot) return null;
-    return withSlot(memory, slot, { code: memory.slots[slot]?.code ?? null, card });
-  },
-  'clear-slot': (language, memory, { digits }) => {
-    const slot = slotNumber(language, digits.slot);
-    if (slot === null) return null;
-    const { [slot]: _gone, ...slots } = memory.slots;
-    return { ...memory, slots };
-  },
-  'unlock-time': (_language, memory, { digits }) => {
-    const seconds = Number(digits.seconds);
-    return seconds >= 1 ? { ...memory, times: { ...memory.times, unlock: seconds } } : null;
-  },
-  'programming-code': (language, memory, { digits }) => {
-    const { programming = '', again } = digits;
-    if (programming !== again || codesOf(memory).some(([, code]) => code === programming)) return null;
-    const uneven =
-      language.sameLength && codesOf(memory).some(([, code]) => code.length !== programming.length);
-    return uneven ? null : { ...memory, programmingCode: programming };
-  },
-};
-
-function slotNumber(language: KeypadLanguage, digits: string | undefined): number | null {
-  const slot = Number(digits);
-  return slot >= language.slots.first && slot <= language.slots.last ? slot : null;
-}
-
-const withSlot = (memory: Memory, slot: number, content: SlotContent): Memory => ({
-  ...memory,
-  slots: { ...memory.slots, [slot]: content },
-});
-
-const codesOf = (memory: Memory): [number, string][] =>
-  Object.entries(memory.slots).flatMap(([slot, { code }]) => (code === null ? [] : [[Number(slot), code]]));
-
-const slotOfCode = (memory: Memory, code: string | undefined): number | null =>
-  codesOf(memory).find(([, value]) => value === code)?.[0] ?? null;
-
-function slotOfCard(memory: Memory, card: CardNumber): number | null {
-  const found = Object.entries(memory.slots).find(
-    ([, content]) => content.card && sameCard(content.card, card),
-  );
-  return found ? Number(found[0]) : null;
+  return partial ? answer(language, { ...keypad, strokes }, 'key') : refused;
 }

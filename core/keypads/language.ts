@@ -12,33 +12,107 @@ export interface KeypadLanguage {
   readonly factoryCode: string;
   /** Silence after which an unfinished entry, or programming mode, is dropped. */
   readonly timeoutMs: number;
-  readonly code: { readonly least: number; readonly most: number };
-  /** Codes must have as many digits as the programming code. */
-  readonly sameLength: boolean;
-  readonly slots: { readonly first: number; readonly last: number; readonly digits: number };
-  readonly cards: boolean;
-  /** Some keypads cannot delete a slot, only overwrite it. */
-  readonly clears: boolean;
+  /** What that silence loses: the unfinished line, or all that was keyed since programming began. */
+  readonly timeoutLoses: 'line' | 'session';
+  /** Digits of the programming code, and of a person's. */
+  readonly programming: Length;
+  readonly code: Length;
+  readonly rules: readonly CodeRule[];
+  /** Codes that the keypad keeps for itself. */
+  readonly reserved: readonly string[];
+  /** Numbered places for one person each; null where codes and cards are appended to one list. */
+  readonly slots: { readonly first: number; readonly last: number; readonly digits: number } | null;
+  /** How many slots or entries it holds. */
+  readonly capacity: number;
   /** Wrong codes before the keypad locks itself, and for how long. */
   readonly lockout: { readonly tries: number; readonly ms: number };
   /** A person's code at the door. */
   readonly entry: readonly Token[];
-  /** Into programming mode and out of it. */
-  readonly enter: readonly Token[];
-  readonly leave: readonly Token[];
-  readonly commands: Readonly<Partial<Record<CommandId, readonly Token[]>>>;
+  readonly modes: readonly Mode[];
+  /** Other ways back to what it was when new, outside of any menu. */
+  readonly resets: readonly Reset[];
   readonly replies: Readonly<Record<ReplyId, Reply>>;
+  /** The leaflet's own examples: they are tried whenever the language is. */
+  readonly examples: readonly Example[];
 }
 
-export type CommandId = 'set-code' | 'set-card' | 'clear-slot' | 'unlock-time' | 'programming-code';
+export interface Length {
+  readonly least: number;
+  readonly most: number;
+}
 
-/** What one or more strokes stand for. */
+/**
+ * What a code must be beyond its length: as long as the programming code, or of another length; not begin like it, nor it like the
+ * code; not begin with a zero, where zeros fill it up.
+ */
+export type CodeRule = 'same-length' | 'other-length' | 'not-alike' | 'no-leading-zero';
+
+/** A state of the keypad in which keys mean commands. */
+export interface Mode {
+  readonly id: string;
+  /** Where it is entered from: the door, or another mode. */
+  readonly from: string;
+  readonly enter: readonly Token[];
+  readonly leave: readonly Token[];
+  readonly commands: readonly Command[];
+}
+
+/** One function of the leaflet: what it does, and what is keyed for it. */
+export interface Command {
+  readonly does: Deed;
+  readonly strokes: readonly Token[];
+  /** Which time it sets: unlock, exit, held, bell, or a second output's. */
+  readonly time?: string;
+  /** Which output the code or card works, where not the first; and whether it stays until it is given again. */
+  readonly output?: number;
+  readonly toggle?: boolean;
+  /** What it answers, where that differs from the usual. */
+  readonly answer?: Reply;
+}
+
+export const DEEDS = [
+  'set-code',
+  'set-card',
+  'add-code',
+  'add-card',
+  'clear-slot',
+  'clear-all',
+  'delete-code',
+  'delete-card',
+  'set-time',
+  'programming-code',
+] as const;
+export type Deed = (typeof DEEDS)[number];
+
+export interface Reset {
+  readonly by: 'power-up' | 'contact';
+  /** What to do, in the leaflet's words. */
+  readonly how: string;
+  /** Whether people go too, or the programming code and times alone. */
+  readonly wipes: 'all' | 'settings';
+}
+
+/** A line of the leaflet: keys as they are written there, what the last of them answers, and what is held then. */
+export interface Example {
+  readonly strokes: string;
+  readonly answer: ReplyId;
+  readonly holds: Readonly<Record<number, string>>;
+}
+
+/** What one or more strokes stand for. Digits of a padded field are filled up with zeros on the left. */
 export type Token =
   | { readonly key: string }
-  | { readonly field: FieldId; readonly least: number; readonly most: number }
-  | { readonly card: true };
+  | { readonly field: FieldId; readonly least: number; readonly most: number; readonly padded?: true }
+  | { readonly card: true }
+  /** One card after another, as many as are at hand. */
+  | { readonly cards: true }
+  | { readonly master: Master };
 
-export type FieldId = 'programming' | 'slot' | 'code' | 'again' | 'seconds';
+/** Cards that open no door: they begin and end the adding or deleting of others. */
+export type Master = 'add' | 'delete';
+
+export const FIELDS = ['programming', 'slot', 'code', 'again', 'seconds'] as const;
+export type FieldId = (typeof FIELDS)[number];
 
 /** What the keypad shows and sounds. */
 export interface Reply {
@@ -51,7 +125,7 @@ export type ReplyId =
   'opened' | 'refused' | 'programming' | 'stored' | 'left' | 'timed-out' | 'locked-out' | 'key';
 
 /** One thing a person does at the keypad. */
-export type Stroke = { readonly key: string } | { readonly card: CardNumber };
+export type Stroke = { readonly key: string } | { readonly card: CardNumber } | { readonly master: Master };
 
 export type Memory = Omit<KeypadRecord, 'device'>;
 
@@ -64,3 +138,32 @@ export const factoryMemory = (language: KeypadLanguage): Memory => ({
 
 export const sameCard = (a: CardNumber | null, b: CardNumber | null): boolean =>
   a === b || (a !== null && b !== null && a.facility === b.facility && a.number === b.number);
+
+/** A command with the mode it stands in. */
+export interface Placed {
+  readonly mode: Mode;
+  readonly command: Command;
+}
+
+/** The command that does this at the first output; of several, the first. */
+export function commandFor(
+  language: KeypadLanguage,
+  does: Deed,
+  is: (command: Command) => boolean = () => true,
+): Placed | null {
+  for (const mode of language.modes)
+    for (const command of mode.commands)
+      if (command.does === does && (command.output ?? 1) === 1 && !command.toggle && is(command))
+        return { mode, command };
+  return null;
+}
+
+/** The command that takes one card after another into slots that follow each other. */
+export const seriesOf = (language: KeypadLanguage): Placed | null =>
+  commandFor(language, 'set-card', ({ strokes }) => strokes.some((token) => 'cards' in token));
+
+export const can = (language: KeypadLanguage, ...deeds: readonly Deed[]): boolean =>
+  deeds.some((deed) => commandFor(language, deed) !== null);
+
+export const takesCards = (language: KeypadLanguage): boolean => can(language, 'set-card', 'add-card');
+export const takesCodes = (language: KeypadLanguage): boolean => can(language, 'set-code', 'add-code');

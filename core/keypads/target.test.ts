@@ -84,7 +84,7 @@ describe('compareMemory', () => {
       unlockSeconds: 5,
       slots: { 1: held('1111'), 2: held('3333'), 4: held('4444') },
     };
-    expect(compareMemory(memory, wanted).map(({ slot, state }) => `${slot} ${state}`)).toEqual([
+    expect(compareMemory(slots, memory, wanted).map(({ slot, state }) => `${slot} ${state}`)).toEqual([
       '1 same',
       '2 differs',
       '4 missing',

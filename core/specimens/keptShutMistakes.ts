@@ -1,4 +1,4 @@
-import type { Edit, Plan } from '../plan/index';
+import { typeIn, type Edit, type Plan } from '../plan/index';
 import { MAGNET_BRIEF, mustApply, strikeDoor, STRIKE_BRIEF } from './doors';
 import { siteRelay } from './fireSites';
 import { installed } from './installation';
@@ -118,6 +118,24 @@ export const KEPT_SHUT: readonly SpottedMistake[] = [
     'the one lock noted at the second leaf',
     () => door('magnet-controller'),
     () => [{ kind: 'setDevice', id: 'D01/L1', patch: { leaf: 2 } }],
+  ),
+  spotted(
+    'language-unknown',
+    'fix',
+    'K1',
+    'a keypad of an own type whose language nobody described',
+    () => door('strike-keypad'),
+    (plan) => {
+      const type = {
+        ...typeIn(plan, plan.devices['D01/K1']!),
+        id: 'found-keypad@1',
+        language: 'leaflet-lost',
+      };
+      return [
+        { kind: 'addType', type },
+        { kind: 'setDevice', id: 'D01/K1', patch: { type: type.id } },
+      ];
+    },
   ),
   spotted('operator-unminded', 'caution', 'O1', 'the safety edge bridged', slidingGate, () => [
     wire('O1.SAFE', 'O1.G'),

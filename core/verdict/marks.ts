@@ -49,7 +49,7 @@ const MARKS: Record<Exclude<StationId, 'hand-over'>, (door: Marking) => StationM
       memory.programmingCode,
       doorTimes(plan, door.id, parts)?.unlock ?? 5,
     );
-    const same = compareMemory(memory, target).every((line) => line.state === 'same');
+    const same = compareMemory(language, memory, target).every((line) => line.state === 'same');
     return same ? byFindings(true) : 'begun';
   },
   timing({ plan, door, parts, byFindings }) {

@@ -4,6 +4,13 @@ import { type Analysis, hit, type Hit } from '../hit';
 export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
   const keypad = parts.decider;
   const language = findLanguage(keypad?.type.language);
+  if (keypad && keypad.type.language !== undefined && !language)
+    return [
+      hit('language-unknown', [{ kind: 'device', id: keypad.device.id }], {
+        tag: keypad.device.tag,
+        language: keypad.type.language,
+      }),
+    ];
   if (!keypad || !language) return [];
   const id = keypad.device.id;
   const memory = plan.memories[id] ?? { device: id, ...factoryMemory(language) };

@@ -14,6 +14,7 @@ import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
 import { operatorUnminded } from './operator-unminded';
+import { languageUnknown } from './language-unknown';
 import { operatorStands } from './operator-stands';
 import { leafUnwatched } from './leaf-unwatched';
 import { leafWithoutLock } from './leaf-without-lock';
@@ -218,6 +219,7 @@ export const RULES = [
   fireDoorUnlatched,
   operatorUnminded,
   operatorStands,
+  languageUnknown,
   leafUnwatched,
   leafWithoutLock,
   batteryHolds,

@@ -1,5 +1,5 @@
 import CreditCard from 'lucide-react/icons/credit-card';
-import type { KeypadLanguage } from '#core/keypads/index';
+import { AT_DOOR, takesCards, type KeypadLanguage, type Master } from '#core/keypads/index';
 import type { CardNumber } from '#core/plan/index';
 import { replyWords, REPLY_NAMES } from '#words/keypad';
 import { Button } from '../../ui/Button';
@@ -14,13 +14,22 @@ interface Props {
   readonly cards: readonly { readonly name: string; readonly card: CardNumber }[];
   onKey(key: string): void;
   onCard(card: CardNumber): void;
+  onMaster(master: Master): void;
 }
 
+const MASTERS: readonly { readonly master: Master; readonly label: string }[] = [
+  { master: 'add', label: 'The master card that adds' },
+  { master: 'delete', label: 'The master card that removes' },
+];
+
 /** The on-screen keypad. It says that it is simulated. */
-export function KeypadPanel({ language, live, cards, onKey, onCard }: Props) {
-  const { keypad, reply } = live;
-  const answer = reply ? language.replies[reply] : null;
-  const light = answer?.light ?? (keypad.mode === 'programming' ? 'amber' : 'off');
+export function KeypadPanel({ language, live, cards, onKey, onCard, onMaster }: Props) {
+  const { keypad, reply, shows: answer } = live;
+  const programs = keypad.mode !== AT_DOOR;
+  const light = answer?.light ?? (programs ? 'amber' : 'off');
+  const masters = MASTERS.filter(({ master }) =>
+    language.modes.some(({ enter }) => enter.some((token) => 'master' in token && token.master === master)),
+  );
   return (
     <section className={css['keypad']} aria-label="Simulated keypad">
       <div
@@ -35,7 +44,7 @@ export function KeypadPanel({ language, live, cards, onKey, onCard }: Props) {
       >
         <div className={css['top']}>
           <i className={cx(css['light'], css[light])} aria-hidden />
-          <span>{keypad.mode === 'programming' ? 'programming' : 'ready'}</span>
+          <span>{programs ? 'programming' : 'ready'}</span>
           <span className={css['strokes']} role="img" aria-label={`${keypad.strokes.length} keys pressed`}>
             {'•'.repeat(Math.min(14, keypad.strokes.length))}
           </span>
@@ -47,7 +56,7 @@ export function KeypadPanel({ language, live, cards, onKey, onCard }: Props) {
             </button>
           ))}
         </div>
-        {language.cards && (
+        {takesCards(language) && (
           <Menu
             label="Cards"
             trigger={
@@ -61,6 +70,11 @@ export function KeypadPanel({ language, live, cards, onKey, onCard }: Props) {
                 label: name,
                 hint: `${card.facility}-${card.number}`,
                 onSelect: () => onCard(card),
+              })),
+              ...masters.map(({ master, label }) => ({
+                id: `master-${master}`,
+                label,
+                onSelect: () => onMaster(master),
               })),
               {
                 id: 'unknown',

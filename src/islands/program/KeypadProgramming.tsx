@@ -1,12 +1,16 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import {
+  AT_DOOR,
+  can,
   compareMemory,
   compileScript,
   factoryMemory,
   peopleOf,
+  sameCard,
   targetOf,
   type KeypadLanguage,
   type Memory,
+  type SlotComparison,
   type Stroke,
 } from '#core/keypads/index';
 import type { CardNumber, Device, Door } from '#core/plan/index';
@@ -71,12 +75,13 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
   // A script being played stays as it was when it began.
   const held = useRef(fresh);
   if (!playing) held.current = fresh;
-  const { steps, problems: unreached } = held.current;
-  const codeFits = /^\d{4,8}$/.test(programming);
+  const { steps, wipes, problems: unreached } = held.current;
+  const { least, most } = language.programming;
+  const codeFits = /^\d+$/.test(programming) && programming.length >= least && programming.length <= most;
 
   const tell = (strokeResult: ReturnType<typeof live.strike>) => {
     if (strokeResult.reply === 'opened') bench.act({ kind: 'credential', valid: true, device: keypad.id });
-    if (strokeResult.reply === 'refused' && strokeResult.keypad.mode === 'door')
+    if (strokeResult.reply === 'refused' && strokeResult.keypad.mode === AT_DOOR)
       bench.act({ kind: 'credential', valid: false, device: keypad.id });
   };
   const strike = (stroke: Stroke) => tell(live.strike(stroke));
@@ -108,7 +113,7 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
               <Button
                 size="s"
                 look="main"
-                disabled={playing !== null || !codeFits || live.keypad.mode !== 'door'}
+                disabled={playing !== null || !codeFits || live.keypad.mode !== AT_DOOR}
                 onClick={() => setPlaying({ step: 0, stroke: 0 })}
               >
                 {playing ? 'Keying in…' : 'Key it into the simulated one'}
@@ -118,7 +123,11 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
           <p className={css['note']}>
             {language.name}. More than {language.timeoutMs / 1000} s between keys and it drops out: the
             unfinished line is lost.
-            {!language.clears && ' A slot cannot be cleared, only overwritten.'}
+            {language.slots &&
+              !can(language, 'clear-slot', 'delete-code') &&
+              ' A slot cannot be cleared, only overwritten.'}
+            {language.timeoutLoses === 'session' &&
+              ' All that was keyed since programming began is lost with it.'}
           </p>
           <TextField
             label="Programming code it is to have"
@@ -126,7 +135,7 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
             className={css['code']}
             value={programming}
             onChange={(event) => setProgramming(event.target.value)}
-            error={codeFits ? null : 'Four to eight digits.'}
+            error={codeFits ? null : least === most ? `${least} digits.` : `${least} to ${most} digits.`}
             hint={
               programming === language.factoryCode
                 ? 'This is the factory code: change it first, and keep it out of everyone else’s hands.'
@@ -143,6 +152,11 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
               {scriptProblemWords(one)}
             </p>
           ))}
+          {wipes && (
+            <p className={css['problem']}>
+              Nothing less will do: everybody is wiped, and whoever is on the list is keyed in anew.
+            </p>
+          )}
           {steps.length === 0 && unreached.length === 0 ? (
             <p className={css['settled']}>The simulated keypad holds exactly the list. Nothing to key in.</p>
           ) : (
@@ -157,6 +171,7 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
           cards={cards}
           onKey={(key) => strike({ key })}
           onCard={(card: CardNumber) => strike({ card })}
+          onMaster={(master) => strike({ master })}
         />
       </div>
       <SlotLedger keypad={keypad} language={language} memory={memory} target={target} />
@@ -204,12 +219,20 @@ function SlotLedger({
   target: ReturnType<typeof targetOf>['target'];
 }) {
   const plan = usePlan();
-  const lines = compareMemory(memory, target);
-  const owner = (slot: number) =>
-    Object.values(plan.people).find((person) => person.slots[keypad.id] === slot)?.name ?? '—';
+  const lines = compareMemory(language, memory, target);
+  const people = Object.values(plan.people);
+  const owner = ({ slot, wanted }: SlotComparison) =>
+    (language.slots
+      ? people.find((person) => person.slots[keypad.id] === slot)
+      : people.find(
+          ({ code, card }) =>
+            wanted !== null &&
+            ((wanted.code !== null && wanted.code === code) || (wanted.card && sameCard(wanted.card, card))),
+        )
+    )?.name ?? '—';
   return (
     <section>
-      <h2>Slot ledger</h2>
+      <h2>{language.slots ? 'Slot ledger' : 'What it holds'}</h2>
       {lines.length === 0 ? (
         <p className={css['note']}>No slot is in use, and nobody on the list has one.</p>
       ) : (
@@ -218,7 +241,7 @@ function SlotLedger({
           <thead>
             <tr>
               <th scope="col" className={table['right']}>
-                Slot
+                {language.slots ? 'Slot' : 'Entry'}
               </th>
               <th scope="col">On the list</th>
               <th scope="col">In the keypad</th>
@@ -227,7 +250,7 @@ function SlotLedger({
           </thead>
           <tbody>
             {lines.map((line) => {
-              const held = memory.slots[line.slot];
+              const { held } = line;
               const what = held
                 ? [held.code && 'code', held.card && `card ${held.card.facility}-${held.card.number}`]
                     .filter(Boolean)
@@ -236,9 +259,9 @@ function SlotLedger({
               return (
                 <tr key={line.slot}>
                   <th scope="row" className={cx(table['right'], table['figures'])}>
-                    {String(line.slot).padStart(language.slots.digits, '0')}
+                    {language.slots ? String(line.slot).padStart(language.slots.digits, '0') : line.slot}
                   </th>
-                  <td>{target.slots[line.slot] ? owner(line.slot) : '—'}</td>
+                  <td>{line.wanted ? owner(line) : '—'}</td>
                   <td>{what}</td>
                   <td className={line.state === 'same' ? css['same'] : css['differs']}>
                     {line.state === 'same' ? '✓ ' : '✕ '}

@@ -56,7 +56,7 @@ export function PersonDialog({ person, door, keypad, onClose }: Props) {
     return problem === null || `${codeProblemWords(problem)}.`;
   };
   const checkSlot = (text: string) => {
-    if (!keypad || !language || text === '') return true;
+    if (!keypad || !language?.slots || text === '') return true;
     const { first, last } = language.slots;
     if (!/^\d+$/.test(text) || Number(text) < first || Number(text) > last)
       return `A slot from ${first} to ${last}.`;
@@ -111,7 +111,7 @@ export function PersonDialog({ person, door, keypad, onClose }: Props) {
           error={errors.code?.message}
           {...register('code', { validate: checkCode })}
         />
-        {keypad && language && (
+        {keypad && language?.slots && (
           <TextField
             label={`Slot in ${keypad.tag}`}
             inputMode="numeric"

@@ -1,9 +1,16 @@
-import type { KeypadLanguage, ScriptStep, Stroke } from '#core/keypads/index';
+import { sameCard, type KeypadLanguage, type ScriptStep, type Stroke } from '#core/keypads/index';
 import type { Person } from '#core/plan/index';
 import { PURPOSES, replyWords } from '#words/keypad';
 import css from './ScriptView.module.css';
 
-const strokeText = (stroke: Stroke): string => ('key' in stroke ? stroke.key : 'card');
+const strokeText = (stroke: Stroke): string =>
+  'key' in stroke
+    ? stroke.key
+    : 'card' in stroke
+      ? 'card'
+      : stroke.master === 'add'
+        ? 'master +'
+        : 'master −';
 
 interface Props {
   readonly language: KeypadLanguage;
@@ -16,8 +23,25 @@ interface Props {
 
 /** The keys to press, a line each, with what the keypad should answer. */
 export function ScriptView({ language, steps, people, keypad, at }: Props) {
-  const owner = (slot: number | null) =>
-    people.find((person) => slot !== null && person.slots[keypad] === slot)?.name;
+  /** Whose slot it is; in a list, whose code or cards. */
+  const owner = ({ slot, about }: ScriptStep): string =>
+    people
+      .filter(({ slots, code, card }) =>
+        language.slots && slot !== null
+          ? slots[keypad] === slot
+          : (code !== '' && code === about.code) || about.cards?.some((one) => sameCard(one, card)),
+      )
+      .map(({ name }) => name)
+      .join(', ');
+  const detail = (step: ScriptStep): string =>
+    [
+      language.slots && step.slot !== null
+        ? `slot ${String(step.slot).padStart(language.slots.digits, '0')}`
+        : '',
+      step.scrap ? 'overwritten with a code nobody gets' : owner(step),
+    ]
+      .filter(Boolean)
+      .join(', ');
   return (
     <ol className={css['script']}>
       {steps.map((step, index) => (
@@ -27,16 +51,7 @@ export function ScriptView({ language, steps, people, keypad, at }: Props) {
         >
           <span className={css['what']}>
             {PURPOSES[step.purpose]}
-            {step.slot !== null && (
-              <small>
-                slot {String(step.slot).padStart(language.slots.digits, '0')}
-                {step.scrap
-                  ? ', overwritten with a code nobody gets'
-                  : owner(step.slot)
-                    ? `, ${owner(step.slot)}`
-                    : ''}
-              </small>
-            )}
+            {detail(step) && <small>{detail(step)}</small>}
           </span>
           <span className={css['keys']}>
             {step.strokes.map((stroke, k) => (
@@ -45,7 +60,7 @@ export function ScriptView({ language, steps, people, keypad, at }: Props) {
               </kbd>
             ))}
           </span>
-          <span className={css['reply']}>{replyWords(language.replies[step.reply])}</span>
+          <span className={css['reply']}>{replyWords(step.shows)}</span>
         </li>
       ))}
     </ol>

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import {
+  AT_DOOR,
   passTime,
   press,
   switchOn,
@@ -7,6 +8,7 @@ import {
   type Keypad,
   type KeypadLanguage,
   type Memory,
+  type Reply,
   type ReplyId,
   type Stroke,
 } from '#core/keypads/index';
@@ -14,6 +16,8 @@ import {
 export interface LiveKeypad {
   readonly keypad: Keypad;
   readonly reply: ReplyId | null;
+  /** What it shows and sounds with that. */
+  readonly shows: Reply | null;
   /** Counts answers, so that the same answer twice still blinks. */
   readonly answers: number;
   strike(stroke: Stroke): Answer;
@@ -26,18 +30,25 @@ const kept = new Map<string, Keypad>();
 
 /** A simulated keypad that runs on the real clock: too slow, and it drops out of programming. */
 export function useKeypad(device: string, language: KeypadLanguage, memory: Memory): LiveKeypad {
-  const [state, setState] = useState<{ keypad: Keypad; reply: ReplyId | null; answers: number }>(() => ({
+  const [state, setState] = useState<Omit<LiveKeypad, 'strike' | 'load'>>(() => ({
     keypad: kept.get(device) ?? switchOn(memory),
     reply: null,
+    shows: null,
     answers: 0,
   }));
   const latest = useRef(state);
   latest.current = state;
 
   const show = useCallback(
-    ({ keypad, reply }: Answer) => {
+    ({ keypad, reply, shows }: Answer) => {
       kept.set(device, keypad);
-      latest.current = { keypad, reply: reply === 'key' ? null : reply, answers: latest.current.answers + 1 };
+      const silent = reply === 'key';
+      latest.current = {
+        keypad,
+        reply: silent ? null : reply,
+        shows: silent ? null : shows,
+        answers: latest.current.answers + 1,
+      };
       setState(latest.current);
     },
     [device],
@@ -55,7 +66,12 @@ export function useKeypad(device: string, language: KeypadLanguage, memory: Memo
   const load = useCallback(
     (next: Memory) => {
       kept.delete(device);
-      latest.current = { keypad: switchOn(next), reply: null, answers: latest.current.answers + 1 };
+      latest.current = {
+        keypad: switchOn(next),
+        reply: null,
+        shows: null,
+        answers: latest.current.answers + 1,
+      };
       setState(latest.current);
     },
     [device],
@@ -63,7 +79,7 @@ export function useKeypad(device: string, language: KeypadLanguage, memory: Memo
 
   const { keypad } = state;
   useEffect(() => {
-    if (keypad.mode === 'door' && keypad.strokes.length === 0) return;
+    if (keypad.mode === AT_DOOR && keypad.strokes.length === 0) return;
     const wait = Math.max(0, keypad.lastAt + language.timeoutMs - Date.now());
     const timer = setTimeout(() => {
       const answer = passTime(language, latest.current.keypad, Date.now());

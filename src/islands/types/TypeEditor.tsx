@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import Plus from 'lucide-react/icons/plus';
 import {
+  does,
   FAMILIES,
   SYMBOL_IDS,
   typeProblems,
@@ -10,6 +11,7 @@ import {
   type Place,
 } from '#core/devices/index';
 import { asDeviceType, deviceTypeSchema } from '#core/devices/deviceTypeSchema';
+import { findLanguage, LANGUAGES } from '#core/keypads/index';
 import { FAMILY_LABELS, PART_LABELS } from '#words/devices';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
@@ -120,6 +122,26 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
                 </option>
               ))}
             </SelectField>
+            {does(draft, 'ownCodes') && (
+              <SelectField
+                label="Language at its keys"
+                value={draft.language ?? ''}
+                onChange={({ target }) => {
+                  const { language: _old, ...rest } = draft;
+                  onChange(target.value === '' ? rest : { ...rest, language: target.value });
+                }}
+              >
+                <option value="">none: it is not programmed at its keys</option>
+                {LANGUAGES.map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+                {draft.language !== undefined && !findLanguage(draft.language) && (
+                  <option value={draft.language}>{draft.language}, which nobody described</option>
+                )}
+              </SelectField>
+            )}
           </div>
           <TextField
             label="What it does, in one line"

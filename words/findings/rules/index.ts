@@ -16,6 +16,7 @@ import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
 import { operatorUnminded } from './operator-unminded';
+import { languageUnknown } from './language-unknown';
 import { operatorStands } from './operator-stands';
 import { leafUnwatched } from './leaf-unwatched';
 import { leafWithoutLock } from './leaf-without-lock';
@@ -301,6 +302,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'fire-door-unlatched': fireDoorUnlatched,
   'operator-unminded': operatorUnminded,
   'operator-stands': operatorStands,
+  'language-unknown': languageUnknown,
   'leaf-unwatched': leafUnwatched,
   'leaf-without-lock': leafWithoutLock,
   'battery-holds': batteryHolds,

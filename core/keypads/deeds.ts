@@ -1,0 +1,132 @@
+import type { CardNumber, SlotContent } from '../plan/index';
+import { codeProblem } from './codeRules';
+import { sameCard, type Command, type Deed, type KeypadLanguage, type Memory } from './language';
+import type { Fields } from './matchTokens';
+
+type Execute = (language: KeypadLanguage, memory: Memory, fields: Fields, command: Command) => Memory | null;
+
+/** What a command does to the memory; null where the keypad refuses. */
+export const perform: Execute = (language, memory, fields, command) =>
+  DEEDS[command.does](language, memory, fields, command);
+
+const DEEDS: Readonly<Record<Deed, Execute>> = {
+  'set-code': (language, memory, { digits }, command) => {
+    const slot = slotNumber(language, digits.slot);
+    const { code = '', again = code } = digits;
+    if (slot === null || again !== code || !mayHave(language, memory, code, slot)) return null;
+    return withSlot(memory, slot, { code, card: memory.slots[slot]?.card ?? null, ...works(command) });
+  },
+  'set-card': (language, memory, { digits, cards }, command) => {
+    const first = slotNumber(language, digits.slot);
+    if (first === null || cards.length === 0) return null;
+    return cards.reduce<Memory | null>((now, card, index) => {
+      const slot = slotNumber(language, String(first + index));
+      if (!now || slot === null) return null;
+      const owner = slotOfCard(now, card);
+      if (owner !== null && owner !== slot) return null;
+      return withSlot(now, slot, { code: now.slots[slot]?.code ?? null, card, ...works(command) });
+    }, memory);
+  },
+  'add-code': (language, memory, { digits }, command) => {
+    const { code = '', again = code } = digits;
+    if (again !== code || !mayHave(language, memory, code, null)) return null;
+    return appended(language, memory, { code, card: null, ...works(command) });
+  },
+  'add-card': (language, memory, { cards }, command) =>
+    cards.reduce<Memory | null>(
+      (now, card) =>
+        now && slotOfCard(now, card) === null
+          ? appended(language, now, { code: null, card, ...works(command) })
+          : null,
+      memory,
+    ),
+  'clear-slot': (language, memory, { digits }) => {
+    const slot = slotNumber(language, digits.slot);
+    if (slot === null) return null;
+    const { [slot]: _gone, ...slots } = memory.slots;
+    return { ...memory, slots };
+  },
+  'clear-all': (_language, memory) => ({ ...memory, slots: {} }),
+  'delete-code': (_language, memory, { digits }) => {
+    const slot = slotOfCode(memory, digits.code);
+    return slot === null ? null : without(memory, slot, 'code');
+  },
+  'delete-card': (_language, memory, { cards }) =>
+    cards.reduce<Memory | null>((now, card) => {
+      const slot = now && slotOfCard(now, card);
+      return now && slot !== null ? without(now, slot, 'card') : null;
+    }, memory),
+  'set-time': (_language, memory, { digits }, { time = 'unlock' }) => {
+    const seconds = Number(digits.seconds);
+    return seconds >= 1 ? { ...memory, times: { ...memory.times, [time]: seconds } } : null;
+  },
+  'programming-code': (language, memory, { digits }) => {
+    const { programming = '', again = programming } = digits;
+    if (programming !== again) return null;
+    const { least, most } = language.programming;
+    if (programming.length < least || programming.length > most) return null;
+    // Whatever it holds must fit the new one; what nothing but its own length stands against stays as it is.
+    const fits = codesOf(memory).every(
+      ([, code]) => !AGAINST.has(codeProblem(language, code, programming, []) ?? ''),
+    );
+    return fits ? { ...memory, programmingCode: programming } : null;
+  },
+};
+
+/** What of a code stands against a programming code, and not against the code alone. */
+const AGAINST: ReadonlySet<string> = new Set([
+  'not-as-long-as-programming',
+  'as-long-as-programming',
+  'is-programming',
+  'like-programming',
+]);
+
+/** What else than the first output, for a moment, a command is for. */
+const works = ({ output = 1, toggle = false }: Command): Pick<SlotContent, 'output' | 'toggle'> => ({
+  ...(output > 1 ? { output } : {}),
+  ...(toggle ? { toggle } : {}),
+});
+
+const mayHave = (language: KeypadLanguage, memory: Memory, code: string, slot: number | null): boolean => {
+  const others = codesOf(memory).flatMap(([other, value]) => (other === slot ? [] : [value]));
+  return codeProblem(language, code, memory.programmingCode, others) === null;
+};
+
+function slotNumber({ slots }: KeypadLanguage, digits: string | undefined): number | null {
+  const slot = Number(digits);
+  return slots && slot >= slots.first && slot <= slots.last ? slot : null;
+}
+
+const withSlot = (memory: Memory, slot: number, content: SlotContent): Memory => ({
+  ...memory,
+  slots: { ...memory.slots, [slot]: content },
+});
+
+/** One more at the end of a list, in the first place that is free. */
+function appended({ capacity }: KeypadLanguage, memory: Memory, content: SlotContent): Memory | null {
+  for (let place = 1; place <= capacity; place += 1)
+    if (!memory.slots[place]) return withSlot(memory, place, content);
+  return null;
+}
+
+/** A slot without its code or card; gone where it held nothing else. */
+function without(memory: Memory, slot: number, what: 'code' | 'card'): Memory {
+  const { [slot]: held, ...slots } = memory.slots;
+  const left = held && { ...held, [what]: null };
+  return left && (left.code !== null || left.card !== null)
+    ? withSlot(memory, slot, left)
+    : { ...memory, slots };
+}
+
+export const codesOf = (memory: Memory): [number, string][] =>
+  Object.entries(memory.slots).flatMap(([slot, { code }]) => (code === null ? [] : [[Number(slot), code]]));
+
+export const slotOfCode = (memory: Memory, code: string | undefined): number | null =>
+  codesOf(memory).find(([, value]) => value === code)?.[0] ?? null;
+
+export function slotOfCard(memory: Memory, card: CardNumber): number | null {
+  const found = Object.entries(memory.slots).find(
+    ([, content]) => content.card && sameCard(content.card, card),
+  );
+  return found ? Number(found[0]) : null;
+}

@@ -1,0 +1,101 @@
+import { FIELDS, type FieldId, type KeypadLanguage, type Length, type Token } from './language';
+
+/** How long the fields of a language are, where its notation does not say. */
+export type Shape = Pick<KeypadLanguage, 'keys' | 'programming' | 'code' | 'slots'>;
+
+export type Notated =
+  | { readonly ok: true; readonly tokens: readonly Token[] }
+  | {
+      readonly ok: false;
+      readonly word: string;
+      readonly problem: 'unknown-field' | 'no-such-key' | 'no-length';
+    };
+
+/**
+ * Strokes in a compact notation, parts apart by blanks: keys as they are, and in braces what is filled in. `* {programming} # 1 {slot}
+ * # {code} #`; `{code:4-6}` gives a length, `{code:06}` six digits filled up with zeros, `{again}` repeats the field before it,
+ * `{cards}` is one card after another, `{master+}` and `{master-}` are the cards that begin adding and deleting.
+ */
+export function readNotation(text: string, shape: Shape): Notated {
+  const tokens: Token[] = [];
+  const keys = new Set(shape.keys.flat());
+  for (const word of text.split(/\s+/).filter((part) => part !== '')) {
+    const inside = /^\{(.+)\}$/.exec(word)?.[1];
+    if (inside === undefined) {
+      const pressed = keys.has(word) ? [word] : [...word];
+      if (pressed.some((key) => !keys.has(key))) return { ok: false, word, problem: 'no-such-key' };
+      tokens.push(...pressed.map((key): Token => ({ key })));
+      continue;
+    }
+    const token = SPECIAL[inside] ?? fieldOf(inside, shape, tokens);
+    if (typeof token === 'string') return { ok: false, word, problem: token };
+    tokens.push(token);
+  }
+  return { ok: true, tokens };
+}
+
+const SPECIAL: Readonly<Record<string, Token>> = {
+  card: { card: true },
+  cards: { cards: true },
+  'master+': { master: 'add' },
+  'master-': { master: 'delete' },
+};
+
+function fieldOf(
+  inside: string,
+  shape: Shape,
+  before: readonly Token[],
+): Token | 'unknown-field' | 'no-length' {
+  const [, name = '', digits, to] = /^([a-z]+)(?::(\d+)(?:-(\d+))?)?$/.exec(inside) ?? [];
+  if (!FIELDS.some((one) => one === name)) return 'unknown-field';
+  const field = name as FieldId;
+  if (digits !== undefined) {
+    const least = Number(digits);
+    const most = Number(to ?? digits);
+    if (least < 1 || most < least || most > 12) return 'no-length';
+    return { field, least, most, ...(digits.startsWith('0') ? { padded: true as const } : {}) };
+  }
+  const length = lengthOf(field, shape, before);
+  return length ? { field, least: length.least, most: length.most, ...padOf(before, field) } : 'no-length';
+}
+
+function lengthOf(field: FieldId, shape: Shape, before: readonly Token[]): Length | null {
+  switch (field) {
+    case 'programming':
+      return shape.programming;
+    case 'code':
+      return shape.code;
+    case 'slot':
+      return shape.slots && { least: shape.slots.digits, most: shape.slots.digits };
+    case 'again':
+      return lastField(before);
+    case 'seconds':
+      return null;
+  }
+}
+
+/** What is repeated is filled up as it was the first time. */
+const padOf = (before: readonly Token[], field: FieldId): { padded?: true } =>
+  field === 'again' && lastField(before)?.padded ? { padded: true } : {};
+
+const lastField = (tokens: readonly Token[]) =>
+  ([...tokens].reverse().find((token) => 'field' in token) as
+    Extract<Token, { field: FieldId }> | undefined) ?? null;
+
+/** Strokes back in the notation, as short as it reads them. */
+export function writeNotation(tokens: readonly Token[], shape: Shape): string {
+  return tokens
+    .map((token, index): string => {
+      if ('key' in token) return token.key;
+      if ('card' in token) return '{card}';
+      if ('cards' in token) return '{cards}';
+      if ('master' in token) return token.master === 'add' ? '{master+}' : '{master-}';
+      const { field, least, most, padded } = token;
+      const usual = lengthOf(field, shape, tokens.slice(0, index));
+      const repeats = field === 'again' && padOf(tokens.slice(0, index), field).padded === padded;
+      if (usual?.least === least && usual.most === most && (repeats || !padded)) return `{${field}}`;
+      const digits = `${padded ? '0' : ''}${least}`;
+      return least === most ? `{${field}:${digits}}` : `{${field}:${digits}-${most}}`;
+    })
+    .join(' ');
+}

@@ -1,0 +1,87 @@
+import type { DeviceId, Person, Plan, SlotContent } from '../plan/index';
+import { codeProblem, type CodeProblem } from './codeRules';
+import { takesCards, takesCodes, type KeypadLanguage } from './language';
+
+/** What a keypad is to hold. A list has no slots of its own: its entries are numbered as they come. */
+export interface Target {
+  readonly programmingCode: string;
+  readonly slots: Readonly<Record<number, SlotContent>>;
+  readonly unlockSeconds: number;
+}
+
+export interface TargetProblem {
+  readonly slot: number | null;
+  readonly problem:
+    CodeProblem | 'no-cards-here' | 'no-codes-here' | 'slot-out-of-range' | 'no-slot' | 'full';
+  readonly person: string | null;
+}
+
+/** People of a keypad's door who open it, in the slots the ledger gives them. */
+export const peopleOf = (plan: Plan, keypad: DeviceId): Person[] => {
+  const door = plan.devices[keypad]?.door;
+  return Object.values(plan.people)
+    .filter((person) => door !== null && door !== undefined && person.doors.includes(door))
+    .sort((a, b) => (a.slots[keypad] ?? 1e9) - (b.slots[keypad] ?? 1e9) || a.name.localeCompare(b.name));
+};
+
+/** What the list of people asks of a keypad, and what stands against it. */
+export function targetOf(
+  plan: Plan,
+  keypad: DeviceId,
+  language: KeypadLanguage,
+  programmingCode: string,
+  unlockSeconds: number,
+): { target: Target; problems: TargetProblem[] } {
+  const problems: TargetProblem[] = [];
+  const slots: Record<number, SlotContent> = {};
+  const codes: string[] = [];
+  const put = (slot: number, content: SlotContent, add: (problem: TargetProblem['problem']) => void) => {
+    if (Object.keys(slots).length >= language.capacity) add('full');
+    else slots[slot] = content;
+  };
+  for (const person of peopleOf(plan, keypad)) {
+    const slot = person.slots[keypad];
+    const add = (problem: TargetProblem['problem']) =>
+      problems.push({ slot: slot ?? null, problem, person: person.name });
+    const wants = takesCodes(language) ? person.code : '';
+    const card = takesCards(language) ? person.card : null;
+    if (wants === '' && !card) {
+      if (person.card) add('no-cards-here');
+      else if (person.code !== '') add('no-codes-here');
+      continue;
+    }
+    if (language.slots && slot === undefined) {
+      add('no-slot');
+      continue;
+    }
+    if (language.slots && slot !== undefined && (slot < language.slots.first || slot > language.slots.last)) {
+      add('slot-out-of-range');
+      continue;
+    }
+    const problem = wants === '' ? null : codeProblem(language, wants, programmingCode, codes);
+    if (problem) add(problem);
+    const code = wants === '' || problem ? null : wants;
+    if (code) codes.push(code);
+    if (language.slots && slot !== undefined) {
+      if (code || card) put(slot, { code, card }, add);
+      continue;
+    }
+    const next = () => Object.keys(slots).length + 1;
+    if (code) put(next(), { code, card: null }, add);
+    if (card) put(next(), { code: null, card }, add);
+  }
+  return { target: { programmingCode, slots, unlockSeconds }, problems };
+}
+
+/** The lowest slot of a keypad that no person has and its memory does not hold; null where it has none, or keeps a list. */
+export function freeSlot(plan: Plan, keypad: DeviceId, language: KeypadLanguage): number | null {
+  if (!language.slots) return null;
+  const taken = new Set<number>(Object.keys(plan.memories[keypad]?.slots ?? {}).map(Number));
+  for (const person of Object.values(plan.people)) {
+    const slot = person.slots[keypad];
+    if (slot !== undefined) taken.add(slot);
+  }
+  for (let slot = language.slots.first; slot <= language.slots.last; slot += 1)
+    if (!taken.has(slot)) return slot;
+  return null;
+}
