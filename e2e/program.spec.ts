@@ -49,3 +49,39 @@ test('a code the keypad would refuse is refused when it is given', async ({ page
   await expect(page.getByRole('row', { name: /^004/ })).toContainText('Haru');
   await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
 });
+
+test.describe('at the door, on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  test('a drop-out in the middle of a key sheet: it goes on from what is stored, and the ledger is written', async ({
+    page,
+  }) => {
+    const site = await ownCopy(page);
+    await openDoor(page, 'D05', 'program', site);
+    await page.getByRole('button', { name: 'At the door, line by line' }).click();
+    const sheet = page.getByRole('region', { name: 'Key sheet for K1' });
+    const so = sheet.getByRole('button', { name: 'It answered so' });
+    await expect(sheet.getByRole('heading', { name: 'Enter programming' })).toBeVisible();
+    await so.click();
+    await expect(sheet.getByRole('heading', { name: 'Store a code' })).toBeVisible();
+    await expect(sheet.getByText(/Do not wait: after 12 s of silence it drops out/)).toBeVisible();
+    await sheet.getByRole('button', { name: 'It dropped out' }).click();
+    // Into programming again, and the same line once more.
+    await expect(sheet.getByRole('heading', { name: 'Enter programming' })).toBeVisible();
+    await expect(sheet.getByText(/It goes on from what is stored/)).toBeVisible();
+    await so.click();
+    await so.click();
+    await expect(sheet.getByRole('heading', { name: 'Leave programming' })).toBeVisible();
+    await so.click();
+    // Whoever is new is tried: it does not open, so the code is keyed anew.
+    await expect(sheet.getByRole('heading', { name: 'Try it at the door' })).toBeVisible();
+    await sheet.getByRole('button', { name: 'Answered otherwise' }).click();
+    await sheet.getByRole('button', { name: 'It did not open' }).click();
+    await expect(sheet.getByRole('heading', { name: 'Enter programming' })).toBeVisible();
+    for (let line = 0; line < 4; line += 1) await so.click();
+    await expect(sheet.getByRole('heading', { name: 'K1 is keyed in' })).toBeVisible();
+    await sheet.getByRole('button', { name: 'Record what K1 holds' }).click();
+    await expect(page.getByRole('row', { name: /^003/ })).toContainText('as listed');
+    await page.reload();
+    await expect(page.getByRole('row', { name: /^003/ })).toContainText('as listed');
+  });
+});

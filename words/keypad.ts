@@ -1,4 +1,14 @@
-import type { Reply, ReplyId, ScriptProblem, ScriptStep, SlotComparison } from '#core/keypads/index';
+import type {
+  KeypadLanguage,
+  KeySheet,
+  Reply,
+  ReplyId,
+  ScriptProblem,
+  ScriptStep,
+  SheetLine,
+  SlotComparison,
+  Stroke,
+} from '#core/keypads/index';
 
 export const REPLY_NAMES: Record<ReplyId, string> = {
   opened: 'opens',
@@ -48,4 +58,38 @@ export function scriptProblemWords({ slot, purpose, problem }: ScriptProblem): s
   return problem === 'held-length'
     ? `${what}: the keypad takes no programming code of another length while it holds codes, and it cannot clear them. Keep the length, or reset it to factory and key everything in anew.`
     : `${what}: the keypad would refuse it. It is left out of the keys below.`;
+}
+
+export const SHEET_PURPOSES: Record<SheetLine['purpose'], string> = {
+  ...PURPOSES,
+  try: 'Try it at the door',
+};
+
+/** A stroke as it stands on the key that is pressed. */
+export const strokeWords = (stroke: Stroke): string =>
+  'key' in stroke
+    ? stroke.key
+    : 'card' in stroke
+      ? 'card'
+      : stroke.master === 'add'
+        ? 'master +'
+        : 'master −';
+
+/** `3 short beeps, red`: how this keypad refuses. */
+export const refusedWords = ({ replies }: KeypadLanguage): string =>
+  `It refused: ${replyWords(replies.refused)}`;
+
+/** What silence would lose now, and what is stored whatever happens. */
+export function sheetHint(language: KeypadLanguage, { lines, at, known, begun }: KeySheet): string {
+  const line = lines[at];
+  if (line?.purpose === 'try')
+    return 'An answer says that something was stored, not what: whoever is new is tried on the spot.';
+  const seconds = language.timeoutMs / 1000;
+  const again = begun > 1 ? 'It goes on from what is stored. ' : '';
+  const stored = Object.keys(known.slots).length;
+  const lost =
+    language.timeoutLoses === 'session'
+      ? 'all that was keyed since programming began is lost'
+      : `the unfinished line is lost, and ${stored === 1 ? 'the one entry' : `the ${stored} entries`} stored so far stay`;
+  return `${again}Do not wait: after ${seconds} s of silence it drops out, and ${lost}.`;
 }

@@ -6,4 +6,5 @@ export { AT_DOOR, passTime, press, switchOn, type Answer, type Keypad } from './
 export { codeProblem, type CodeProblem } from './codeRules';
 export { compileScript, type Script, type ScriptProblem, type ScriptStep } from './compileScript';
 export * from './compareMemory';
+export { beginSheet, isDone, seen, type KeySheet, type Seen, type SheetLine } from './keySheet';
 export * from './target';

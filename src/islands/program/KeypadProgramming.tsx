@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
+import Smartphone from 'lucide-react/icons/smartphone';
 import {
   AT_DOOR,
   can,
@@ -23,6 +24,7 @@ import { cx } from '../../ui/cx';
 import type { Bench } from '../bench/useBench';
 import { useDispatch, usePlan, useStore } from '../store/context';
 import { KeypadPanel } from './KeypadPanel';
+import { KeySheetAtDoor } from './KeySheetAtDoor';
 import { ScriptView } from './ScriptView';
 import { useKeypad } from './useKeypad';
 import table from '../../ui/DataTable.module.css';
@@ -70,6 +72,7 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
     scraps.current.set(slot, known);
     return known;
   };
+  const [atDoor, setAtDoor] = useState(false);
   const [playing, setPlaying] = useState<{ step: number; stroke: number } | null>(null);
   const fresh = useMemo(() => compileScript(language, memory, target, scrap), [language, memory, target]);
   // A script being played stays as it was when it began.
@@ -102,6 +105,29 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
     return () => clearTimeout(timer);
   }, [playing, live]);
 
+  const record = (held: Memory) =>
+    dispatch(
+      { kind: 'setMemory', device: keypad.id, memory: { device: keypad.id, ...held } },
+      `record ${keypad.tag}`,
+      `Recorded: ${keypad.tag} holds this.`,
+    );
+  if (atDoor)
+    return (
+      <KeySheetAtDoor
+        keypad={keypad}
+        language={language}
+        recorded={recorded}
+        target={target}
+        people={people}
+        scrapCode={scrap}
+        onKeep={(known) => {
+          record(known);
+          live.load(known);
+          setAtDoor(false);
+        }}
+        onClose={() => setAtDoor(false)}
+      />
+    );
   const cards = people.flatMap(({ name, card }) => (card ? [{ name, card }] : []));
   return (
     <>
@@ -109,6 +135,14 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
         <section className={css['script']}>
           <header className={css['head']}>
             <h2>Keys to press at {keypad.tag}</h2>
+            <Button
+              size="s"
+              icon={<Smartphone aria-hidden />}
+              disabled={!codeFits}
+              onClick={() => setAtDoor(true)}
+            >
+              At the door, line by line
+            </Button>
             {steps.length > 0 && (
               <Button
                 size="s"
@@ -176,16 +210,7 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
       </div>
       <SlotLedger keypad={keypad} language={language} memory={memory} target={target} />
       <p className={css['record']}>
-        <Button
-          size="s"
-          onClick={() =>
-            dispatch(
-              { kind: 'setMemory', device: keypad.id, memory: { device: keypad.id, ...memory } },
-              `record ${keypad.tag}`,
-              `Recorded: ${keypad.tag} holds this.`,
-            )
-          }
-        >
+        <Button size="s" onClick={() => record(memory)}>
           Record that {keypad.tag} at the door holds this
         </Button>
         <Button

@@ -1,16 +1,7 @@
-import { sameCard, type KeypadLanguage, type ScriptStep, type Stroke } from '#core/keypads/index';
+import { sameCard, type KeypadLanguage, type ScriptStep } from '#core/keypads/index';
 import type { Person } from '#core/plan/index';
-import { PURPOSES, replyWords } from '#words/keypad';
+import { PURPOSES, replyWords, strokeWords } from '#words/keypad';
 import css from './ScriptView.module.css';
-
-const strokeText = (stroke: Stroke): string =>
-  'key' in stroke
-    ? stroke.key
-    : 'card' in stroke
-      ? 'card'
-      : stroke.master === 'add'
-        ? 'master +'
-        : 'master −';
 
 interface Props {
   readonly language: KeypadLanguage;
@@ -56,7 +47,7 @@ export function ScriptView({ language, steps, people, keypad, at }: Props) {
           <span className={css['keys']}>
             {step.strokes.map((stroke, k) => (
               <kbd key={k} className={at?.step === index && at.stroke === k ? css['next'] : undefined}>
-                {strokeText(stroke)}
+                {strokeWords(stroke)}
               </kbd>
             ))}
           </span>

@@ -1,0 +1,163 @@
+import { useState } from 'react';
+import {
+  beginSheet,
+  isDone,
+  seen,
+  sameCard,
+  type KeypadLanguage,
+  type KeySheet,
+  type Memory,
+  type Seen,
+  type SheetLine,
+  type Target,
+} from '#core/keypads/index';
+import type { Device, Person } from '#core/plan/index';
+import { refusedWords, replyWords, sheetHint, SHEET_PURPOSES, strokeWords } from '#words/keypad';
+import { Button } from '../../ui/Button';
+import { cx } from '../../ui/cx';
+import css from './KeySheetAtDoor.module.css';
+
+interface Props {
+  readonly keypad: Device;
+  readonly language: KeypadLanguage;
+  /** What the keypad at the door is believed to hold. */
+  readonly recorded: Memory;
+  readonly target: Target;
+  readonly people: readonly Person[];
+  scrapCode(slot: number): string;
+  /** What the keypad is known to hold, whenever that is settled. */
+  onKeep(known: Memory): void;
+  onClose(): void;
+}
+
+/** The key sheet one line at a time, with keys and answers for a phone: whoever keys it in says what was seen. */
+export function KeySheetAtDoor(props: Props) {
+  const { keypad, language, recorded, target, people, scrapCode, onKeep, onClose } = props;
+  const [sheet, setSheet] = useState(() => beginSheet(language, recorded, target, scrapCode));
+  const [asking, setAsking] = useState(false);
+  const line = sheet.lines[sheet.at];
+  const tell = (what: Seen) => {
+    setAsking(false);
+    setSheet(seen(language, sheet, what, target, scrapCode));
+  };
+  if (isDone(sheet) || !line)
+    return (
+      <section className={css['sheet']} aria-label={`Key sheet for ${keypad.tag}`}>
+        <h2>{sheet.lines.length === 0 ? 'Nothing to key in' : `${keypad.tag} is keyed in`}</h2>
+        <p role="status">
+          {sheet.lines.length === 0
+            ? 'What is recorded of it is what the list asks for.'
+            : 'Every line answered as it should, and whoever is new opened the door.'}
+          {sheet.doubtful.length > 0 && ' A code that did not open was keyed anew.'}
+        </p>
+        <div className={css['moves']}>
+          {sheet.lines.length > 0 && (
+            <Button look="main" size="l" onClick={() => onKeep(sheet.known)}>
+              Record what {keypad.tag} holds
+            </Button>
+          )}
+          <Button size="l" onClick={onClose}>
+            Back to the list
+          </Button>
+        </div>
+      </section>
+    );
+  const isTry = line.purpose === 'try';
+  return (
+    <section className={css['sheet']} aria-label={`Key sheet for ${keypad.tag}`}>
+      <header>
+        <h2>{SHEET_PURPOSES[line.purpose]}</h2>
+        <p className={css['where']}>
+          {[
+            `Line ${sheet.at + 1} of ${sheet.lines.length} at ${keypad.tag}`,
+            whose(language, keypad, people, line),
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </p>
+      </header>
+      <div className={css['bar']} aria-hidden>
+        {sheet.lines.map((_, index) => (
+          <i key={index} className={index < sheet.at ? css['done'] : index === sheet.at ? css['here'] : ''} />
+        ))}
+      </div>
+      <div className={css['card']}>
+        <h3>Press</h3>
+        <p className={css['keys']}>
+          {line.strokes.map((stroke, index) => (
+            <kbd key={index} className={cx('figures', isGiven(line, index) && css['given'])}>
+              {strokeWords(stroke)}
+            </kbd>
+          ))}
+        </p>
+        <h3>It answers</h3>
+        <p className={css['answer']}>
+          <i className={cx(css['light'], css[line.shows.light])} aria-hidden />
+          {replyWords(line.shows)}
+        </p>
+        <p className={css['hint']} role="status">
+          {sheetHint(language, sheet)}
+        </p>
+      </div>
+      {asking ? (
+        <div className={css['moves']} role="group" aria-label="What did it answer?">
+          <Button size="l" onClick={() => tell('refused')}>
+            {isTry ? 'It did not open' : refusedWords(language)}
+          </Button>
+          <Button size="l" onClick={() => tell('something-else')}>
+            Something else, or nothing
+          </Button>
+          <Button size="l" look="quiet" onClick={() => setAsking(false)}>
+            Back
+          </Button>
+        </div>
+      ) : (
+        <div className={css['moves']}>
+          <Button size="l" look="main" className={css['so']} onClick={() => tell('so')}>
+            It answered so
+          </Button>
+          <Button size="l" onClick={() => setAsking(true)}>
+            Answered otherwise
+          </Button>
+          <Button size="l" onClick={() => tell('dropped-out')} disabled={isTry}>
+            It dropped out
+          </Button>
+        </div>
+      )}
+      <p className={css['end']}>
+        <Button look="quiet" onClick={() => onKeep(sheet.known)} disabled={!holdsMore(sheet, recorded)}>
+          Record what it holds so far
+        </Button>
+        <Button look="quiet" onClick={onClose}>
+          Close
+        </Button>
+      </p>
+    </section>
+  );
+}
+
+const holdsMore = ({ known }: KeySheet, recorded: Memory): boolean =>
+  JSON.stringify(known) !== JSON.stringify(recorded);
+
+/** A digit that is filled in, and not a key of the leaflet: the last run of digits before a separator. */
+const isGiven = ({ strokes, about }: SheetLine, index: number): boolean => {
+  const code = String(about.code ?? '');
+  const text = strokes.map((one) => ('key' in one ? one.key : ' ')).join('');
+  const at = code === '' ? -1 : text.indexOf(code);
+  return at >= 0 && index >= at && index < at + code.length;
+};
+
+/** The slot and whose it is. */
+function whose(language: KeypadLanguage, keypad: Device, people: readonly Person[], line: SheetLine): string {
+  const { slot, about } = line;
+  const names = people.filter(({ slots, code, card }) =>
+    language.slots
+      ? slot !== null && slots[keypad.id] === slot
+      : (code !== '' && code === about.code) || about.cards?.some((one) => sameCard(one, card)),
+  );
+  const number =
+    language.slots && slot !== null ? `slot ${String(slot).padStart(language.slots.digits, '0')}` : '';
+  return [number, line.scrap ? 'a code that nobody gets' : names.map(({ name }) => name).join(', ')]
+    .filter(Boolean)
+    .join(', ');
+}
