@@ -28,7 +28,7 @@ export interface ScriptStep {
   readonly shows: Reply;
   readonly slot: number | null;
   /** Whose code or cards it is about, to be told by them. */
-  readonly about: Pick<Values, 'code' | 'cards'>;
+  readonly about: Pick<Values, 'code' | 'cards' | 'programming'>;
   /** A slot that cannot be cleared is overwritten with a code that nobody gets. */
   readonly scrap: boolean;
 }
@@ -187,7 +187,15 @@ function stepsOf(language: KeypadLanguage, memory: Memory, changes: readonly Cha
     for (const mode of at.slice(kept).reverse())
       step('leave', mode, strokesOf(language, mode.leave, {}), 'left');
     for (const mode of to.slice(kept))
-      step('enter', mode, strokesOf(language, mode.enter, { programming: code, again: code }), 'programming');
+      step(
+        'enter',
+        mode,
+        strokesOf(language, mode.enter, { programming: code, again: code }),
+        'programming',
+        {
+          about: { programming: code },
+        },
+      );
     at = to;
   };
   for (const { mode, command, values, slot, scrap } of changes) {

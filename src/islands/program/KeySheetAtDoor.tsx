@@ -107,7 +107,7 @@ export function KeySheetAtDoor(props: Props) {
           <Button size="l" onClick={() => tell('something-else')}>
             Something else, or nothing
           </Button>
-          <Button size="l" look="quiet" onClick={() => setAsking(false)}>
+          <Button size="l" look="quiet" className={css['back']} onClick={() => setAsking(false)}>
             Back
           </Button>
         </div>
@@ -141,7 +141,7 @@ const holdsMore = ({ known }: KeySheet, recorded: Memory): boolean =>
 
 /** A digit that is filled in, and not a key of the leaflet: the last run of digits before a separator. */
 const isGiven = ({ strokes, about }: SheetLine, index: number): boolean => {
-  const code = String(about.code ?? '');
+  const code = String(about.code ?? about.programming ?? '');
   const text = strokes.map((one) => ('key' in one ? one.key : ' ')).join('');
   const at = code === '' ? -1 : text.indexOf(code);
   return at >= 0 && index >= at && index < at + code.length;

@@ -35,6 +35,9 @@ interface Props {
   readonly keypad: Device;
   readonly language: KeypadLanguage;
   readonly bench: Bench;
+  /** The key sheet is worked off line by line, and nothing else is shown. */
+  readonly atDoor: boolean;
+  onAtDoor(is: boolean): void;
 }
 
 /** Between two strokes when the script is played on the simulated keypad, ms. */
@@ -47,7 +50,7 @@ function scrapCode(length: number): string {
 }
 
 /** The list as keystrokes, the simulated keypad to try them on, and the ledger of its slots. */
-export function KeypadProgramming({ door, keypad, language, bench }: Props) {
+export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtDoor }: Props) {
   const plan = usePlan();
   const dispatch = useDispatch();
   const recorded: Memory = plan.memories[keypad.id] ?? factoryMemory(language);
@@ -72,7 +75,6 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
     scraps.current.set(slot, known);
     return known;
   };
-  const [atDoor, setAtDoor] = useState(false);
   const [playing, setPlaying] = useState<{ step: number; stroke: number } | null>(null);
   const fresh = useMemo(() => compileScript(language, memory, target, scrap), [language, memory, target]);
   // A script being played stays as it was when it began.
@@ -123,9 +125,9 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
         onKeep={(known) => {
           record(known);
           live.load(known);
-          setAtDoor(false);
+          onAtDoor(false);
         }}
-        onClose={() => setAtDoor(false)}
+        onClose={() => onAtDoor(false)}
       />
     );
   const cards = people.flatMap(({ name, card }) => (card ? [{ name, card }] : []));
@@ -139,7 +141,7 @@ export function KeypadProgramming({ door, keypad, language, bench }: Props) {
               size="s"
               icon={<Smartphone aria-hidden />}
               disabled={!codeFits}
-              onClick={() => setAtDoor(true)}
+              onClick={() => onAtDoor(true)}
             >
               At the door, line by line
             </Button>

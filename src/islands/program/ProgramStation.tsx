@@ -19,10 +19,13 @@ export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
   const { decider } = doorParts(plan, door.id);
   const language = findLanguage(decider?.type.language);
   const keypad = language && decider ? decider.device : null;
+  /** The keypad whose key sheet is worked off. */
+  const [sheetOf, setSheetOf] = useState<string | null>(null);
+  const atDoor = keypad !== null && sheetOf === keypad.id;
   return (
     <StationFrame door={door}>
       <div className={css['program']}>
-        <People door={door} keypad={keypad} />
+        {!atDoor && <People door={door} keypad={keypad} />}
         {!decider && <Empty title="Nothing to program yet">Add a controller or a keypad at Wire.</Empty>}
         {decider && !language && (
           <section>
@@ -39,7 +42,15 @@ export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
           </p>
         )}
         {keypad && language && complete && (
-          <KeypadProgramming key={keypad.id} door={door} keypad={keypad} language={language} bench={bench} />
+          <KeypadProgramming
+            key={keypad.id}
+            door={door}
+            keypad={keypad}
+            language={language}
+            bench={bench}
+            atDoor={atDoor}
+            onAtDoor={(is) => setSheetOf(is ? keypad.id : null)}
+          />
         )}
       </div>
     </StationFrame>

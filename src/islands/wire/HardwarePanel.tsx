@@ -155,8 +155,8 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
               )
             }
           >
-            <option value="1">the one that people go through</option>
-            <option value="2">the second</option>
+            <option value="1">first</option>
+            <option value="2">second</option>
           </SelectField>
         )}
         {type.settings
