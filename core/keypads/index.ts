@@ -8,3 +8,4 @@ export { compileScript, type Script, type ScriptProblem, type ScriptStep } from 
 export * from './compareMemory';
 export { beginSheet, isDone, seen, type KeySheet, type Seen, type SheetLine } from './keySheet';
 export * from './target';
+export { weakness, type Weakness } from './weakCode';

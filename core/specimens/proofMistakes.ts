@@ -21,6 +21,17 @@ const person = (id: string, over: Partial<Person>): Edit => ({
     ...over,
   },
 });
+/** What the keypad is recorded to hold. */
+const holds = (slots: Readonly<Record<number, string>>): Edit => ({
+  kind: 'setMemory',
+  device: 'D01/K1',
+  memory: {
+    device: 'D01/K1',
+    programmingCode: '864209',
+    slots: Object.fromEntries(Object.entries(slots).map(([slot, code]) => [slot, { code, card: null }])),
+    times: { unlock: 5 },
+  },
+});
 const choose = (deadState: NonNullable<Plan['doors'][string]['deadState']> | null): Edit => ({
   kind: 'setDoor',
   id: 'D01',
@@ -150,4 +161,32 @@ export const PROOF_MISTAKES: readonly Row[] = [
       person('P2', { code: '480216', slots: { 'D01/K1': 2 } }),
     ],
   ],
+  [
+    'code-weak',
+    'a code that runs up',
+    strikeDoor,
+    () => [person('P1', { code: '3456', role: 'administrator', slots: { 'D01/K1': 1 } })],
+  ],
+  [
+    'nobody-administers',
+    'nobody who holds the programming code',
+    strikeDoor,
+    () => [person('P1', { code: '480216', slots: { 'D01/K1': 1 } })],
+  ],
+  [
+    'all-administer',
+    'everybody an administrator',
+    strikeDoor,
+    () =>
+      ['480216', '739105', '516782'].map((code, i) =>
+        person(`P${i}`, { code, role: 'administrator', slots: { 'D01/K1': i + 1 } }),
+      ),
+  ],
+  [
+    'leaver-opens',
+    'somebody off the list whose code still stands in the keypad',
+    strikeDoor,
+    () => [person('P1', { code: '480216', doors: [] }), holds({ 4: '480216' })],
+  ],
+  ['code-of-nobody', 'a code in a slot that is nobody’s', strikeDoor, () => [holds({ 7: '271828' })]],
 ];

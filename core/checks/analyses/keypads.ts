@@ -1,4 +1,13 @@
-import { factoryMemory, findLanguage, freeSlot, targetOf } from '../../keypads/index';
+import {
+  can,
+  factoryMemory,
+  findLanguage,
+  freeSlot,
+  sameCard,
+  targetOf,
+  type KeypadLanguage,
+} from '../../keypads/index';
+import type { Device, Person, Plan, SlotContent } from '../../plan/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
 export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
@@ -20,6 +29,7 @@ export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
     findings.push(hit('factory-code', at, { tag: keypad.device.tag }));
   }
   const { problems } = targetOf(plan, id, language, memory.programmingCode, 5);
+  findings.push(...strangers(plan, keypad.device, language));
   const noSlot = problems.filter((one) => one.problem === 'no-slot');
   if (noSlot.length > 0) {
     const person = Object.values(plan.people).find((one) => one.name === noSlot[0]?.person);
@@ -50,3 +60,34 @@ export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
   }
   return findings;
 };
+
+/** What a keypad is recorded to hold, and nobody on its list has: a leaver’s code and card still open, and so does whatever was there before. */
+function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLanguage): Hit[] {
+  const held = Object.entries(plan.memories[id]?.slots ?? {});
+  if (held.length === 0) return [];
+  const people = Object.values(plan.people);
+  const opens = people.filter(({ doors }) => door !== null && doors.includes(door));
+  const has = ({ code, card }: Person, content: SlotContent) =>
+    (code !== '' && code === content.code) || (card !== null && sameCard(card, content.card));
+  const left = held.filter(([, content]) => !opens.some((person) => has(person, content)));
+  const leavers = people.filter((person) => left.some(([, content]) => has(person, content)));
+  const unknown = left.filter(([, content]) => !people.some((person) => has(person, content)));
+  const at = [{ kind: 'device', id } as const];
+  const names = leavers.map(({ name }) => name).sort();
+  // Where nothing is cleared, what stands there may be buried under a code that nobody gets.
+  const told = can(language, 'clear-slot', 'delete-code', 'clear-all') ? unknown : [];
+  return [
+    ...(names.length > 0
+      ? [hit('leaver-opens', at, { tag, names: names.join(', '), count: names.length })]
+      : []),
+    ...(told.length > 0
+      ? [
+          hit('code-of-nobody', at, {
+            tag,
+            count: told.length,
+            slots: language.slots ? told.map(([slot]) => slot).join(', ') : '',
+          }),
+        ]
+      : []),
+  ];
+}

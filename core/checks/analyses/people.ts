@@ -1,3 +1,7 @@
+import { does } from '../../devices/index';
+import type { DoorParts } from '../../door/index';
+import { findLanguage, weakness } from '../../keypads/index';
+import type { Person } from '../../plan/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
 /** The people of a door, and what its keypad would refuse. */
@@ -17,5 +21,28 @@ export const people: Analysis<'plan' | 'door' | 'parts'> = ({ plan, door, parts 
       }),
     );
   }
-  return findings;
+  return [...findings, ...weak(here, parts), ...roles(here, parts, door.id)];
 };
+
+type Parts = Pick<DoorParts, 'decider'>;
+
+/** Codes that whoever tries a few would try first. */
+function weak(here: readonly Person[], { decider }: Parts): Hit[] {
+  const factory = findLanguage(decider?.type.language)?.factoryCode;
+  return here.flatMap((person): Hit[] => {
+    const why = weakness(person.code, factory);
+    return why === null
+      ? []
+      : [hit('code-weak', [{ kind: 'person', id: person.id }], { name: person.name, why })];
+  });
+}
+
+/** Who administers what is programmed at its own keys: some of those who open it, and not all of them. */
+function roles(here: readonly Person[], { decider }: Parts, door: string): Hit[] {
+  if (!decider || !does(decider.type, 'ownCodes') || here.length === 0) return [];
+  const many = here.filter(({ role }) => role === 'administrator').length;
+  const at = [{ kind: 'door', id: door } as const];
+  const values = { tag: decider.device.tag };
+  if (many === 0) return [hit('nobody-administers', at, values)];
+  return many === here.length && many > 2 ? [hit('all-administer', at, { ...values, count: many })] : [];
+}

@@ -14,6 +14,11 @@ import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
 import { operatorUnminded } from './operator-unminded';
+import { codeWeak } from './code-weak';
+import { nobodyAdministers } from './nobody-administers';
+import { allAdminister } from './all-administer';
+import { leaverOpens } from './leaver-opens';
+import { codeOfNobody } from './code-of-nobody';
 import { languageUnknown } from './language-unknown';
 import { operatorStands } from './operator-stands';
 import { leafUnwatched } from './leaf-unwatched';
@@ -220,6 +225,11 @@ export const RULES = [
   operatorUnminded,
   operatorStands,
   languageUnknown,
+  codeOfNobody,
+  leaverOpens,
+  allAdminister,
+  nobodyAdministers,
+  codeWeak,
   leafUnwatched,
   leafWithoutLock,
   batteryHolds,

@@ -16,6 +16,11 @@ import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
 import { operatorUnminded } from './operator-unminded';
+import { codeWeak } from './code-weak';
+import { nobodyAdministers } from './nobody-administers';
+import { allAdminister } from './all-administer';
+import { leaverOpens } from './leaver-opens';
+import { codeOfNobody } from './code-of-nobody';
 import { languageUnknown } from './language-unknown';
 import { operatorStands } from './operator-stands';
 import { leafUnwatched } from './leaf-unwatched';
@@ -303,6 +308,11 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'operator-unminded': operatorUnminded,
   'operator-stands': operatorStands,
   'language-unknown': languageUnknown,
+  'code-of-nobody': codeOfNobody,
+  'leaver-opens': leaverOpens,
+  'all-administer': allAdminister,
+  'nobody-administers': nobodyAdministers,
+  'code-weak': codeWeak,
   'leaf-unwatched': leafUnwatched,
   'leaf-without-lock': leafWithoutLock,
   'battery-holds': batteryHolds,

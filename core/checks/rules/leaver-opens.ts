@@ -1,0 +1,11 @@
+import { keypads } from '../analyses/keypads';
+import { rule } from '../hit';
+
+export const leaverOpens = rule({
+  code: 'leaver-opens',
+  family: 'C',
+  station: 'program',
+  severity: 'fix',
+  basis: 'practice',
+  find: keypads,
+});
