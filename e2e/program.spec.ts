@@ -50,6 +50,22 @@ test('a code the keypad would refuse is refused when it is given', async ({ page
   await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
 });
 
+test('what was found in a keypad is entered line by line, and a code that is nobody’s is said', async ({
+  page,
+}) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D05', 'program', site);
+  await page.getByRole('button', { name: 'Enter as found' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('As found').fill('007 271828\n8 12');
+  await expect(dialog.getByText('the keypad takes no code of that length')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Record one line' }).click();
+  await expect(page.getByRole('row', { name: /^007/ })).toContainText('not on the list');
+  await expect(verdicts(page).getByText('K1 opens for a code or card that is nobody’s')).toBeVisible();
+  // The keys that clear it are written at once.
+  await expect(page.getByText('Clear the slot')).toBeVisible();
+});
+
 test.describe('at the door, on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
   test('a drop-out in the middle of a key sheet: it goes on from what is stored, and the ledger is written', async ({

@@ -1,4 +1,5 @@
 import type {
+  FoundProblem,
   KeypadLanguage,
   KeySheet,
   Reply,
@@ -93,3 +94,17 @@ export function sheetHint(language: KeypadLanguage, { lines, at, known, begun }:
       : `the unfinished line is lost, and ${stored === 1 ? 'the one entry' : `the ${stored} entries`} stored so far stay`;
   return `${again}Do not wait: after ${seconds} s of silence it drops out, and ${lost}.`;
 }
+
+/** Why a line of what was found is not taken. */
+export const FOUND_PROBLEMS: Record<FoundProblem, string> = {
+  'no-slot': 'it does not begin with a slot number',
+  'slot-out-of-range': 'the keypad has no slot of that number',
+  'nothing-held': 'it names a slot and nothing in it',
+  'neither-code-nor-card': 'a part is neither a code nor a card',
+  'code-length': 'the keypad takes no code of that length',
+  'two-codes': 'it names two codes',
+  'two-cards': 'it names two cards',
+  'slot-twice': 'the slot was named before',
+  'code-twice': 'another slot holds that code',
+  'card-twice': 'another slot holds that card',
+};

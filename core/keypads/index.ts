@@ -8,4 +8,5 @@ export { compileScript, type Script, type ScriptProblem, type ScriptStep } from 
 export * from './compareMemory';
 export { beginSheet, isDone, seen, type KeySheet, type Seen, type SheetLine } from './keySheet';
 export * from './target';
+export { readFound, type Found, type FoundLine, type FoundProblem } from './asFound';
 export { weakness, type Weakness } from './weakCode';

@@ -23,6 +23,7 @@ import { TextField } from '../../ui/Field';
 import { cx } from '../../ui/cx';
 import type { Bench } from '../bench/useBench';
 import { useDispatch, usePlan, useStore } from '../store/context';
+import { FoundDialog } from './FoundDialog';
 import { KeypadPanel } from './KeypadPanel';
 import { KeySheetAtDoor } from './KeySheetAtDoor';
 import { ScriptView } from './ScriptView';
@@ -75,6 +76,7 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
     scraps.current.set(slot, known);
     return known;
   };
+  const [finding, setFinding] = useState(false);
   const [playing, setPlaying] = useState<{ step: number; stroke: number } | null>(null);
   const fresh = useMemo(() => compileScript(language, memory, target, scrap), [language, memory, target]);
   // A script being played stays as it was when it began.
@@ -210,10 +212,26 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
           onMaster={(master) => strike({ master })}
         />
       </div>
+      {finding && (
+        <FoundDialog
+          keypad={keypad}
+          language={language}
+          recorded={recorded}
+          onKeep={(found) => {
+            record(found);
+            live.load(found);
+            setFinding(false);
+          }}
+          onClose={() => setFinding(false)}
+        />
+      )}
       <SlotLedger keypad={keypad} language={language} memory={memory} target={target} />
       <p className={css['record']}>
         <Button size="s" onClick={() => record(memory)}>
           Record that {keypad.tag} at the door holds this
+        </Button>
+        <Button size="s" onClick={() => setFinding(true)}>
+          Enter as found
         </Button>
         <Button
           size="s"
