@@ -4,6 +4,7 @@ import type {
   KeySheet,
   Reply,
   ReplyId,
+  Reset,
   ScriptProblem,
   ScriptStep,
   SheetLine,
@@ -108,3 +109,9 @@ export const FOUND_PROBLEMS: Record<FoundProblem, string> = {
   'code-twice': 'another slot holds that code',
   'card-twice': 'another slot holds that card',
 };
+
+/** How a keypad whose programming code nobody knows is reset, and what that wipes. */
+export const resetWords = ({ how, wipes }: Reset): string =>
+  `When nobody knows the programming code: ${how} ${
+    wipes === 'all' ? 'It wipes everybody as well.' : 'Codes and cards stay.'
+  }`;

@@ -14,7 +14,7 @@ export interface SlotComparison {
 }
 
 /** What a code or card works must be the same too. */
-export const sameContent = (one: SlotContent, other: SlotContent): boolean =>
+export const sameEntry = (one: SlotContent, other: SlotContent): boolean =>
   one.code === other.code &&
   sameCard(one.card, other.card) &&
   (one.output ?? 1) === (other.output ?? 1) &&
@@ -23,7 +23,7 @@ export const sameContent = (one: SlotContent, other: SlotContent): boolean =>
 function line(slot: number, held: SlotContent | null, wanted: SlotContent | null): SlotComparison {
   const codeDiffers = (held?.code ?? null) !== (wanted?.code ?? null);
   const cardDiffers = !sameCard(held?.card ?? null, wanted?.card ?? null);
-  const state = !wanted ? 'stranger' : !held ? 'missing' : sameContent(held, wanted) ? 'same' : 'differs';
+  const state = !wanted ? 'stranger' : !held ? 'missing' : sameEntry(held, wanted) ? 'same' : 'differs';
   return { slot, state, codeDiffers, cardDiffers, held, wanted };
 }
 
@@ -44,7 +44,7 @@ export function compareMemory(
 function compareLists(memory: Memory, target: Target): SlotComparison[] {
   const left = Object.values(memory.slots);
   const lines = Object.values(target.slots).map((wanted) => {
-    const at = left.findIndex((held) => sameContent(held, wanted));
+    const at = left.findIndex((held) => sameEntry(held, wanted));
     return [at < 0 ? null : left.splice(at, 1)[0]!, wanted] as const;
   });
   return [...lines, ...left.map((held) => [held, null] as const)].map(([held, wanted], index) =>

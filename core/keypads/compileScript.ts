@@ -12,6 +12,7 @@ import {
   type ReplyId,
   type Stroke,
 } from './language';
+import { keying } from './keying';
 import { leastChanges } from './leastChanges';
 import { listChanges } from './listChanges';
 import { inSeries } from './series';
@@ -94,15 +95,8 @@ function wiped(language: KeypadLanguage, memory: Memory, target: Target, scrapCo
 
 function waysTo(language: KeypadLanguage, memory: Memory, target: Target, scrapCode: ScrapCode): Ways {
   const problems: ScriptProblem[] = [];
-  const changes: Change[] = [];
-  let now = memory;
-  const key = (one: Change | null): boolean => {
-    const next = one && changed(language, now, one);
-    if (!one || !next) return false;
-    now = next;
-    changes.push(one);
-    return true;
-  };
+  const keyed = keying(language, memory);
+  const { key } = keyed;
   const code = target.programmingCode;
   const programming =
     code === memory.programmingCode
@@ -111,28 +105,27 @@ function waysTo(language: KeypadLanguage, memory: Memory, target: Target, scrapC
   let waits = code !== memory.programmingCode && !key(programming);
   if (waits) {
     // What stands against the new code has to go anyhow: none of it is wanted beside it.
-    for (const one of inTheWay(language, now, code, scrapCode)) key(one);
+    for (const one of inTheWay(language, keyed.memory, code, scrapCode)) key(one);
     waits = !key(programming);
   }
   const seconds = target.unlockSeconds;
-  if (can(language, 'set-time') && seconds !== now.times['unlock']) {
+  if (can(language, 'set-time') && seconds !== keyed.memory.times['unlock']) {
     const time = change(language, 'set-time', { seconds });
     if (time && !key(time)) problems.push({ slot: null, purpose: 'set-time', problem: 'refused' });
   }
   const found = language.slots
-    ? leastChanges(language, now, target.slots, scrapCode)
-    : { ...listChanges(language, now, target.slots) };
-  changes.push(...inSeries(language, now, found.changes));
-  now = found.memory;
+    ? leastChanges(language, keyed.memory, target.slots, scrapCode)
+    : listChanges(language, keyed.memory, target.slots);
+  for (const one of inSeries(language, keyed.memory, found.changes)) key(one);
   if (waits && !key(programming)) {
     const uneven = code.length !== memory.programmingCode.length && language.rules.includes('same-length');
     problems.push({ slot: null, purpose: 'programming-code', problem: uneven ? 'held-length' : 'refused' });
   }
-  if (Array.isArray(found.stuck))
-    for (const slot of found.stuck as number[])
-      problems.push({ slot, purpose: target.slots[slot] ? 'set-code' : 'clear-slot', problem: 'refused' });
-  else if (found.stuck) problems.push({ slot: null, purpose: 'delete-card', problem: 'refused' });
-  return { changes, problems };
+  for (const slot of found.stuck) {
+    const purpose = slot === null ? 'delete-card' : target.slots[slot] ? 'set-code' : 'clear-slot';
+    problems.push({ slot, purpose, problem: 'refused' });
+  }
+  return { changes: keyed.changes, problems };
 }
 
 /** Codes that could not stay under another programming code, each taken away. */

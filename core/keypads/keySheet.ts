@@ -1,4 +1,4 @@
-import { sameContent } from './compareMemory';
+import { sameEntry } from './compareMemory';
 import type { ScrapCode } from './changes';
 import { compileScript, type ScriptProblem, type ScriptStep } from './compileScript';
 import { AT_DOOR, press, switchOn, type Keypad } from './keypad';
@@ -49,7 +49,7 @@ function tries(language: KeypadLanguage, memory: Memory, target: Target): SheetL
   const held = Object.values(memory.slots);
   return Object.entries(target.slots).flatMap(([key, content]): SheetLine[] => {
     const slot = Number(key);
-    const before = language.slots ? memory.slots[slot] : held.find((one) => sameContent(one, content));
+    const before = language.slots ? memory.slots[slot] : held.find((one) => sameEntry(one, content));
     const { code, card } = content;
     const line = (strokes: readonly Stroke[], about: SheetLine['about']): SheetLine => ({
       purpose: 'try',
@@ -61,7 +61,7 @@ function tries(language: KeypadLanguage, memory: Memory, target: Target): SheetL
       about,
       scrap: false,
     });
-    const isNew = !before || !sameContent(before, content);
+    const isNew = !before || !sameEntry(before, content);
     if (!isNew) return [];
     return [
       ...(code !== null ? [line(strokesOf(language, language.entry, { code }), { code })] : []),

@@ -103,7 +103,7 @@ function held(content: SlotContent | undefined): string {
 }
 
 /** Keys as they are, `{card:12}` a card with that number, `{master+}` and `{master-}`; null where a part is none of these. */
-export function exampleStrokes(language: KeypadLanguage, { strokes }: Example): Stroke[] | null {
+function exampleStrokes(language: KeypadLanguage, { strokes }: Example): Stroke[] | null {
   const keys = new Set(language.keys.flat());
   const made: Stroke[] = [];
   for (const word of strokes.split(/\s+/).filter((part) => part !== '')) {

@@ -10,6 +10,7 @@ import {
   type Change,
   type ScrapCode,
 } from './changes';
+import { keying } from './keying';
 import { can, sameCard, seriesOf, type KeypadLanguage, type Memory } from './language';
 
 type Slots = Readonly<Record<number, SlotContent>>;
@@ -211,25 +212,21 @@ function oneByOne(
   taken: readonly string[],
   scrapCode: ScrapCode,
 ): Way {
-  const changes: Change[] = [];
+  const keyed = keying(language, start);
   const scraps = new Set<string>();
   const aside = new Set<number>();
-  let memory = start;
   const key = (one: Change | null): boolean => {
-    const next = one && changed(language, memory, one);
-    if (!one || !next) return false;
-    memory = next;
-    changes.push(one);
+    if (!one || !keyed.key(one)) return false;
     if (one.scrap) scraps.add(String(one.values.code));
     return true;
   };
   const empty = (slot: number): boolean =>
     key(change(language, 'clear-slot', { slot }, slot)) ||
-    key(scrapFor(language, memory, slot, taken, scrapCode));
-  const open = () => group.filter((slot) => !isSettled(memory.slots[slot], wanted[slot], scraps));
+    key(scrapFor(language, keyed.memory, slot, taken, scrapCode));
+  const open = () => group.filter((slot) => !isSettled(keyed.memory.slots[slot], wanted[slot], scraps));
   for (;;) {
     const moved = open().some((slot) => {
-      const held = memory.slots[slot];
+      const held = keyed.memory.slots[slot];
       const { code = null, card = null } = wanted[slot] ?? {};
       if (code !== null && held?.code !== code && key(setCode(language, slot, code))) return true;
       if (card && !sameCard(held?.card ?? null, card) && key(setCard(language, slot, card))) return true;
@@ -237,8 +234,8 @@ function oneByOne(
       return over === true && !aside.has(slot) && !!aside.add(slot) && empty(slot);
     });
     if (moved) continue;
-    const next = open().find((slot) => memory.slots[slot] && !aside.has(slot));
-    if (next === undefined) return { changes, memory, stuck: open() };
+    const next = open().find((slot) => keyed.memory.slots[slot] && !aside.has(slot));
+    if (next === undefined) return { changes: [...keyed.changes], memory: keyed.memory, stuck: open() };
     aside.add(next);
     empty(next);
   }

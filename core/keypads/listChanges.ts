@@ -1,36 +1,30 @@
 import type { CardNumber, SlotContent } from '../plan/index';
-import { change, changed, type Change } from './changes';
-import { sameContent } from './compareMemory';
+import { change, type Change } from './changes';
+import { keying } from './keying';
+import { sameEntry } from './compareMemory';
 import type { KeypadLanguage, Memory } from './language';
 
 type Entries = Readonly<Record<number, SlotContent>>;
 
 /**
  * The fewest strokes from one list to another: what is there and wanted stays, the rest goes, what is missing is appended. Cards that come
- * or go one after the other are keyed as a series where there is a command for it. `stuck` is true where something can neither be
+ * or go one after the other are keyed as a series where there is a command for it. `stuck` holds one null where something can neither be
  * deleted nor added.
  */
 export function listChanges(
   language: KeypadLanguage,
   memory: Memory,
   wanted: Entries,
-): { readonly changes: Change[]; readonly memory: Memory; readonly stuck: boolean } {
+): { readonly changes: Change[]; readonly memory: Memory; readonly stuck: readonly null[] } {
   const missing = Object.values(wanted);
   const gone = Object.values(memory.slots).filter((held) => {
-    const at = missing.findIndex((one) => sameContent(one, held));
+    const at = missing.findIndex((one) => sameEntry(one, held));
     if (at >= 0) missing.splice(at, 1);
     return at < 0;
   });
-  const changes: Change[] = [];
-  let now = memory;
+  const keyed = keying(language, memory);
+  const { key } = keyed;
   let stuck = false;
-  const key = (one: Change | null): boolean => {
-    const next = one && changed(language, now, one);
-    if (!one || !next) return false;
-    now = next;
-    changes.push(one);
-    return true;
-  };
   const codes = (does: 'delete-code' | 'add-code', entries: readonly SlotContent[]) => {
     for (const { code } of entries)
       if (code !== null && !key(change(language, does, { code, again: code }))) stuck = true;
@@ -44,5 +38,5 @@ export function listChanges(
   cards('delete-card', gone);
   codes('add-code', missing);
   cards('add-card', missing);
-  return { changes, memory: now, stuck };
+  return { changes: [...keyed.changes], memory: keyed.memory, stuck: stuck ? [null] : [] };
 }

@@ -17,7 +17,7 @@ import {
 import type { CardNumber, Device, Door } from '#core/plan/index';
 import { doorTimes } from '#core/door/index';
 import { codeProblemWords } from '#words/findings/index';
-import { scriptProblemWords, SLOT_STATES } from '#words/keypad';
+import { resetWords, scriptProblemWords, SLOT_STATES } from '#words/keypad';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { cx } from '../../ui/cx';
@@ -225,6 +225,11 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
           onClose={() => setFinding(false)}
         />
       )}
+      {language.resets.map((reset) => (
+        <p key={reset.how} className={css['note']}>
+          {resetWords(reset)}
+        </p>
+      ))}
       <SlotLedger keypad={keypad} language={language} memory={memory} target={target} />
       <p className={css['record']}>
         <Button size="s" onClick={() => record(memory)}>
