@@ -3,7 +3,15 @@ import { autowire } from '#core/autowire/index';
 import { HARDWARE_SETS, hardwareEdit, newDevice } from '#core/brief/index';
 import { checkSheet } from '#core/commission/index';
 import { factoryMemory, findLanguage } from '#core/keypads/index';
-import { applyEdit, EMPTY_BRIEF, emptyPlan, type Edit, type Person, type Plan } from '#core/plan/index';
+import {
+  applyEdit,
+  blankPerson,
+  EMPTY_BRIEF,
+  emptyPlan,
+  type Edit,
+  type Person,
+  type Plan,
+} from '#core/plan/index';
 import { intercomSets, wireIntercom } from '#core/intercom/index';
 import { metres } from '#core/units/index';
 import { DOORS, type DemoDoor } from './doors';
@@ -15,7 +23,7 @@ const person = (
   name: string,
   doors: string[],
   over: Partial<Omit<Person, 'id' | 'name' | 'doors'>> = {},
-): Person => ({ id, name, role: 'user', doors, code: '', card: null, slots: {}, ...over });
+): Person => ({ ...blankPerson(id, name), doors, ...over });
 
 const PEOPLE: readonly Person[] = [
   person('P01', 'Ines Calloway', ['D01', 'D02', 'D03', 'D04', 'D05', 'D06', 'D07'], {
@@ -53,6 +61,8 @@ function addDoor(plan: Plan, { id, name, set, brief, run, notes, extra }: DemoDo
       brief: { ...EMPTY_BRIEF, assumed: [], ...brief },
       deadState: hardware ? { state: hardware.deadState, overrideReason: null, by: 'I. Calloway' } : null,
       schools: {},
+      freePassage: null,
+      openingHours: null,
       expectations: [],
       notes: notes ?? '',
       lastWire: 0,

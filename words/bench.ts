@@ -85,7 +85,9 @@ export function effectWords(effect: Effect): string | null {
     case 'accepted':
       return 'Accepted';
     case 'refused':
-      return 'Refused: not on the list';
+      return 'Refused';
+    case 'passback':
+      return 'This card came in already and has not gone out';
     case 'no-answer':
       return 'The keypad does not answer: it has no power';
   }
@@ -100,6 +102,7 @@ const STANDING: Readonly<Record<Standing['kind'], (tag: string) => readonly [by:
   switch: (tag) => [`switch ${tag}`, `until ${tag} is turned back`],
   fuse: (tag) => [`a blown fuse in ${tag}`, `until ${tag} has new fuses`],
   network: () => ['the lost network', 'until the network is back'],
+  hours: () => ['free passage', 'until its hours are over'],
   lockdown: () => ['the lockdown', 'until the lockdown is over'],
   failed: (tag) => [`failed ${tag}`, `until ${tag} is replaced`],
 };

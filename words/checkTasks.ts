@@ -33,6 +33,13 @@ const TASKS: Record<CheckTask, (v: Values) => string> = {
   'lockdown-site-exit': (v) => `With a lockdown of the site called, ${v['exit']} still lets people out`,
   'lockdown-exit': (v) => `With ${v['button']} pressed ${v['exit']} still lets people out`,
   interlock: (v) => `While the other door stands open a card or code leaves ${v['tag']} locked`,
+  passage: (v) => `Hours of free passage begin: ${v['tag']} is released without a card, and stays so`,
+  'passage-first': (v) =>
+    `Hours of free passage on: ${v['tag']} stays locked until a card at ${v['by']}, and released from then on`,
+  'passage-over': (v) => `Hours of free passage over: ${v['tag']} locks`,
+  passback: (v) =>
+    `The same card a second time at ${v['reader']}: ${v['refused'] === 1 ? 'refused' : 'let in, and reported'}`,
+  'passback-out': (v) => `That card at ${v['inner']}, then at ${v['reader']} again: let in`,
   'network-lost': (v) =>
     `Network cable pulled: a known card or code ${v['in'] === 1 ? `opens ${v['tag']}` : `leaves ${v['tag']} locked`}${v['exit'] ? `, ${v['exit']} lets people out` : ''}`,
   'phone-range': (v) =>

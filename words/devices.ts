@@ -57,6 +57,7 @@ export const FUNCTION_LABELS: Record<FunctionKind, string> = {
   tamper: 'tamper loop',
   input: 'input that does what a setting says',
   link: 'is told over a network: what it does without',
+  clock: 'keeps the time of day and hours',
   interlock: 'interlock between its doors',
   busHost: 'listens to readers on a bus or serial line',
   timer: 'timed relay',

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { COLLECTIONS, kindOf, redactEdit, type Collection, type Edit, type Plan } from '#core/plan/index';
+import {
+  COLLECTIONS,
+  kindOf,
+  redactEdit,
+  UNLIMITED,
+  type Collection,
+  type Edit,
+  type Plan,
+} from '#core/plan/index';
 import { magnetDoor, mustApply, strikeDoor } from '../core/specimens/doors';
 import {
   asideWords,
@@ -15,7 +23,16 @@ const plan = mustApply(
   strikeDoor(),
   {
     kind: 'addPerson',
-    person: { id: 'P1', name: 'Ines', role: 'user', doors: ['D01'], code: '480216', card: null, slots: {} },
+    person: {
+      id: 'P1',
+      name: 'Ines',
+      role: 'user',
+      doors: ['D01'],
+      ...UNLIMITED,
+      code: '480216',
+      card: null,
+      slots: {},
+    },
   },
   {
     kind: 'setMemory',

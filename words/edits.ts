@@ -31,6 +31,8 @@ const WORDS: Record<
       order: 'place in the ledger',
       schools: 'ways of wiring',
       expectations: 'what is wanted of it',
+      freePassage: 'hours of free passage',
+      openingHours: 'opening hours',
     },
   },
   devices: {
@@ -45,7 +47,32 @@ const WORDS: Record<
     name: (cable) => text(cable['id']),
     added: (name, cable) => `Cable ${name}: ${text(cable['make'])}`,
   },
-  people: { name: (person) => text(person['name']), added: (name) => `${name || 'A person'} added` },
+  people: {
+    name: (person) => text(person['name']),
+    added: (name) => `${name || 'A person'} added`,
+    fields: { from: 'first day', until: 'last day', levels: 'access levels' },
+  },
+  calendars: {
+    name: (calendar) => text(calendar['name']) || text(calendar['id']),
+    added: (name) => `Calendar added: ${name}`,
+    fields: { days: 'its days' },
+  },
+  hours: {
+    name: (hours) => text(hours['name']) || text(hours['id']),
+    added: (name) => `Hours added: ${name}`,
+    fields: { rows: 'the week', holidays: 'days off' },
+  },
+  levels: {
+    name: (level) => text(level['name']) || text(level['id']),
+    added: (name) => `Access level added: ${name}`,
+    fields: {
+      grants: 'doors and hours',
+      groups: 'groups that hold it',
+      exceptions: 'exceptions',
+      overrides: 'whether it opens doors out of their hours',
+      until: 'last day',
+    },
+  },
   memories: { name: (memory) => text(memory['device']), added: (name) => `Memory of ${name} recorded` },
   readings: {
     name: (reading) => text(reading['check']),

@@ -52,6 +52,8 @@ const FIXED: Readonly<Record<string, string>> = {
   'network-on': 'Network back',
   lockdown: 'Lockdown of the site',
   'lockdown-over': 'Lockdown over',
+  hours: 'Free passage begins',
+  'hours-over': 'Free passage is over',
   hang: 'What decides stops thinking',
   restart: 'What decides is started again',
   'others-open': 'The other doors open',

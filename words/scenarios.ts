@@ -26,6 +26,14 @@ export const SCENARIOS: Readonly<Record<ScenarioName, { readonly name: string; r
     name: 'Lockdown while somebody comes',
     asks: 'Shut to those outside, and out for those inside?',
   },
+  passage: {
+    name: 'A day with free passage',
+    asks: 'Unlocked no sooner than it should be, and locked when its hours are over?',
+  },
+  handed: {
+    name: 'A card is handed back to the next one',
+    asks: 'Is the second refused, and let in once the first has left?',
+  },
   hung: { name: 'What decides stops thinking', asks: 'Is there a way out all the same?' },
 };
 
@@ -38,7 +46,8 @@ export function actWords(plan: Plan, act: Act): string {
     case 'credential': {
       const where = act.device === null ? '' : ` at ${tagOf(plan, act.device)}`;
       const output = act.output > 0 ? `, output ${act.output + 1}` : '';
-      return `${act.valid ? 'Card or code' : 'Wrong card or code'}${where}${output}`;
+      const whose = act.who === undefined ? '' : ` of person ${act.who}`;
+      return `${act.valid ? 'Card or code' : 'Wrong card or code'}${whose}${where}${output}`;
     }
     case 'press':
       return act.key === null
@@ -79,6 +88,10 @@ export function actWords(plan: Plan, act: Act): string {
       return 'Lockdown of the site';
     case 'lockdown-over':
       return 'Lockdown over';
+    case 'hours':
+      return 'Free passage begins';
+    case 'hours-over':
+      return 'Free passage is over';
     case 'battery-empty':
       return 'Batteries empty';
     case 'restart':

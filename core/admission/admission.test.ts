@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { COLLECTIONS, kindOf, VERBS, type Edit, type Plan } from '../plan/index';
+import { UNLIMITED, COLLECTIONS, kindOf, VERBS, type Edit, type Plan } from '../plan/index';
 import { NASTY_TEXTS, nastyValue } from '../specimens/arbitraryValue';
 import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import { admit, DEEPEST_BATCH, issuesOf, MOST_EDITS, parseEdit, SCHEMAS, siteSchema } from './index';
@@ -232,6 +232,7 @@ describe('every kind of edit', () => {
         id: 'P1',
         name: 'x',
         role: 'user',
+        ...UNLIMITED,
         doors: ['D01'],
         code: '4711',
         card: null,

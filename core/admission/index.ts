@@ -1,4 +1,5 @@
 import '../devices/library/index';
+export { backToday, editToday } from './asToday';
 export { admit, parseEdit, type Admitted } from './admit';
 export { DEEPEST_BATCH, MOST_EDITS, patchOf } from './editSchema';
 export { issuesOf, pathText, type Issue } from './issueText';

@@ -162,6 +162,8 @@ describe('autowire', () => {
             brief: MAGNET_BRIEF,
             deadState: null,
             schools: {},
+            freePassage: null,
+            openingHours: null,
             expectations: [],
             notes: '',
             lastWire: 0,

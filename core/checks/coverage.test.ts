@@ -23,6 +23,7 @@ describe('every rule', () => {
       '../specimens/circuitMistakes.ts',
       '../specimens/keptShutMistakes.ts',
       '../specimens/fireSites.ts',
+      '../specimens/hourDoors.ts',
     ]
       .map(read)
       .join('\n');

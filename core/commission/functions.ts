@@ -15,6 +15,7 @@ import {
 import { releaseByCredential } from '../timing/index';
 import { alarms } from './alarms';
 import { panelTests } from './panelTests';
+import { hours } from './hours';
 import { keptShut } from './keptShut';
 import { withoutNetwork } from './withoutNetwork';
 import { TOLERANCE, voltsItem, yes, type CheckItem, type CheckTask } from './checkItem';
@@ -102,7 +103,13 @@ export function functions(context: CheckContext): CheckItem[] {
   const dead = lockStatuses(world, run({ kind: 'dead', on: true }).point)[0];
   items.push(yes('dead', 'all-dead', { tag, state: dead?.hold === 'free' ? 'open' : 'shut' }));
   if (door.brief.mechanicalEgress) items.push(yes('lever', 'lever-dead', {}));
-  items.push(...alarms(context), ...panelTests(context), ...keptShut(context), ...withoutNetwork(context));
+  items.push(
+    ...alarms(context),
+    ...panelTests(context),
+    ...keptShut(context),
+    ...hours(context),
+    ...withoutNetwork(context),
+  );
   return items;
 }
 

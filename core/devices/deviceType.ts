@@ -211,6 +211,11 @@ export type DeviceFunction =
       /** Setting with the values ignores and heeds: what a lockdown does that is called over the network; without one it is ignored. */
       readonly lockdownSetting?: string;
     }
+  /**
+   * Keeps the time of day, and the hours that it is sent: of people, and of free passage. What it does with them at each of its doors say
+   * settings by role, channel by channel: `free`, `passback`, `forgive`.
+   */
+  | { readonly kind: 'clock' }
   /** Listens to readers on a bus or a serial line, for the doors by which it decides. */
   | { readonly kind: 'busHost'; readonly board: string; readonly bus: BusPort }
   /** A relay that pulls in for a set time when its input closes. */

@@ -232,6 +232,7 @@ const oneFunction = z.discriminatedUnion('kind', [
     ofChannel: whole(0, 15).optional(),
   }),
   kindOnly('link', { lostSetting: name, lockdownSetting: name.optional() }),
+  kindOnly('clock', {}),
   kindOnly('interlock', {
     usedSetting: name,
     clearSetting: name.optional(),

@@ -34,6 +34,11 @@ export const SETTING_ROLES = [
   'output',
   /** Name of the intercom set. */
   'set',
+  /** How a door's free passage begins: not at all, by the clock, or with the first person in. */
+  'free',
+  /** What becomes of a card that comes in twice: nothing, a report, or a refusal; and minutes after which that is forgotten, 0 for never. */
+  'passback',
+  'forgive',
   /** How near a phone must come to a reader: see `PHONE_METRES`. */
   'range',
   /** What still decides while the network is lost: see `OFFLINE`. */
@@ -56,6 +61,9 @@ export const CHANNEL_ROLES: ReadonlySet<SettingRole> = new Set([
   'mode',
   'tries',
   'lockout',
+  'free',
+  'passback',
+  'forgive',
 ]);
 
 /** How far off a reader hears a phone, metres, by its setting: typical of short-range radio in the open; a wall takes a part of it. */

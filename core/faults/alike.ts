@@ -107,5 +107,6 @@ const restOf = (world: World, rest: SimState): string =>
     rest.doorOpen,
     rest.network,
     rest.lockdown,
+    rest.hours,
     rest.unstable,
   ]);

@@ -1,3 +1,4 @@
+import { UNLIMITED } from '../plan/index';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
@@ -12,6 +13,7 @@ const plan = mustApply(
       id: 'P1',
       name: 'Ines Calloway',
       role: 'user',
+      ...UNLIMITED,
       doors: ['D01'],
       code: '4711',
       card: { facility: 7, number: 42 },

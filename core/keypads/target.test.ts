@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Person, Plan } from '../plan/index';
+import { blankPerson, type Person, type Plan } from '../plan/index';
 import { mustApply, strikeDoor } from '../specimens/doors';
 import {
   codeProblem,
@@ -13,13 +13,8 @@ import {
 
 const [slots, overwrite] = LANGUAGES as [KeypadLanguage, KeypadLanguage];
 const person = (id: string, over: Partial<Person>): Person => ({
-  id,
-  name: id,
-  role: 'user',
+  ...blankPerson(id, id),
   doors: ['D01'],
-  code: '',
-  card: null,
-  slots: {},
   ...over,
 });
 const withPeople = (...people: Person[]): Plan =>

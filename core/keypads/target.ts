@@ -1,4 +1,4 @@
-import type { DeviceId, Person, Plan, SlotContent } from '../plan/index';
+import { peopleAt, type DeviceId, type Person, type Plan, type SlotContent } from '../plan/index';
 import { codeProblem, type CodeProblem } from './codeRules';
 import { takesCards, takesCodes, type KeypadLanguage } from './language';
 
@@ -19,9 +19,10 @@ export interface TargetProblem {
 /** People of a keypad's door who open it, in the slots the ledger gives them. */
 export const peopleOf = (plan: Plan, keypad: DeviceId): Person[] => {
   const door = plan.devices[keypad]?.door;
-  return Object.values(plan.people)
-    .filter((person) => door !== null && door !== undefined && person.doors.includes(door))
-    .sort((a, b) => (a.slots[keypad] ?? 1e9) - (b.slots[keypad] ?? 1e9) || a.name.localeCompare(b.name));
+  if (door === null || door === undefined) return [];
+  return peopleAt(plan, door).sort(
+    (a, b) => (a.slots[keypad] ?? 1e9) - (b.slots[keypad] ?? 1e9) || a.name.localeCompare(b.name),
+  );
 };
 
 /** What the list of people asks of a keypad, and what stands against it. */

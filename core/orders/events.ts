@@ -4,6 +4,7 @@ import { callers, fireReleases, needsNetwork } from '../prove/index';
 import {
   BATTERY,
   heedsLockdown,
+  keepsFreePassage,
   keyTurns,
   neighboursOf,
   type SimState,
@@ -178,6 +179,11 @@ function failures(world: World): OrderEvent[] {
     list.push(
       event('lockdown', { kind: 'lockdown', on: true }, { may: ({ lockdown }) => !lockdown }),
       event('lockdown-over', { kind: 'lockdown', on: false }, { may: ({ lockdown }) => lockdown }),
+    );
+  if (world.inhabitants.some(keepsFreePassage))
+    list.push(
+      event('hours', { kind: 'hours', on: true }, { frees: true, may: ({ hours }) => !hours }),
+      event('hours-over', { kind: 'hours', on: false }, { may: ({ hours }) => hours }),
     );
   const devices = deciders(world).map(({ device }) => device.id);
   if (devices.length > 0)

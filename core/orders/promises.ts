@@ -6,6 +6,7 @@ import {
   BATTERY,
   doorHold,
   holdOf,
+  keepsFreePassage,
   lockStatuses,
   leverOpens,
   movedByOperatorOnly,
@@ -118,8 +119,12 @@ export function watched(world: World): Watched {
     stimulus?.kind === 'press' && world.byId.get(stimulus.device)?.type.family === 'exit';
   /** Somebody has a finger on what lets the door go. */
   const isPressed = ({ states }: SimState): boolean => pressed.some((key) => states.has(key));
+  /** Unlocked for everybody by the clock: that is a cause, and it lasts. */
+  const keeps = world.inhabitants.some(keepsFreePassage);
+  const isFreeToAll = ({ hours }: SimState): boolean => keeps && hours;
   const lasts = (state: SimState, ghost: Ghost): boolean =>
     ghost === 1 ||
+    isFreeToAll(state) ||
     state.hung.size > 0 ||
     !state.network ||
     [...state.feeds.values()].some(({ kind }) => kind !== 'mains') ||
@@ -133,7 +138,13 @@ export function watched(world: World): Watched {
     brokenBy({ before, event, after, effects, ghost }) {
       const broken: PromiseId[] = [];
       const freed = holdAt(before) === 'held' && holdAt(after) === 'free';
-      if (freed && !event.frees && !isPressed(before) && !notAsked.some(([id]) => id === 'no-cause'))
+      if (
+        freed &&
+        !event.frees &&
+        !isFreeToAll(after) &&
+        !isPressed(before) &&
+        !notAsked.some(([id]) => id === 'no-cause')
+      )
         broken.push('no-cause');
       const quiet = after.queue.every(({ device }) => device === BATTERY);
       if (quiet && !after.doorOpen && !moved && !isHeld(after) && !lasts(after, ghost))

@@ -27,7 +27,8 @@ export function stateKeys({ world, circuitOf }: Remembering): (state: SimState) 
       (state.doorOpen ? 1 : 0) +
       (state.network ? 2 : 0) +
       (state.unstable ? 4 : 0) +
-      (state.lockdown ? 8 : 0);
+      (state.lockdown ? 8 : 0) +
+      (state.hours ? 16 : 0);
     return `${circuitOf(state)} ${sets.of(states)} ${tables.of(feeds)} ${tables.of(charge)} ${sets.of(cut)} ${sets.of(failed)} ${sets.of(hung)} ${sets.of(alarms)} ${all.of(memory)} ${flags}${due}`;
   };
 }

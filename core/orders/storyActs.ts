@@ -25,6 +25,7 @@ const ACTS: Told = {
   mains: ({ on }, at) => [{ does: on ? 'mains-on' : 'mains-off', at }],
   network: ({ on }, at) => [{ does: on ? 'network-on' : 'network-off', at }],
   lockdown: ({ on }, at) => [{ does: on ? 'lockdown' : 'lockdown-over', at }],
+  hours: ({ on }, at) => [{ does: on ? 'hours' : 'hours-over', at }],
   batteryAt: (_, at) => [{ does: 'battery-empty', at }],
   hang: ({ devices }, at) => devices.map((device) => ({ does: 'hang', at, device })),
   restart: ({ devices }, at) => devices.map((device) => ({ does: 'restart', at, device })),

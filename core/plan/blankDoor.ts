@@ -9,6 +9,8 @@ export const blankDoor = (id: DoorId, order: number, name = ''): Door => ({
   brief: EMPTY_BRIEF,
   deadState: null,
   schools: {},
+  freePassage: null,
+  openingHours: null,
   expectations: [],
   notes: '',
   lastWire: 0,

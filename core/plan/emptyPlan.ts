@@ -16,6 +16,7 @@ export const emptyPlan = (id: string, name: string): Plan =>
       contact: '',
       reference: '',
       lastDoor: 0,
+      timeZone: '',
     },
     ...Object.fromEntries(COLLECTIONS.map((collection) => [collection, {}])),
   }) as Plan;

@@ -1,6 +1,7 @@
 export * from './plan';
 export * from './edit';
 export { blankDoor } from './blankDoor';
+export { blankPerson, UNLIMITED } from './blankPerson';
 export { emptyPlan } from './emptyPlan';
 export {
   COLLECTIONS,
@@ -23,6 +24,9 @@ export type { KeypadRecord, SlotContent } from './schemas/memory';
 export type { Reading } from './schemas/reading';
 export type { Sides } from './schemas/sides';
 export type { Space, SpaceKind } from './schemas/space';
+export type { Calendar, DayOff } from './schemas/calendar';
+export type { Hours, HoursRow } from './schemas/hours';
+export type { Exception, Grant, Level } from './schemas/level';
 export type { Zone } from './schemas/zone';
 export type { Act, Scenario } from './schemas/scenario';
 export * from './kinds/terminal';
@@ -30,6 +34,7 @@ export { applyEdit, type EditResult } from './applyEdit';
 export { assemble, type Lists, type Misfit } from './assemble';
 export { VERBS } from './verbs';
 export * from './allOf';
+export { doorsOf, grantsAt, levelsOf, opensEver, peopleAt } from './opens';
 export * from './scope';
 export { conductorsOf, devicesOf, inSiteOrder, wiresOn } from './siteIndex';
 export * from './wireLine';

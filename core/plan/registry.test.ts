@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { SCHEMAS } from '../admission/index';
 import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import {
+  UNLIMITED,
   applyEdit,
   changedEntries,
   COLLECTIONS,
@@ -33,6 +34,7 @@ function everything(): Plan {
         id: 'P1',
         name: 'Ines',
         role: 'user',
+        ...UNLIMITED,
         doors: ['D01'],
         code: '480216',
         card: { facility: 7, number: 42 },
@@ -49,6 +51,48 @@ function everything(): Plan {
         times: {},
       },
     },
+    {
+      kind: 'addCalendar',
+      calendar: {
+        id: 'house',
+        name: 'Of the house',
+        order: 1,
+        days: [{ name: 'Founders’ day', from: '2026-11-26', to: '2026-11-26', yearly: true }],
+      },
+    },
+    {
+      kind: 'addHours',
+      hours: {
+        id: 'office',
+        name: 'Office',
+        order: 1,
+        rows: [{ days: [1, 2, 3, 4, 5], from: 420, to: 1140 }],
+        holidays: [{ calendar: 'house', spans: [] }],
+      },
+    },
+    { kind: 'setDoor', id: 'D01', patch: { freePassage: 'office', openingHours: 'office' } },
+    {
+      kind: 'addLevel',
+      level: {
+        id: 'staff',
+        name: 'Staff',
+        order: 1,
+        grants: [{ doors: ['D01'], hours: 'office' }],
+        groups: ['Archive'],
+        exceptions: [
+          {
+            name: 'Move',
+            from: '2026-12-01',
+            to: '2026-12-02',
+            doors: ['D01'],
+            spans: [{ from: 0, to: 60 }],
+          },
+        ],
+        overrides: false,
+        until: '2027-06-30',
+      },
+    },
+    { kind: 'setPerson', id: 'P1', patch: { levels: ['staff'] } },
     {
       kind: 'addSpace',
       space: { id: 'street', name: 'Street', kind: 'outside', protected: false, order: 1 },

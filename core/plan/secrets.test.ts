@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { mustApply, strikeDoor } from '../specimens/doors';
 import {
+  UNLIMITED,
   applyDelta,
   LOGGED_SECRET,
   planDelta,
@@ -19,6 +20,7 @@ const person = {
   id: 'P1',
   name: 'Ines Calloway',
   role: 'user' as const,
+  ...UNLIMITED,
   doors: ['D01'],
   code: '480216',
   card: { facility: 7, number: 61234 },

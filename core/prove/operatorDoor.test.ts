@@ -17,6 +17,8 @@ function operated(types: readonly string[], brief: Brief = MAGNET_BRIEF): Plan {
     brief,
     deadState: null,
     schools: {},
+    freePassage: null,
+    openingHours: null,
     expectations: [],
     notes: '',
     lastWire: 0,

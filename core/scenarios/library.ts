@@ -1,5 +1,5 @@
-import { does, functionOf, settingFor, settingValue } from '../devices/index';
-import { doorDevices, doorParts, doorTimes, entries, exits } from '../door/index';
+import { does, functionOf, roleValue, settingFor, settingValue } from '../devices/index';
+import { doorDevices, doorParts, doorTimes, entries, exits, type Placed } from '../door/index';
 import type { Act, Plan, Scenario } from '../plan/index';
 import { heedsLockdown, movedByOperatorOnly, type SimState, type World } from '../simulate/index';
 import { REACTION_SECONDS, releaseByCredential, WALKING_SPEED } from '../timing/index';
@@ -18,6 +18,12 @@ interface Scene {
   readonly interlocked: boolean;
   /** A lockdown button, or `SITE` where one that is called over the network is kept. */
   readonly lockdown: string | null;
+  /** How its hours of free passage begin. */
+  readonly passage: 'no' | 'clock' | 'first-in';
+  /** True where a card that comes in twice is refused; and its readers on the two sides. */
+  readonly passback: boolean;
+  readonly outer: string | null;
+  readonly inner: string | null;
   /** True where something sees whether the leaf is open. */
   readonly senses: boolean;
   readonly relocksOnClose: boolean;
@@ -222,6 +228,54 @@ const LIBRARY = {
           expects: { ...QUIET, end: 'locked' },
         }
       : null,
+  /** Its hours begin, the first one comes, somebody else walks in without a card, and the hours are over. */
+  passage: (s) =>
+    s.enters && s.passage !== 'no'
+      ? {
+          acts: [
+            { does: 'hours', at: 0 },
+            open(2000, 'outside', s.passage === 'clock' ? 'opens' : 'stays-shut'),
+            ...(s.passage === 'clock' ? [close(2000 + FALLS_SHUT_MS)] : []),
+            card(20_000),
+            open(20_000 + s.release + 10_000, 'outside', 'opens'),
+            close(20_000 + s.release + 10_000 + FALLS_SHUT_MS),
+            { does: 'hours-over', at: 60_000 + s.release },
+            open(65_000 + s.release, 'outside', 'stays-shut'),
+          ],
+          until: 65_000 + s.release + AFTER_MS,
+          expects: { ...QUIET, end: 'locked' },
+        }
+      : null,
+  /** Two come in on one card; the first leaves with it, and it is good again. */
+  handed: ({ outer, inner, release, passback }) => {
+    if (!passback || outer === null || inner === null) return null;
+    const at = (moment: number, device: string): Act => ({
+      does: 'credential',
+      at: moment,
+      valid: true,
+      device,
+      output: 0,
+      who: 1,
+    });
+    const again = release + 10_000;
+    return {
+      acts: [
+        at(0, outer),
+        open(1500, 'outside', 'opens'),
+        close(1500 + FALLS_SHUT_MS),
+        at(again, outer),
+        open(again + 1500, 'outside', 'stays-shut'),
+        at(2 * again, inner),
+        open(2 * again + 1500, 'inside', 'opens'),
+        close(2 * again + 1500 + FALLS_SHUT_MS),
+        at(3 * again, outer),
+        open(3 * again + 1500, 'outside', 'opens'),
+        close(3 * again + 1500 + FALLS_SHUT_MS),
+      ],
+      until: 3 * again + 1500 + FALLS_SHUT_MS + release + AFTER_MS,
+      expects: { ...QUIET, end: 'locked' },
+    };
+  },
   /** Whatever decides stops thinking while somebody is inside. */
   hung: (s) =>
     s.decider === null
@@ -276,7 +330,12 @@ function sceneOf(plan: Plan, world: World, rest: SimState): Scene {
   const senses = parts.contacts.length > 0;
   const interlock = decider && functionOf(decider.type, 'interlock');
   const alarms = decider ? settingFor(decider.type, 'held', channel) !== null : false;
+  const reads = entries(world).filter(({ type }) => !does(type, 'ownCodes'));
   return {
+    passage: decider && does(decider.type, 'clock') ? freeMode(decider, channel) : 'no',
+    passback: decider !== null && does(decider.type, 'clock') && passbackRefuses(decider, channel),
+    outer: reads.find(({ device }) => device.place === 'outside')?.device.id ?? null,
+    inner: reads.find(({ device }) => device.place === 'inside')?.device.id ?? null,
     enters: entries(world).length > 0,
     exit: exits(world)[0]?.device.id ?? null,
     glass: doorDevices(world, 'breakGlass')[0]?.device.id ?? null,
@@ -297,5 +356,11 @@ function sceneOf(plan: Plan, world: World, rest: SimState): Scene {
     slowWalk: walk(true),
   };
 }
+
+const freeMode = ({ type, device }: Placed, channel: number): Scene['passage'] =>
+  (roleValue(type, device.settings, 'free', channel) as Scene['passage'] | undefined) ?? 'no';
+
+const passbackRefuses = ({ type, device }: Placed, channel: number): boolean =>
+  roleValue(type, device.settings, 'passback', channel) === 'refuses';
 
 const speedOf = (slow: boolean): number => (slow ? WALKING_SPEED.slow : WALKING_SPEED.usual);

@@ -4,10 +4,11 @@ import type { Stimulus } from '../simulate/index';
 type Doing = { [D in Act['does']]: (act: Extract<Act, { does: D }>) => Stimulus };
 
 const STIMULI: Doing = {
-  credential: ({ valid, device, output }) => ({
+  credential: ({ valid, device, output, who }) => ({
     kind: 'credential',
     valid,
     output,
+    ...(who === undefined ? {} : { who }),
     ...(device === null ? {} : { device }),
   }),
   press: ({ device, key }) => ({ kind: 'press', device, ...(key === null ? {} : { key }) }),
@@ -26,6 +27,8 @@ const STIMULI: Doing = {
   'network-on': () => ({ kind: 'network', on: true }),
   lockdown: () => ({ kind: 'lockdown', on: true }),
   'lockdown-over': () => ({ kind: 'lockdown', on: false }),
+  hours: () => ({ kind: 'hours', on: true }),
+  'hours-over': () => ({ kind: 'hours', on: false }),
   'battery-empty': () => ({ kind: 'batteryAt', share: 1e-6 }),
   restart: ({ device }) => ({ kind: 'restart', devices: [device] }),
   hang: ({ device }) => ({ kind: 'hang', devices: [device] }),

@@ -9,9 +9,11 @@ export interface CardRead {
   /** Who saw both lines move: the controller and its channel. */
   readonly controller: string | null;
   readonly channel: number;
+  /** It came to the lines, or has the place, of the reader on the inside. */
+  readonly inner: boolean;
 }
 
-const lost = (outcome: CardOutcome): CardRead => ({ outcome, controller: null, channel: 0 });
+const lost = (outcome: CardOutcome): CardRead => ({ outcome, controller: null, channel: 0, inner: false });
 
 /** Settles a circuit under other conditions, from how it stands. */
 export type SettleUnder = (conditions: Conditions) => OperatingPoint;
@@ -64,9 +66,9 @@ function readLines(
     const decides = functionOf(type, 'decides');
     if (!decides) continue;
     for (const [channel, { d0Input, d1Input, inner }] of decides.channels.entries()) {
-      const at = { controller: device.id, channel };
       for (const lines of [{ d0Input, d1Input }, inner]) {
         if (!lines) continue;
+        const at = { controller: device.id, channel, inner: lines === inner };
         const [d0, d1] = [`${device.id}:${lines.d0Input}`, `${device.id}:${lines.d1Input}`];
         if (zero.has(d0) && one.has(d1)) return { outcome: 'read', ...at };
         if (zero.has(d1) && one.has(d0)) return { outcome: 'lines-swapped', ...at };
@@ -121,7 +123,11 @@ function readBus(world: World, state: SimState, reader: Inhabitant, port: BusPor
       continue;
     }
     if (state.boards.get(`${device.id}:${board}`) !== true) continue;
-    const where = { controller: device.id, channel: address === null ? 0 : (address + 1) % channels.length };
+    const where = {
+      controller: device.id,
+      channel: address === null ? 0 : (address + 1) % channels.length,
+      inner: reader.device.place === 'inside',
+    };
     if (wrong) return { outcome: 'lines-swapped', ...where };
     if (at(here, port.common) !== at(device.id, bus.common)) return { outcome: 'no-common', ...where };
     const rivals = world.inhabitants.some((other) => {

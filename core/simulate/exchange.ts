@@ -56,11 +56,15 @@ export function answered(
   return next;
 }
 
-/** A board that has started hears of the lockdown that is on. */
-export const toldAgain = (world: World, state: SimState, device: string, effects: Effect[]): SimState =>
-  state.lockdown && state.network
-    ? deliver(world, state, device, { kind: 'lockdown', on: true }, effects)
-    : state;
+/** A board that has started hears of the lockdown that is on, and knows what hours it is. */
+export function toldAgain(world: World, state: SimState, device: string, effects: Effect[]): SimState {
+  const locked =
+    state.lockdown && state.network
+      ? deliver(world, state, device, { kind: 'lockdown', on: true }, effects)
+      : state;
+  // Its clock has gone on meanwhile, on a cell of its own.
+  return locked.hours ? deliver(world, locked, device, { kind: 'hours', on: true }, effects) : locked;
+}
 
 interface Addressed {
   readonly device: string;
@@ -139,6 +143,7 @@ function perform(state: SimState, self: Inhabitant, reaction: Reaction, effects:
     alarms = withKey(alarms, alarm, on);
     effects.push({ at, kind: 'alarm', alarm, on });
   }
+  if (reaction.passback) effects.push({ at, kind: 'passback', device: id });
   if (reaction.answer) effects.push({ at, kind: reaction.answer, device: id });
   const { cancel, timers, memory } = reaction;
   if (cancel && queue.some((timer) => timer.device === id && cancel.includes(timer.name)))

@@ -4,7 +4,7 @@ export { player, type Player } from './player';
 export { explore, readsOf, type Explored, type Settled } from './explored';
 export { explorer, NotShared, type Circuit, type Explorer, type Place } from './explorer';
 export { answered, type Step } from './exchange';
-export { heedsLockdown } from './behaviours/index';
+export { heedsLockdown, keepsFreePassage, keepsPassback } from './behaviours/index';
 export { BATTERY } from './mains';
 export { changedBy, presentedTo, readAt, type Credential } from './stimuli';
 export { advance, atRest, dueBy, happens, resettle, stimulate, timerRun } from './step';

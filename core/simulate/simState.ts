@@ -18,6 +18,8 @@ export interface SimState {
   readonly network: boolean;
   /** A lockdown is called for the whole site. */
   readonly lockdown: boolean;
+  /** The hours of free passage are on, by the clock. */
+  readonly hours: boolean;
   /** What behaviours remember, by device id. */
   readonly memory: Readonly<Record<string, Memory>>;
   readonly queue: readonly Timer[];
@@ -48,6 +50,8 @@ export type Stimulus =
       readonly valid: boolean;
       readonly device?: string;
       readonly output?: number;
+      /** Tells one person from another, where that matters. */
+      readonly who?: number;
     }
   | { readonly kind: 'press'; readonly device: string; readonly key?: string }
   /** Somebody pushes or pulls; where a door has two leaves the one that gives way opens, and by force the one that is named. */
@@ -72,6 +76,8 @@ export type Stimulus =
   | { readonly kind: 'network'; readonly on: boolean }
   /** A lockdown of the site is called over the network, or is over. */
   | { readonly kind: 'lockdown'; readonly on: boolean }
+  /** The hours of free passage begin, or end. */
+  | { readonly kind: 'hours'; readonly on: boolean }
   | { readonly kind: 'batteryAt'; readonly share: number }
   | { readonly kind: 'dead'; readonly on: boolean }
   /** Somebody puts new fuses into a device. */
@@ -96,6 +102,8 @@ export type Effect = { readonly at: number } & (
   | { readonly kind: 'card-read'; readonly device: string; readonly outcome: CardOutcome }
   | { readonly kind: 'accepted'; readonly device: string }
   | { readonly kind: 'refused'; readonly device: string }
+  /** A card came from the side on which its person is not believed to be. */
+  | { readonly kind: 'passback'; readonly device: string }
   | { readonly kind: 'no-answer'; readonly device: string }
 );
 

@@ -1,12 +1,22 @@
 import { BLOWN } from '../circuit/index';
 import { functionsOf } from '../devices/index';
+import { keepsFreePassage } from './behaviours/index';
 import type { SimState, Stimulus } from './simState';
 import type { World } from './world';
 
 /** Something that was done to a door and still stands, with what undoes it. */
 export interface Standing {
   readonly kind:
-    'break-glass' | 'fire' | 'power' | 'cut' | 'switch' | 'failed' | 'fuse' | 'network' | 'lockdown';
+    | 'break-glass'
+    | 'fire'
+    | 'power'
+    | 'cut'
+    | 'switch'
+    | 'failed'
+    | 'fuse'
+    | 'network'
+    | 'lockdown'
+    | 'hours';
   /** Device or wire it is about; null for what is about the whole door. */
   readonly id: string | null;
   /** What a person would do to end it, in order; empty where nobody can on the bench. */
@@ -40,6 +50,8 @@ export function standing(world: World, state: SimState): Standing[] {
     });
   if (!state.network) found.push({ kind: 'network', id: null, undo: [{ kind: 'network', on: true }] });
   if (state.lockdown) found.push({ kind: 'lockdown', id: null, undo: [{ kind: 'lockdown', on: false }] });
+  if (state.hours && world.inhabitants.some(keepsFreePassage))
+    found.push({ kind: 'hours', id: null, undo: [{ kind: 'hours', on: false }] });
   for (const id of state.cut) found.push({ kind: 'cut', id, undo: [{ kind: 'mend', conductor: id }] });
   for (const id of new Set(blown(world, state)))
     found.push({ kind: 'fuse', id, undo: [{ kind: 'newFuses', device: id }] });

@@ -26,6 +26,7 @@ export function atRest(world: World): SimState {
     doorOpen: false,
     network: true,
     lockdown: false,
+    hours: false,
     memory: {},
     queue: [],
     readings: new Map(),

@@ -52,6 +52,8 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
     const next = { ...state, lockdown: on };
     return state.network ? toAll(world, next, { kind: 'lockdown', on }, effects) : next;
   },
+  hours: (world, state, { on }, effects) =>
+    toAll(world, { ...state, hours: on }, { kind: 'hours', on }, effects),
   batteryAt: (world, state, { share }) => {
     const charge = new Map(state.charge);
     for (const branch of world.netlist.branches) {
@@ -155,7 +157,8 @@ function presentCredential(world: World, state: SimState, stimulus: Credential, 
       effects.push({ at, kind: 'no-answer', device: device.id });
       return state;
     }
-    const signal = { kind: 'credential', channel: stimulus.output ?? 0, valid: stimulus.valid } as const;
+    const inner = device.place === 'inside';
+    const signal = asked(stimulus, stimulus.output ?? 0, stimulus.valid, inner);
     return deliver(world, state, device.id, signal, effects);
   }
   const { settledBy } = world;
@@ -168,9 +171,18 @@ function presentCredential(world: World, state: SimState, stimulus: Credential, 
   effects.push({ at, kind: 'card-read', device: device.id, outcome: read.outcome });
   if (read.controller === null || (read.outcome !== 'read' && read.outcome !== 'lines-swapped')) return state;
   const valid = stimulus.valid && read.outcome === 'read';
-  const signal = { kind: 'credential', channel: read.channel, valid } as const;
+  const signal = asked(stimulus, read.channel, valid, read.inner);
   return deliver(world, state, read.controller, signal, effects);
 }
+
+/** What reaches whoever judges a credential. */
+const asked = ({ who }: Credential, channel: number, valid: boolean, inner: boolean): Signal => ({
+  kind: 'credential',
+  channel,
+  valid,
+  ...(who === undefined ? {} : { who }),
+  ...(inner ? { inner } : {}),
+});
 
 export type Credential = Extract<Stimulus, { kind: 'credential' }>;
 

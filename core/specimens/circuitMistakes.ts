@@ -1,6 +1,7 @@
 import type { Edit, Plan } from '../plan/index';
 import { metres } from '../units/index';
 import { magnetDoor, strikeDoor } from './doors';
+import { HOUR_MISTAKES } from './hourDoors';
 import { KEPT_SHUT } from './keptShutMistakes';
 import { spotted, type SpottedMistake } from './spotted';
 import {
@@ -304,4 +305,5 @@ export const SPOTTED: readonly SpottedMistake[] = [
   ...PRESSED,
   ...TIMES,
   ...KEPT_SHUT,
+  ...HOUR_MISTAKES,
 ];

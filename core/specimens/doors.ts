@@ -53,6 +53,8 @@ export function wiredDoor(
     brief,
     deadState: { state: set.deadState, overrideReason: null, by: 'test' },
     schools: {},
+    freePassage: null,
+    openingHours: null,
     expectations: [],
     notes: '',
     lastWire: 0,

@@ -29,6 +29,8 @@ export function menuDoor(controller: string, ...edits: Edit[]): Plan {
       brief: MAGNET_BRIEF,
       deadState: { state: 'fail-safe', overrideReason: null, by: 'test' },
       schools: {},
+      freePassage: null,
+      openingHours: null,
       expectations: [],
       notes: '',
       lastWire: 0,

@@ -1,4 +1,4 @@
-import type { Edit, Person, Plan } from '../plan/index';
+import { blankPerson, type Edit, type Person, type Plan } from '../plan/index';
 import { metres, mm2 } from '../units/index';
 import { magnetDoor, strikeDoor } from './doors';
 import { add, drop, lobby, move, patch, set, type Row, wire } from './ruleEdits';
@@ -11,13 +11,8 @@ const become = (device: string, type: string): Edit => ({
 const person = (id: string, over: Partial<Person>): Edit => ({
   kind: 'addPerson',
   person: {
-    id,
-    name: `Person ${id}`,
-    role: 'user',
+    ...blankPerson(id, `Person ${id}`),
     doors: ['D01'],
-    code: '',
-    card: null,
-    slots: {},
     ...over,
   },
 });

@@ -1,3 +1,4 @@
+import { UNLIMITED } from '../plan/index';
 import { terminalOf } from './terminalOf';
 import { HARDWARE_SETS, newDevice } from '../brief/index';
 import type { FindingCode } from '../checks/index';
@@ -76,6 +77,7 @@ export const crowd = (count: number): Edit[] =>
       id: `Q${n}`,
       name: `Person ${n}`,
       role: 'user',
+      ...UNLIMITED,
       doors: ['D01'],
       code: '',
       card: null,

@@ -22,6 +22,8 @@ export function vestibule(brief: Brief = MAGNET_BRIEF): Plan {
     brief,
     deadState: null,
     schools: {},
+    freePassage: null,
+    openingHours: null,
     expectations: [],
     notes: '',
     lastWire: 0,

@@ -27,6 +27,8 @@ function circuit(type: string, ...wires: string[]) {
         brief: EMPTY_BRIEF,
         deadState: null,
         schools: {},
+        freePassage: null,
+        openingHours: null,
         expectations: [],
         notes: '',
         lastWire: 0,

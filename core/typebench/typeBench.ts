@@ -153,6 +153,8 @@ export function benchPlan(
         brief: EMPTY_BRIEF,
         deadState: null,
         schools: {},
+        freePassage: null,
+        openingHours: null,
         expectations: [],
         notes: '',
         lastWire: 0,

@@ -26,6 +26,8 @@ describe('doorVerdict', () => {
       brief: EMPTY_BRIEF,
       deadState: null,
       schools: {},
+      freePassage: null,
+      openingHours: null,
       expectations: [],
       notes: '',
       lastWire: 0,

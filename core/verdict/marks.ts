@@ -3,7 +3,7 @@ import { STATIONS, type CheckContext, type Finding, type Severity, type StationI
 import { checkSheet, isStale, judgeReading, latestReadings } from '../commission/index';
 import { doorTimes } from '../door/index';
 import { compareMemory, findLanguage, targetOf } from '../keypads/index';
-import { conductorsOf } from '../plan/index';
+import { opensEver, conductorsOf } from '../plan/index';
 import { worstOf } from '../prove/index';
 
 /** Filled, red diamond, amber diamond, half ring or ring on the job line. */
@@ -36,7 +36,7 @@ const MARKS: Record<Exclude<StationId, 'hand-over'>, (door: Marking) => StationM
     return proof.rows.some((row) => worstOf(row) !== 'pass') ? 'to-settle' : byFindings(true);
   },
   program({ plan, parts, door, byFindings }) {
-    const anyone = Object.values(plan.people).some((person) => person.doors.includes(door.id));
+    const anyone = Object.values(plan.people).some((person) => opensEver(plan, person, door.id));
     const language = findLanguage(parts.decider?.type.language);
     const id = parts.decider?.device.id ?? '';
     const memory = plan.memories[id];

@@ -3,6 +3,7 @@ import { doorParts } from '#core/door/index';
 import { settingValue } from '#core/devices/index';
 import { loopsSvg } from '#core/formats/index';
 import {
+  peopleAt,
   ASSUMED_SIGN,
   conductorsOf,
   shownColour,
@@ -270,7 +271,7 @@ function settings(plan: Plan, door: Door): Content[] {
       return [mono(device.tag), setting.label, text];
     }),
   );
-  const people = Object.values(plan.people).filter((person) => person.doors.includes(door.id));
+  const people = peopleAt(plan, door.id);
   return [
     h2('Settings and times'),
     {

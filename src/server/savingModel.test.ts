@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { applyEdit, publicPlan, type Edit, type Plan } from '#core/plan/index';
+import { UNLIMITED, applyEdit, publicPlan, type Edit, type Plan } from '#core/plan/index';
 import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../../core/specimens/doors';
 import { SiteStore } from '../islands/store/siteStore';
 import { GET as getChanges } from '../pages/api/sites/[site]/changes';
@@ -25,7 +25,16 @@ function site(): Plan {
   const three = wiredDoor('magnet-controller', MAGNET_BRIEF, two, 'D03');
   const person = (id: string): Edit => ({
     kind: 'addPerson',
-    person: { id, name: `Person ${id}`, role: 'user', doors: ['D02'], code: '4711', card: null, slots: {} },
+    person: {
+      id,
+      name: `Person ${id}`,
+      role: 'user',
+      ...UNLIMITED,
+      doors: ['D02'],
+      code: '4711',
+      card: null,
+      slots: {},
+    },
   });
   return mustApply(three, person('P1'), person('P2'));
 }
@@ -128,7 +137,16 @@ function someEdit(plan: Plan, rnd: Random, mark: string): Edit {
     case 3:
       return {
         kind: 'addPerson',
-        person: { id: mark, name: mark, role: 'user', doors: [door], code: '', card: null, slots: {} },
+        person: {
+          id: mark,
+          name: mark,
+          role: 'user',
+          ...UNLIMITED,
+          doors: [door],
+          code: '',
+          card: null,
+          slots: {},
+        },
       };
     case 4: {
       const id = pick(Object.keys(plan.people));

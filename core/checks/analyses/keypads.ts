@@ -1,3 +1,4 @@
+import { opensEver } from '../../plan/index';
 import {
   can,
   factoryMemory,
@@ -66,7 +67,7 @@ function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLangua
   const held = Object.entries(plan.memories[id]?.slots ?? {});
   if (held.length === 0) return [];
   const people = Object.values(plan.people);
-  const opens = people.filter(({ doors }) => door !== null && doors.includes(door));
+  const opens = people.filter((person) => door !== null && opensEver(plan, person, door));
   const has = ({ code, card }: Person, content: SlotContent) =>
     (code !== '' && code === content.code) || (card !== null && sameCard(card, content.card));
   const left = held.filter(([, content]) => !opens.some((person) => has(person, content)));

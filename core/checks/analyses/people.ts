@@ -1,13 +1,13 @@
 import { does } from '../../devices/index';
 import type { DoorParts } from '../../door/index';
 import { findLanguage, weakness } from '../../keypads/index';
-import type { Person } from '../../plan/index';
+import { peopleAt, type Person } from '../../plan/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
 /** The people of a door, and what its keypad would refuse. */
 export const people: Analysis<'plan' | 'door' | 'parts'> = ({ plan, door, parts }) => {
   const at = [{ kind: 'door', id: door.id } as const];
-  const here = Object.values(plan.people).filter((person) => person.doors.includes(door.id));
+  const here = peopleAt(plan, door.id);
   const findings: Hit[] = [];
   if (here.length === 0 && parts.decider) findings.push(hit('nobody-on-list', at));
   const shared = here.filter(

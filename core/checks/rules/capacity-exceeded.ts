@@ -1,3 +1,4 @@
+import { opensEver } from '../../plan/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, rule } from '../hit';
 
@@ -6,7 +7,7 @@ const capacity: Analysis<'parts' | 'plan' | 'door'> = ({ parts, plan, door }) =>
   const { decider } = parts;
   const limit = decider?.type.capacity?.users;
   if (!decider || limit === undefined) return [];
-  const measured = Object.values(plan.people).filter((person) => person.doors.includes(door.id)).length;
+  const measured = Object.values(plan.people).filter((person) => opensEver(plan, person, door.id)).length;
   return measured > limit
     ? [
         hit('capacity-exceeded', [onDevice(decider.device.id)], {

@@ -21,6 +21,10 @@ import { leaverOpens } from './leaver-opens';
 import { codeOfNobody } from './code-of-nobody';
 import { languageUnknown } from './language-unknown';
 import { operatorStands } from './operator-stands';
+import { hoursNotKept } from './hours-not-kept';
+import { passageUnset } from './passage-unset';
+import { passbackOneSide } from './passback-one-side';
+import { passbackFollows } from './passback-follows';
 import { leafUnwatched } from './leaf-unwatched';
 import { leafWithoutLock } from './leaf-without-lock';
 import { batteryHolds } from './battery-holds';
@@ -230,6 +234,10 @@ export const RULES = [
   allAdminister,
   nobodyAdministers,
   codeWeak,
+  hoursNotKept,
+  passageUnset,
+  passbackOneSide,
+  passbackFollows,
   leafUnwatched,
   leafWithoutLock,
   batteryHolds,

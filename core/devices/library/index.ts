@@ -11,7 +11,7 @@ import { intercoms } from './intercom';
 import { keypads } from './keypads';
 import { locks } from './locks';
 import { motorLocks } from './motorLocks';
-import { network, withLink } from './network';
+import { network, withClock, withLink } from './network';
 import { operators, relays, releases } from './release';
 import { smallParts } from './smallParts';
 import { dip } from './dip';
@@ -48,6 +48,6 @@ export const LIBRARY: readonly DeviceType[] = [
   ...sounders,
   ...network,
   ...smallParts,
-].map(withLink);
+].map((type) => withClock(withLink(type)));
 
 know(LIBRARY);

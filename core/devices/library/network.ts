@@ -1,6 +1,6 @@
-import type { DeviceType, Offline } from '../deviceType';
-import { does } from '../functions';
-import { board, busSettings, choice, each, needed, optional, PASSIVE } from '../build';
+import type { Channel, DeviceType, Offline, Setting } from '../deviceType';
+import { channelsOf, does } from '../functions';
+import { board, busSettings, choice, each, needed, numberSetting, of, optional, PASSIVE } from '../build';
 
 /** Address and hardware number of a device on the network, noted from its screen or label. */
 export function networkSettings(): DeviceType['settings'] {
@@ -56,6 +56,51 @@ export const withLink = (type: DeviceType): DeviceType =>
         ],
       }
     : type;
+
+/** How free passage begins, and what becomes of a card that comes in twice, in the words of a menu. */
+const FREE_WORDS = {
+  no: 'none: locked at all hours',
+  clock: 'by the clock',
+  'first-in': 'with the first person in',
+} as const;
+const PASSBACK_WORDS = {
+  no: 'not watched',
+  reports: 'let in again, and reported',
+  refuses: 'refused until it has gone out',
+} as const;
+
+/** Whatever decides and is told over a network keeps hours, each of its doors its own. */
+export const withClock = (type: DeviceType): DeviceType =>
+  does(type, 'link') && does(type, 'decides') && !does(type, 'clock')
+    ? {
+        ...type,
+        settings: [...type.settings, ...channelsOf(type).flatMap(clockSettings)],
+        functions: [...type.functions, { kind: 'clock' }],
+      }
+    : type;
+
+function clockSettings({ settings }: Channel, index: number, all: readonly Channel[]): Setting[] {
+  const where = all.length > 1 ? `door ${index + 1}: ` : '';
+  return [
+    of(choice(`${settings}.free`, `${where}hours of free passage`, FREE_WORDS), 'free', index),
+    of(
+      choice(`${settings}.passback`, `${where}a card that comes in twice`, PASSBACK_WORDS),
+      'passback',
+      index,
+    ),
+    of(
+      numberSetting(
+        `${settings}.forgive`,
+        `${where}passback forgotten after, 0 for never`,
+        'min',
+        [0, 1440],
+        0,
+      ),
+      'forgive',
+      index,
+    ),
+  ];
+}
 
 /** Bridge between the network and a bus of readers. */
 export const network: readonly DeviceType[] = [

@@ -39,6 +39,8 @@ describe('readWireRows', () => {
         brief: EMPTY_BRIEF,
         deadState: null,
         schools: {},
+        freePassage: null,
+        openingHours: null,
         expectations: [],
         notes: '',
         lastWire: 0,

@@ -9,7 +9,17 @@ export const DOORS = describe('doors', {
   verbs: { add: 'addDoor', set: 'setDoor', remove: 'removeDoor' },
   fixed: ['id'],
   most: 2000,
-  refs: [],
+  refs: [
+    {
+      to: 'hours',
+      of: ({ freePassage, openingHours }) =>
+        Object.entries({ freePassage, openingHours }).flatMap(([at, id]) =>
+          id === null ? [] : [{ id, at }],
+        ),
+      // Without its opening hours a door would be open to its people at all hours.
+      onGone: 'keeps',
+    },
+  ],
   leaves(plan, { id }) {
     const n = countedNumber(id, 'D');
     const last = Object.keys(plan.doors).every((other) => other === id || countedNumber(other, 'D') < n);

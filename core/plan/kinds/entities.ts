@@ -1,8 +1,11 @@
 import type { DeviceType } from '../../devices/index';
+import type { Calendar } from '../schemas/calendar';
 import type { Cable } from '../schemas/cable';
 import type { Conductor } from '../schemas/conductor';
 import type { Device } from '../schemas/device';
 import type { Door } from '../schemas/door';
+import type { Hours } from '../schemas/hours';
+import type { Level } from '../schemas/level';
 import type { KeypadRecord } from '../schemas/memory';
 import type { Person } from '../schemas/person';
 import type { Reading } from '../schemas/reading';
@@ -28,6 +31,10 @@ export interface Entities {
   readonly spaces: Space;
   readonly sides: Sides;
   readonly zones: Zone;
+  /** Holidays, hours by weekday, and access levels: who opens which doors when. */
+  readonly calendars: Calendar;
+  readonly hours: Hours;
+  readonly levels: Level;
 }
 
 export type Collection = keyof Entities;

@@ -1,9 +1,12 @@
+import { CALENDARS } from './calendar';
 import { CABLES } from './cable';
 import { CONDUCTORS } from './conductor';
 import { DEVICES } from './device';
 import { DOORS } from './door';
 import type { Collection } from './entities';
+import { HOURS } from './hours';
 import type { Kind } from './kind';
+import { LEVELS } from './level';
 import { MEMORIES } from './memory';
 import { PEOPLE } from './person';
 import { READINGS } from './reading';
@@ -16,10 +19,13 @@ import { TYPES } from './type';
 /** Every kind of thing in a plan, each before those that name it. */
 export const KINDS = {
   types: TYPES,
+  calendars: CALENDARS,
+  hours: HOURS,
   doors: DOORS,
   devices: DEVICES,
   conductors: CONDUCTORS,
   cables: CABLES,
+  levels: LEVELS,
   people: PEOPLE,
   memories: MEMORIES,
   readings: READINGS,

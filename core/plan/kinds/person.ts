@@ -1,3 +1,4 @@
+import { doorsOf } from '../opens';
 import { describe } from './kind';
 
 export const PEOPLE = describe('people', {
@@ -22,7 +23,12 @@ export const PEOPLE = describe('people', {
         return { slots: rest };
       },
     },
+    {
+      to: 'levels',
+      of: ({ levels }) => levels.map((id, index) => ({ id, at: `levels[${index}]` })),
+      onGone: ({ levels }, gone) => ({ levels: levels.filter((id) => id !== gone) }),
+    },
   ],
   secrets: { code: '', card: null },
-  doors: ({ doors }) => doors,
+  doors: (person, plan) => doorsOf(plan, person),
 });

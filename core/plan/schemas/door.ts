@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { addressId, length, line, lines, whole } from '../../fields/index';
+import { addressId, innerId, length, line, lines, whole } from '../../fields/index';
 import { metres } from '../../units/index';
 import { ASSUMED_ANSWERS } from '../assumable';
 import { EXPECTATIONS, SIDES_OF_A_DOOR, SITUATION_IDS } from '../situations';
@@ -84,6 +84,10 @@ export const doorSchema = z.strictObject({
     .max(SITUATION_IDS.length * SIDES_OF_A_DOOR.length)
     .refine(isOneEach, { error: 'one expectation a situation and side' })
     .default([]),
+  /** Hours at which it stands unlocked for everybody. */
+  freePassage: innerId().nullable().default(null),
+  /** Hours outside of which only levels that override them open it. */
+  openingHours: innerId().nullable().default(null),
   notes: lines(5000).default(''),
   /** Highest number of a wire that was taken off: it is on labels and drawings, and is not given again. */
   lastWire: whole(0, 1_000_000).default(0),

@@ -1,9 +1,12 @@
 import type * as z from 'zod';
 import type { Collection } from '../kinds/entities';
+import { calendarSchema } from './calendar';
 import { cableSchema } from './cable';
 import { conductorSchema } from './conductor';
 import { deviceSchema } from './device';
 import { doorSchema } from './door';
+import { hoursSchema } from './hours';
+import { levelSchema } from './level';
 import { memorySchema } from './memory';
 import { personSchema } from './person';
 import { readingSchema } from './reading';
@@ -30,6 +33,9 @@ export const SCHEMAS: { readonly [C in Collection]: z.ZodType } = {
   spaces: spaceSchema,
   sides: sidesSchema,
   zones: zoneSchema,
+  calendars: calendarSchema,
+  hours: hoursSchema,
+  levels: levelSchema,
 };
 
 export { settingValueSchema } from './device';

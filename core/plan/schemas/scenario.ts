@@ -19,6 +19,8 @@ export const actSchema = z.discriminatedUnion('does', [
     valid: z.boolean(),
     device: innerId().nullable().default(null),
     output: whole(0, 63).default(0),
+    /** Tells one person from another, where a card that comes twice is watched. */
+    who: whole(1, 9).optional(),
   }),
   /** A button, a switch, a key of a station. */
   z.strictObject({
@@ -53,6 +55,9 @@ export const actSchema = z.discriminatedUnion('does', [
   /** A lockdown of the whole site, called over the network; that it is over. */
   z.strictObject({ does: z.literal('lockdown'), at }),
   z.strictObject({ does: z.literal('lockdown-over'), at }),
+  /** The hours of free passage begin, by the clock; and are over. */
+  z.strictObject({ does: z.literal('hours'), at }),
+  z.strictObject({ does: z.literal('hours-over'), at }),
   /** The program of a device stops. */
   z.strictObject({ does: z.literal('hang'), at, device: innerId() }),
   /** It is started again, and has forgotten what it was doing. */

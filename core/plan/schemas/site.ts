@@ -9,6 +9,8 @@ export const siteSchema = z.strictObject({
   address: lines(5000).default(''),
   region: z.enum(['europe', 'uk', 'north-america', 'other']).default('europe'),
   /** Unit that lengths are shown in. Stored lengths are always metres. */
+  /** By the IANA database, `Europe/Berlin`: when the clocks change. Empty where nobody has said. */
+  timeZone: line(60).default(''),
   units: z.enum(['metric', 'american']).default('metric'),
   notes: lines(5000).default(''),
   /** Who plans and installs: stands at the head of every pack. */

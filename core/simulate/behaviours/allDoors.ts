@@ -2,6 +2,7 @@ import { channelsOf } from '../../devices/index';
 import type { Memory } from '../simState';
 import type { Inhabitant } from '../world';
 import type { Reaction } from './behaviour';
+import { pausedFree } from './freePassage';
 import { keyOf } from './refuses';
 
 /** Every door of the device holds again, also one that a code holds open. Whoever leaves asks anew, and is let out. */
@@ -12,6 +13,7 @@ export function lockAtOnce(self: Inhabitant, memory: Memory): Reaction {
     cancel: channels.map((_, index) => `${keyOf(index)}.relock`),
     memory: {
       ...memory,
+      ...pausedFree(self, memory),
       ...Object.fromEntries(channels.map((_, index) => [`${keyOf(index)}.released`, false])),
     },
   };

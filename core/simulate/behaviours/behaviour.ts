@@ -12,7 +12,16 @@ export type Signal =
       readonly before: InputReading;
     }
   | { readonly kind: 'power'; readonly on: boolean }
-  | { readonly kind: 'credential'; readonly channel: number; readonly valid: boolean }
+  /** `who` tells one card from another; `inner` that it came to the reader on the inside. */
+  | {
+      readonly kind: 'credential';
+      readonly channel: number;
+      readonly valid: boolean;
+      readonly who?: number;
+      readonly inner?: boolean;
+    }
+  /** The hours of free passage begin or end, by the clock of whoever keeps them. */
+  | { readonly kind: 'hours'; readonly on: boolean }
   | { readonly kind: 'press'; readonly key?: string }
   /** Somebody turns the lever or pushes the bar from inside. */
   | { readonly kind: 'lever' }
@@ -36,6 +45,8 @@ export interface Reaction {
   /** What a door operator does with the leaf. */
   readonly door?: 'open' | 'close';
   readonly answer?: 'accepted' | 'refused';
+  /** A card came from the side on which its person is not believed to be. */
+  readonly passback?: true;
 }
 
 /** How one kind of device answers: pure, from what it remembers and what reaches it. */

@@ -1,7 +1,9 @@
 import { roleValue, type Channel, type SettingRole } from '../../devices/index';
 import type { Memory } from '../simState';
 import { settingMs, type Inhabitant } from '../world';
+import { freeOf, openFree } from './freePassage';
 import { offline } from './link';
+import { forgiven, passbackOf, passed } from './passback';
 import { isFire, keyOf, refuses } from './refuses';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
 
@@ -28,16 +30,7 @@ export function channelReact(
       if (!signal.valid && alone !== 'facility')
         return { answer: 'refused', ...wrongAgain(self, index, memory) };
       if (refuses(self, memory, index, 'credential')) return { answer: 'refused' };
-      // A right one ends the row of wrong ones.
-      const known = memory[`${key}.wrong`] === undefined ? memory : { ...memory, [`${key}.wrong`]: 0 };
-      if (!toggles(self, index))
-        return { ...release(self, channel, index, 'unlock', known), answer: 'accepted' };
-      const on = known[`${key}.released`] !== true;
-      return {
-        set: { [channel.relay]: on },
-        memory: { ...known, [`${key}.released`]: on },
-        answer: 'accepted',
-      };
+      return granted(self, channel, index, memory, signal);
     }
     case 'input':
       if (signal.input === channel.exitInput) {
@@ -47,6 +40,7 @@ export function channelReact(
       return NOTHING;
     case 'timer':
       if (signal.name === `${key}.relock`) {
+        if (isFree(memory, index)) return NOTHING;
         // Held down beyond its time: it lets go with the hand.
         return memory[`${key}.asked`] === true
           ? { memory: { ...memory, [`${key}.due`]: true } }
@@ -55,8 +49,9 @@ export function channelReact(
       if (signal.name === `${key}.lockedOut`)
         return { memory: { ...memory, [`${key}.lockedOut`]: false, [`${key}.wrong`]: 0 } };
       if (signal.name === `${key}.wanted`) return { memory: { ...memory, [`${key}.wanted`]: false } };
-      if (signal.name === `${key}.held`) return { alarms: { 'held-open': true } };
-      return NOTHING;
+      if (signal.name === `${key}.held`)
+        return isFree(memory, index) ? NOTHING : { alarms: { 'held-open': true } };
+      return withMemory(forgiven(memory, index, signal.name));
     case 'power':
       return signal.on
         ? NOTHING
@@ -68,6 +63,52 @@ export function channelReact(
       return NOTHING;
   }
 }
+
+/** A right one: it lets somebody through, unless it came to this side already and has not left it. */
+function granted(
+  self: Inhabitant,
+  channel: Channel,
+  index: number,
+  memory: Memory,
+  signal: Extract<Signal, { kind: 'credential' }>,
+): Reaction {
+  const key = keyOf(index);
+  const way = passbackOf(self, memory, signal);
+  if (way === 'refused') return { answer: 'refused', passback: true };
+  const { memory: believed, timers, cancel } = passed(self, signal);
+  // A right one ends the row of wrong ones.
+  const wrong = memory[`${key}.wrong`] === undefined ? {} : { [`${key}.wrong`]: 0 };
+  const known = { ...memory, ...wrong, ...believed };
+  const opened = opens(self, channel, index, known, signal.inner === true);
+  return {
+    ...opened,
+    timers: [...(opened.timers ?? []), ...timers],
+    cancel: [...(opened.cancel ?? []), ...cancel],
+    answer: 'accepted',
+    ...(way === 'reported' ? { passback: true as const } : {}),
+  };
+}
+
+/** What a right card or code does to the lock: nothing to one that is free, for good to one that waits for the first person in. */
+function opens(
+  self: Inhabitant,
+  channel: Channel,
+  index: number,
+  memory: Memory,
+  leaving: boolean,
+): Reaction {
+  if (isFree(memory, index)) return { memory };
+  if (freeOf(memory, index) === 'waits' && !leaving) return openFree(self, channel, index, memory);
+  if (!toggles(self, index)) return release(self, channel, index, 'unlock', memory);
+  const on = memory[`${keyOf(index)}.released`] !== true;
+  return { set: { [channel.relay]: on }, memory: { ...memory, [`${keyOf(index)}.released`]: on } };
+}
+
+/** Unlocked for everybody until its hours are over. */
+const isFree = (memory: Memory, index: number): boolean =>
+  freeOf(memory, index) === 'open' && memory[`${keyOf(index)}.released`] === true;
+
+const withMemory = (memory: Memory | null): Reaction => (memory === null ? NOTHING : { memory });
 
 /** What a board that stops has forgotten of a channel. */
 const forgotten = (memory: Memory, key: string): Memory => ({
@@ -127,11 +168,14 @@ function asked(
   const reports = setting(self, index, 'rex') === 'reports';
   const key = keyOf(index);
   const shut = !reports && refuses(self, memory, index, 'exit');
+  // Whoever leaves a door that is free starts no time after which it locks.
+  if (isFree(memory, index) && !reports && channel.exitSense !== 'level') return NOTHING;
   if (channel.exitSense !== 'level' || reports) {
     const pressed = reading === asks && before !== asks && before !== 'dead';
     if (!pressed || shut) return NOTHING;
     return reports ? wanted(self, index, memory) : release(self, channel, index, 'exit', memory);
   }
+  if (isFree(memory, index) && !reports) return { memory: { ...memory, [`${key}.asked`]: reading === asks } };
   const down = { ...memory, [`${key}.asked`]: reading === asks, [`${key}.due`]: false };
   if (reading === asks && !shut) return release(self, channel, index, 'exit', down);
   if (before !== asks) return shut ? { memory: down } : NOTHING;
@@ -167,6 +211,7 @@ function doorMoved(
   if (before === 'dead')
     return reading === 'closed' ? { alarms: { 'held-open': false, forced: false } } : NOTHING;
   if (reading === 'open' && before === 'closed') {
+    if (isFree(memory, index)) return NOTHING;
     const timers = [{ name: `${key}.held`, after: settingMs(self, 'held', 30, index) }];
     const right = memory[`${key}.released`] === true || memory[`${key}.wanted`] === true;
     if (!right) return { timers, alarms: { forced: true } };
@@ -176,6 +221,8 @@ function doorMoved(
       : { timers };
   }
   if (reading !== 'closed') return NOTHING;
+  if (isFree(memory, index))
+    return { cancel: [`${key}.held`], alarms: { 'held-open': false, forced: false } };
   const quiet = { cancel: [`${key}.held`], alarms: { 'held-open': false, forced: false } };
   const onClose = setting(self, index, 'relock') === 'close' && !isFire(self, memory);
   if (!onClose || memory[`${key}.released`] !== true) return quiet;

@@ -10,6 +10,8 @@ import {
 import type { Inhabitant } from '../world';
 import type { Memory } from '../simState';
 import { channelReact } from './channel';
+import { combine } from './combine';
+import { clock } from './freePassage';
 import { follow } from './follow';
 import { interlock } from './interlock';
 import { link } from './link';
@@ -47,6 +49,7 @@ const MODELS: { [K in FunctionKind]: Model<K> } = {
   input: ownInput,
   interlock,
   link,
+  clock: (_spec, self, memory, signal) => clock(self, memory, signal),
   decides: (spec, self, memory, signal) => overChannels(self, spec.channels, memory, signal),
   ownCodes: ({ bell }, _self, _memory, signal) => (bell === null ? NOTHING : pulse(bell, PRESS_MS, signal)),
   timer: (spec, self, memory, signal) => {
@@ -113,19 +116,9 @@ const overChannels = (
   signal: Signal,
 ): Reaction =>
   channels.reduce<Reaction>(
-    (sum, channel, index) => merge(sum, channelReact(self, channel, index, sum.memory ?? memory, signal)),
+    (sum, channel, index) => combine(sum, channelReact(self, channel, index, sum.memory ?? memory, signal)),
     NOTHING,
   );
-
-const merge = (a: Reaction, b: Reaction): Reaction => ({
-  set: { ...a.set, ...b.set },
-  timers: [...(a.timers ?? []), ...(b.timers ?? [])],
-  cancel: [...(a.cancel ?? []), ...(b.cancel ?? [])],
-  alarms: { ...a.alarms, ...b.alarms },
-  ...(b.memory || a.memory ? { memory: { ...a.memory, ...b.memory } } : {}),
-  ...(b.answer || a.answer ? { answer: b.answer ?? a.answer } : {}),
-  ...(b.door || a.door ? { door: b.door ?? a.door } : {}),
-});
 
 /** How one function answers. */
 const answer = (spec: DeviceFunction, self: Inhabitant, memory: Memory, signal: Signal): Reaction =>
@@ -137,7 +130,7 @@ export const react: React = (self, memory, signal) => {
   if (functions.length === 1) return answer(functions[0]!, self, memory, signal);
   let sum = NOTHING;
   const add = (one: Reaction): void => {
-    if (one !== NOTHING) sum = sum === NOTHING ? one : merge(sum, one);
+    if (one !== NOTHING) sum = sum === NOTHING ? one : combine(sum, one);
   };
   for (const spec of functions) add(answer(spec, self, sum.memory ?? memory, signal));
   if (does(self.type, 'output')) add(follow(self, memory, signal, sum));
@@ -145,4 +138,6 @@ export const react: React = (self, memory, signal) => {
 };
 
 export { heedsLockdown } from './link';
+export { keepsFreePassage } from './freePassage';
+export { keepsPassback } from './passback';
 export { NOTHING, type Reaction, type Signal } from './behaviour';

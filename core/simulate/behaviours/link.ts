@@ -3,6 +3,7 @@ import type { Memory } from '../simState';
 import type { Inhabitant } from '../world';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
 import { lockAtOnce } from './allDoors';
+import { resumeFree } from './freePassage';
 import { isFire, SITE_LOCKDOWN } from './refuses';
 
 /** What a device remembers while its network is lost. */
@@ -31,7 +32,8 @@ function lockdown(self: Inhabitant, memory: Memory, on: boolean): Reaction {
   if ((memory[SITE_LOCKDOWN] === true) === on) return NOTHING;
   const next = { ...memory, [SITE_LOCKDOWN]: on };
   // A fire goes before a lockdown.
-  return on && !isFire(self, next) ? lockAtOnce(self, next) : { memory: next };
+  if (on) return isFire(self, next) ? { memory: next } : lockAtOnce(self, next);
+  return resumeFree(self, next);
 }
 
 /** Whether a device keeps a lockdown that is called over the network. */

@@ -4,6 +4,8 @@ import type { Inhabitant } from '../world';
 import { NOTHING, type Reaction, type Signal } from './behaviour';
 import { lockAtOnce, releaseAll } from './allDoors';
 import { release } from './channel';
+import { resumeFree } from './freePassage';
+import { combine } from './combine';
 import { fireBy, interlockBy, isFire, lockdownBy, refuses } from './refuses';
 
 type Does = (self: Inhabitant, memory: Memory, asked: boolean, input: string, channel: number) => Reaction;
@@ -17,7 +19,8 @@ const DOES: Readonly<Record<Acted, Does>> = {
   lockdown: (self, memory, asked, input) => {
     const next = { ...memory, [lockdownBy(input)]: asked };
     // A fire goes before a lockdown.
-    return asked && !isFire(self, next) ? lockAtOnce(self, next) : { memory: next };
+    if (asked) return isFire(self, next) ? { memory: next } : lockAtOnce(self, next);
+    return resumeFree(self, next);
   },
   exit: (self, memory, asked, _input, index) => {
     const channel = channelsOf(self.type)[index];
@@ -29,7 +32,10 @@ const DOES: Readonly<Record<Acted, Does>> = {
   fire: (self, memory, asked, input) => {
     const next = { ...memory, [fireBy(input)]: asked };
     if (!asked && isFire(self, next)) return { memory: next };
-    return asked ? releaseAll(self, next) : lockAtOnce(self, next);
+    if (asked) return releaseAll(self, next);
+    // What was free before the fire is so after it.
+    const locked = lockAtOnce(self, next);
+    return combine(locked, resumeFree(self, locked.memory ?? next));
   },
 };
 

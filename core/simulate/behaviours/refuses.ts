@@ -6,6 +6,11 @@ import type { Inhabitant } from '../world';
 export const lockdownBy = (input: string): string => `lockdown.${input}`;
 /** What it remembers while a lockdown is called for the whole site. */
 export const SITE_LOCKDOWN = 'lockdown';
+/** Whether a lockdown keeps the doors of a device shut, by an input or over the network. */
+export const lockedDown = (self: Inhabitant, memory: Memory): boolean =>
+  memory[SITE_LOCKDOWN] === true ||
+  functionsOf(self.type, 'input').some(({ input }) => memory[lockdownBy(input)] === true);
+
 export const fireBy = (input: string): string => `fire.${input}`;
 export const interlockBy = (input: string): string => `interlock.${input}`;
 
@@ -20,10 +25,9 @@ export function refuses(
   by: 'credential' | 'exit',
 ): boolean {
   if (by === 'credential' && memory[`${keyOf(channel)}.lockedOut`] === true) return true;
-  if (by === 'credential' && memory[SITE_LOCKDOWN] === true) return true;
+  if (by === 'credential' && lockedDown(self, memory)) return true;
   for (const { input } of functionsOf(self.type, 'input')) {
     if (memory[interlockBy(input)] === true) return true;
-    if (by === 'credential' && memory[lockdownBy(input)] === true) return true;
   }
   const interlock = functionOf(self.type, 'interlock');
   if (!interlock) return false;

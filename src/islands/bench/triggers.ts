@@ -2,7 +2,7 @@ import { functionOf, functionsOf } from '#core/devices/index';
 import { doorDevices, exits } from '#core/door/index';
 import { callers, fireReleases, needsNetwork } from '#core/prove/index';
 import type { Device } from '#core/plan/index';
-import { heedsLockdown, standing, type Stimulus } from '#core/simulate/index';
+import { heedsLockdown, keepsFreePassage, standing, type Stimulus } from '#core/simulate/index';
 import type { Bench as BenchState } from './useBench';
 
 /** Something that can be done to a door. */
@@ -156,6 +156,16 @@ const power: Group = ({ world, state }) => {
             label: 'Network lost',
             on: !state.network,
             stimulus: { kind: 'network', on: !state.network } as const,
+          },
+        ]
+      : []),
+    ...(world.inhabitants.some(keepsFreePassage)
+      ? [
+          {
+            id: 'hours',
+            label: 'Hours of free passage',
+            on: state.hours,
+            stimulus: { kind: 'hours', on: !state.hours } as const,
           },
         ]
       : []),

@@ -1,6 +1,6 @@
 import { STATIONS } from '#core/checks/stations';
 import type { StationId } from '#core/checks/index';
-import { doorsInOrder, terminalLabel, typeIn, type DoorId, type Plan } from '#core/plan/index';
+import { doorsOf, doorsInOrder, terminalLabel, typeIn, type DoorId, type Plan } from '#core/plan/index';
 import { STATION_NAMES } from '#words/findings/index';
 
 /** Where a thing that was found leads. */
@@ -59,7 +59,7 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
       value: `person ${person.name} ${person.id}`,
       head: '',
       text: person.name,
-      place: person.doors.join(' '),
+      place: doorsOf(plan, person).join(' '),
       way: { kind: 'people' },
     })),
     ...hereFirst(Object.values(plan.devices), door).map((device): Findable => {

@@ -1,6 +1,6 @@
 import { useForm } from 'react-hook-form';
 import { codeProblem, findLanguage, freeSlot } from '#core/keypads/index';
-import { typeIn, type Device, type Door, type Person } from '#core/plan/index';
+import { opensEver, UNLIMITED, typeIn, type Device, type Door, type Person } from '#core/plan/index';
 import { codeProblemWords } from '#words/findings/index';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -50,7 +50,7 @@ export function PersonDialog({ person, door, keypad, onClose }: Props) {
   const checkCode = (code: string) => {
     if (code === '') return true;
     if (!language || !keypad) return /^\d{4,8}$/.test(code) || 'Four to eight digits.';
-    const held = others.filter((one) => one.doors.includes(door.id)).map((one) => one.code);
+    const held = others.filter((one) => opensEver(plan, one, door.id)).map((one) => one.code);
     const programming = plan.memories[keypad.id]?.programmingCode ?? language.factoryCode;
     const problem = codeProblem(language, code, programming, held);
     return problem === null || `${codeProblemWords(problem)}.`;
@@ -65,12 +65,18 @@ export function PersonDialog({ person, door, keypad, onClose }: Props) {
   };
   const keep = handleSubmit((form) => {
     const { [keypad?.id ?? '']: _old, ...rest } = person?.slots ?? {};
+    const { group, levels, from, until } = person ?? UNLIMITED;
     const next: Omit<Person, 'id'> = {
       name: form.name.trim(),
       role: form.role,
       code: form.code,
       card: form.number === '' ? null : { facility: Number(form.facility || 0), number: Number(form.number) },
-      doors: [...new Set([...(person?.doors ?? []), door.id])],
+      // Whoever opens this door by a level is not given it by name as well: by name it opens at all hours.
+      doors: person && opensEver(plan, person, door.id) ? person.doors : [...(person?.doors ?? []), door.id],
+      group,
+      levels,
+      from,
+      until,
       slots: keypad && form.slot !== '' ? { ...rest, [keypad.id]: Number(form.slot) } : rest,
     };
     const numbers = Object.keys(plan.people).map((id) => Number(/^P(\d+)$/.exec(id)?.[1] ?? 0));

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import Plus from 'lucide-react/icons/plus';
 import { doorParts } from '#core/door/index';
 import { findLanguage } from '#core/keypads/index';
-import type { Device, Door, Person } from '#core/plan/index';
+import { peopleAt, type Device, type Door, type Person } from '#core/plan/index';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import type { Bench } from '../bench/useBench';
@@ -64,10 +64,8 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
   const dispatch = useDispatch();
   const [open, setOpen] = useState<Person | 'new' | null>(null);
   const [shown, setShown] = useState(false);
-  const here = Object.values(plan.people)
-    .filter((person) => person.doors.includes(door.id))
-    .sort((a, b) => a.name.localeCompare(b.name));
-  const elsewhere = Object.values(plan.people).filter((person) => !person.doors.includes(door.id));
+  const here = peopleAt(plan, door.id).sort((a, b) => a.name.localeCompare(b.name));
+  const elsewhere = Object.values(plan.people).filter((person) => !here.includes(person));
   return (
     <section>
       <header className={css['head']}>

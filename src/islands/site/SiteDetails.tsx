@@ -49,6 +49,7 @@ export function SiteDetails() {
             </option>
           ))}
         </SelectField>
+        <TimeZone key={site.timeZone} site={site} />
       </form>
     </section>
   );
@@ -73,5 +74,40 @@ function SiteText({ text: { field, label, hint, most }, site }: { text: Text; si
       onBlur={keep}
       onKeyDown={(event) => event.key === 'Enter' && keep()}
     />
+  );
+}
+
+/** Where the site's clocks are changed, by the IANA database. Another zone than one of it is refused and said. */
+function TimeZone({ site }: { site: Site }) {
+  const dispatch = useDispatch();
+  const [draft, setDraft] = useState(site.timeZone);
+  const [wrong, setWrong] = useState(false);
+  const keep = async () => {
+    const zone = draft.trim();
+    if (zone === site.timeZone) return setWrong(false);
+    const { isTimeZone } = await import('#core/access/clock');
+    if (zone !== '' && !isTimeZone(zone)) return setWrong(true);
+    setWrong(false);
+    dispatch({ kind: 'setSite', patch: { timeZone: zone } }, 'change the time zone');
+  };
+  return (
+    <>
+      <TextField
+        label="Time zone"
+        hint="Such as Europe/Berlin: when the clocks change is shown in the week of a door."
+        value={draft}
+        maxLength={60}
+        list="time-zones"
+        error={wrong ? 'No such time zone. It was not kept.' : null}
+        onChange={(event) => setDraft(event.target.value)}
+        onBlur={() => void keep()}
+        onKeyDown={(event) => event.key === 'Enter' && void keep()}
+      />
+      <datalist id="time-zones">
+        {Intl.supportedValuesOf('timeZone').map((zone) => (
+          <option key={zone} value={zone} />
+        ))}
+      </datalist>
+    </>
   );
 }

@@ -17,7 +17,7 @@ export const PAGE_VIEWS: Record<SitePage, LazyView<SitePageProps>> = {
   supplies: lazily(() => import('./SuppliesPage').then((it) => it.SuppliesPage)),
   release: lazily(() => import('../release/ReleasePage').then((it) => it.ReleasePage)),
   sets: lazily(() => import('../sets/SetsPage').then((it) => it.SetsPage)),
-  people: lazily(() => import('./PeoplePage').then((it) => it.PeoplePage)),
+  people: lazily(() => import('../access/AccessPage').then((it) => it.AccessPage)),
   types: lazily(() => import('../types/TypesPage').then((it) => it.TypesPage)),
   log: lazily(() => import('./LogPage').then((it) => it.LogPage)),
   pack: lazily(() => import('./PackPage').then((it) => it.PackPage)),

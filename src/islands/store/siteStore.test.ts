@@ -1,6 +1,6 @@
 import * as admission from '#core/admission/index';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { publicPlan, type Edit, type Plan } from '#core/plan/index';
+import { UNLIMITED, publicPlan, type Edit, type Plan } from '#core/plan/index';
 import { magnetDoor, mustApply, strikeDoor } from '../../../core/specimens/doors';
 import { Backend } from './backendForTests';
 import { SiteStore } from './siteStore';
@@ -193,6 +193,7 @@ describe('SiteStore', () => {
       name: 'Ines',
       role: 'user' as const,
       doors: ['D01'],
+      ...UNLIMITED,
       code: '480216',
       card: { facility: 1, number: 2 },
       slots: {},

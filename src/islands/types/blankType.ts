@@ -107,6 +107,8 @@ export function blankFunction(kind: FunctionKind, board: string): DeviceFunction
       return { kind, board, input: 'input', acts: 'aux' };
     case 'link':
       return { kind, lostSetting: 'offline' };
+    case 'clock':
+      return { kind };
     case 'interlock':
       return { kind, usedSetting: 'interlock' };
     case 'ownCodes':

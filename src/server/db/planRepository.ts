@@ -46,6 +46,14 @@ const BINDINGS: Record<Collection, Binding> = {
   spaces: { table: schema.spaces, key: schema.spaces.id, toRow: rows.spaceRow, fromRow: rows.spaceFrom },
   sides: { table: schema.sides, key: schema.sides.id, toRow: rows.sidesRow, fromRow: rows.sidesFrom },
   zones: { table: schema.zones, key: schema.zones.id, toRow: rows.zoneRow, fromRow: rows.zoneFrom },
+  calendars: {
+    table: schema.calendars,
+    key: schema.calendars.id,
+    toRow: rows.calendarRow,
+    fromRow: rows.calendarFrom,
+  },
+  hours: { table: schema.hours, key: schema.hours.id, toRow: rows.hoursRow, fromRow: rows.hoursFrom },
+  levels: { table: schema.levels, key: schema.levels.id, toRow: rows.levelRow, fromRow: rows.levelFrom },
   scenarios: {
     table: schema.scenarios,
     key: schema.scenarios.id,

@@ -12,6 +12,9 @@ import type {
   Sides,
   Space,
   Zone,
+  Calendar,
+  Hours,
+  Level,
 } from '#core/plan/index';
 import { deviceOf, pinOf, terminalId } from '#core/plan/index';
 import type {
@@ -27,6 +30,9 @@ import type {
   sides,
   spaces,
   zones,
+  calendars,
+  hours,
+  levels,
 } from './schema';
 
 /** How each thing of a plan becomes a row and comes back. The two functions of a pair undo each other. */
@@ -52,10 +58,14 @@ export function conductorFrom(row: Row<typeof conductors>): Conductor {
   return { ...rest, from: terminalId(fromDevice, fromPin), to: terminalId(toDevice, toPin) } as Conductor;
 }
 
-export const personRow = (site: string, { card, doors: at, slots, ...rest }: Person): Row<typeof people> => ({
+export const personRow = (
+  site: string,
+  { card, doors: at, slots, levels: held, ...rest }: Person,
+): Row<typeof people> => ({
   site,
   ...rest,
   doors: [...at],
+  levels: [...held],
   slots: { ...slots },
   cardFacility: card?.facility ?? null,
   cardNumber: card?.number ?? null,
@@ -116,3 +126,10 @@ export const sidesRow = (site: string, of: Sides): Row<typeof sides> => wholeRow
 export const sidesFrom = ({ body }: Row<typeof sides>): Sides => body;
 export const zoneRow = (site: string, zone: Zone): Row<typeof zones> => wholeRow(site, zone);
 export const zoneFrom = ({ body }: Row<typeof zones>): Zone => body;
+export const calendarRow = (site: string, calendar: Calendar): Row<typeof calendars> =>
+  wholeRow(site, calendar);
+export const calendarFrom = ({ body }: Row<typeof calendars>): Calendar => body;
+export const hoursRow = (site: string, of: Hours): Row<typeof hours> => wholeRow(site, of);
+export const hoursFrom = ({ body }: Row<typeof hours>): Hours => body;
+export const levelRow = (site: string, level: Level): Row<typeof levels> => wholeRow(site, level);
+export const levelFrom = ({ body }: Row<typeof levels>): Level => body;

@@ -22,6 +22,9 @@ import type {
   Sides,
   Space,
   Zone,
+  Calendar,
+  Hours,
+  Level,
   Site,
 } from '#core/plan/index';
 
@@ -39,6 +42,7 @@ export const sites = sqliteTable('sites', {
   contact: text('contact').notNull().default(''),
   reference: text('reference').notNull().default(''),
   lastDoor: integer('last_door').notNull().default(0),
+  timeZone: text('time_zone').notNull().default(''),
   revision: integer('revision').notNull().default(0),
 });
 
@@ -58,6 +62,8 @@ export const doors = sqliteTable(
     deadState: text('dead_state', { mode: 'json' }).$type<DeadStateChoice | null>(),
     schools: text('schools', { mode: 'json' }).$type<Door['schools']>().notNull().default({}),
     expectations: text('expectations', { mode: 'json' }).$type<Door['expectations']>().notNull().default([]),
+    freePassage: text('free_passage'),
+    openingHours: text('opening_hours'),
     notes: text('notes').notNull(),
     lastWire: integer('last_wire').notNull().default(0),
   },
@@ -145,6 +151,10 @@ export const people = sqliteTable(
     role: text('role').notNull(),
     doors: text('doors', { mode: 'json' }).$type<string[]>().notNull(),
     slots: text('slots', { mode: 'json' }).$type<Record<string, number>>().notNull(),
+    group: text('group_name').notNull().default(''),
+    levels: text('levels', { mode: 'json' }).$type<string[]>().notNull().default([]),
+    from: text('valid_from'),
+    until: text('valid_until'),
     cardFacility: integer('card_facility'),
     cardNumber: integer('card_number'),
     /** A secret: never logged, never exported unless asked for. */
@@ -234,6 +244,36 @@ export const zones = sqliteTable(
     site: siteColumn(),
     id: text('id').notNull(),
     body: text('body', { mode: 'json' }).$type<Zone>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.id] })],
+);
+
+export const calendars = sqliteTable(
+  'calendars',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    body: text('body', { mode: 'json' }).$type<Calendar>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.id] })],
+);
+
+export const hours = sqliteTable(
+  'hours',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    body: text('body', { mode: 'json' }).$type<Hours>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.id] })],
+);
+
+export const levels = sqliteTable(
+  'access_levels',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    body: text('body', { mode: 'json' }).$type<Level>().notNull(),
   },
   (t) => [primaryKey({ columns: [t.site, t.id] })],
 );

@@ -1,4 +1,5 @@
 import { and, desc, eq, gt, inArray, sql } from 'drizzle-orm';
+import { backToday } from '#core/admission/index';
 import type { EditBack } from '#core/plan/index';
 import type { Reader } from '../db/open';
 import * as schema from '../db/schema';
@@ -62,12 +63,15 @@ export const recentEdits = (db: Reader, site: string, limit: number): LoggedEdit
     .all();
 
 /** What takes a line of the log back; null where the line is not there, or is older than the keeping of this. */
-export const backOf = (db: Reader, site: string, revision: number): EditBack | null =>
-  db
+export function backOf(db: Reader, site: string, revision: number): EditBack | null {
+  const row = db
     .select({ body: schema.editBacks.body })
     .from(schema.editBacks)
     .where(and(eq(schema.editBacks.site, site), eq(schema.editBacks.revision, revision)))
-    .get()?.body ?? null;
+    .get();
+  // Kept by an earlier version, it may lack what things have today.
+  return row ? backToday(row.body) : null;
+}
 
 /** Which of these edits are never to be kept: refused, or taken back by their sender. */
 export function withdrawnIds(db: Reader, site: string, ids: readonly string[]): Set<string> {

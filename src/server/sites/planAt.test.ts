@@ -1,6 +1,7 @@
+import { sql } from 'drizzle-orm';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { sameContent, type Edit, type Plan } from '#core/plan/index';
+import { blankPerson, sameContent, type Edit, type Plan } from '#core/plan/index';
 import { quillhaven } from '#demo/quillhaven';
 import { openDatabase } from '../db/open';
 import { editBacks } from '../db/schema';
@@ -49,6 +50,20 @@ describe('planAt', () => {
       }),
       { numRuns: 15 },
     );
+  });
+  it('reads what an earlier version kept as it would be today', () => {
+    const person = { ...blankPerson('P90', 'Odd'), doors: ['D02'] };
+    const { db, site, states } = changed([
+      { kind: 'addPerson', person },
+      { kind: 'removePerson', id: 'P90' },
+    ]);
+    // Before people had groups, levels and days.
+    db.run(
+      sql`update edit_backs set body = json_remove(body, '$.inverse.person.levels', '$.inverse.person.group', '$.inverse.person.until')`,
+    );
+    forget(db, site);
+    const live = liveSite(db, site)!;
+    for (const [revision, plan] of states) expect(planAt(db, live, revision)).toEqual(plan);
   });
   it('gives nothing where a change on the way is not kept, or there was no such revision', () => {
     const note = (notes: string): Edit => ({ kind: 'setDoor', id: 'D02', patch: { notes } });

@@ -13,6 +13,10 @@ import { leavingForced } from './leaving-forced';
 import { dipForbidden } from './dip-forbidden';
 import { interlockTraps } from './interlock-traps';
 import { switchTraps } from './switch-traps';
+import { hoursNotKept } from './hours-not-kept';
+import { passageUnset } from './passage-unset';
+import { passbackOneSide } from './passback-one-side';
+import { passbackFollows } from './passback-follows';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
 import { operatorUnminded } from './operator-unminded';
@@ -303,6 +307,10 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'dip-forbidden': dipForbidden,
   'interlock-traps': interlockTraps,
   'switch-traps': switchTraps,
+  'hours-not-kept': hoursNotKept,
+  'passage-unset': passageUnset,
+  'passback-one-side': passbackOneSide,
+  'passback-follows': passbackFollows,
   'lockdown-idle': lockdownIdle,
   'fire-door-unlatched': fireDoorUnlatched,
   'operator-unminded': operatorUnminded,

@@ -1,0 +1,11 @@
+import { hours } from '../analyses/hours';
+import { rule } from '../hit';
+
+export const hoursNotKept = rule({
+  code: 'hours-not-kept',
+  family: 'C',
+  station: 'program',
+  severity: 'caution',
+  basis: 'physics',
+  find: hours,
+});

@@ -1,0 +1,11 @@
+import { hours } from '../analyses/hours';
+import { rule } from '../hit';
+
+export const passageUnset = rule({
+  code: 'passage-unset',
+  family: 'C',
+  station: 'program',
+  severity: 'fix',
+  basis: 'practice',
+  find: hours,
+});

@@ -1,0 +1,11 @@
+import { passback } from '../analyses/passback';
+import { rule } from '../hit';
+
+export const passbackOneSide = rule({
+  code: 'passback-one-side',
+  family: 'C',
+  station: 'program',
+  severity: 'fix',
+  basis: 'physics',
+  find: passback,
+});

@@ -1,0 +1,60 @@
+import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
+import { useStoredView } from '../storedView';
+import { usePlan } from '../store/context';
+import { Asked } from './Asked';
+import { Concerns } from './Concerns';
+import { DaysOff } from './DaysOff';
+import { HoursView } from './HoursView';
+import { Levels } from './Levels';
+import { People } from './People';
+import { WeekView } from './WeekView';
+import { useNow } from './today';
+import css from './Access.module.css';
+
+type View = 'people' | 'levels' | 'week' | 'hours' | 'days-off';
+const VIEWS: readonly { readonly id: View; readonly label: string }[] = [
+  { id: 'people', label: 'People' },
+  { id: 'levels', label: 'Levels' },
+  { id: 'week', label: 'Week' },
+  { id: 'hours', label: 'Hours' },
+  { id: 'days-off', label: 'Days off' },
+];
+const IDS = VIEWS.map(({ id }) => id);
+
+/** Who opens which doors and when: people, access levels, hours, days off, a week at a glance, and a question answered. */
+export function AccessPage() {
+  const [view, setView] = useStoredView<View>('access', 'people', IDS);
+  const { people } = usePlan();
+  const now = useNow();
+  const asks = view !== 'people' && Object.keys(people).length > 0;
+  return (
+    <TabRoot<View> value={view} onChange={setView} className={css['root']}>
+      <TabList tabs={VIEWS} label="Access, seen as" />
+      <div className={asks ? css['desk'] : css['alone']}>
+        <div className={css['main']}>
+          <TabPanel id="people">
+            <People />
+          </TabPanel>
+          <TabPanel id="levels">
+            <Levels now={now} />
+          </TabPanel>
+          <TabPanel id="week">
+            <WeekView now={now} />
+          </TabPanel>
+          <TabPanel id="hours">
+            <HoursView />
+          </TabPanel>
+          <TabPanel id="days-off">
+            <DaysOff />
+          </TabPanel>
+        </div>
+        {asks && (
+          <aside className={css['side']} aria-label="Questions about access">
+            {now && <Asked now={now} />}
+            {now && <Concerns now={now} />}
+          </aside>
+        )}
+      </div>
+    </TabRoot>
+  );
+}
