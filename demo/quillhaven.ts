@@ -16,6 +16,7 @@ import { intercomSets, wireIntercom } from '#core/intercom/index';
 import { metres } from '#core/units/index';
 import { DOORS, type DemoDoor } from './doors';
 import { MISTAKES } from './mistakes';
+import { ACCESS } from './access';
 import { ROOMS } from './rooms';
 
 const person = (
@@ -175,6 +176,6 @@ export function quillhaven({ mistakes = true } = {}): Plan {
     plan = apply(plan, wiring.edit);
   }
   if (mistakes) plan = MISTAKES.flatMap((mistake) => mistake.edits(plan)).reduce(apply, plan);
-  plan = ROOMS.reduce(apply, plan);
+  plan = [...ROOMS, ...ACCESS].reduce(apply, plan);
   return commission(keyIn(noteNetwork(plan)));
 }

@@ -87,12 +87,13 @@ export function concernWords(
 ): { readonly what: string; readonly where: string; readonly why: string } {
   switch (concern.kind) {
     case 'no-way': {
-      const { people, door, at } = concern;
+      const { people, doors, at } = concern;
+      const one = doors.length === 1;
       const who = people.length === 1 ? personName(plan, people[0]!) : `${people.length} people`;
       return {
-        what: `Opens ${door}, not the way to it`,
+        what: `Opens ${doors.slice(0, 3).join(', ')}${doors.length > 3 ? ` and ${doors.length - 3} more` : ''}, not the way to ${one ? 'it' : 'them'}`,
         where: who,
-        why: `From ${momentWords(at, now)} at the latest no door that they open leads there from outside.`,
+        why: `From the street they come no further than a door before ${one ? 'it' : 'them'} that they do not open: on ${momentWords(at, now)}, for one.`,
       };
     }
     case 'free-unattended':

@@ -7,9 +7,9 @@ import { opensOn } from './opensOn';
 import { alike } from './signatures';
 import { covers, type Span } from './spans';
 
-/** A door that people open while they cannot come to it: they lack one before it, always or at some time of the week. */
+/** Doors that the same people open while they cannot come to them: they lack one before, always or at some time of the week. */
 export interface NoWay {
-  readonly door: string;
+  readonly doors: readonly string[];
   /** The first moment of the week at which it is so. */
   readonly at: Moment;
   readonly people: readonly string[];
@@ -35,10 +35,20 @@ export function noWays(plan: Plan, monday: Day): NoWay[] {
       else found.set(door, { at: earlier(known.at, at), people: [...known.people, ...people] });
     }
   }
-  return graph.passages.flatMap(({ door }) => {
+  const byPeople = new Map<string, NoWay>();
+  for (const { door } of graph.passages) {
     const one = found.get(door);
-    return one ? [{ door, at: one.at, people: [...one.people].sort() }] : [];
-  });
+    if (!one) continue;
+    const people = [...one.people].sort();
+    const key = people.join('\n');
+    const known = byPeople.get(key);
+    byPeople.set(key, {
+      doors: [...(known?.doors ?? []), door],
+      at: known ? earlier(known.at, one.at) : one.at,
+      people,
+    });
+  }
+  return [...byPeople.values()];
 }
 
 const earlier = (a: Moment, b: Moment): Moment =>

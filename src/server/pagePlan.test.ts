@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { allDevices, conductorsOf, doorsInOrder, SECRET_COLLECTIONS } from '#core/plan/index';
+import { doorsOf, allDevices, conductorsOf, doorsInOrder, SECRET_COLLECTIONS } from '#core/plan/index';
 import { traceLoops } from '#core/loops/index';
 import { quillhaven } from '#demo/quillhaven';
 import { siteOf } from '../../core/specimens/site';
@@ -43,7 +43,9 @@ describe('pageOfDoor', () => {
     expect(Object.values(page.plan.cables)).toEqual(expect.arrayContaining(own));
     expect(Object.values(page.plan.cables).every(({ door }) => page.doors?.includes(door))).toBe(true);
     expect(
-      Object.values(page.plan.people).every(({ doors }) => doors.some((door) => page.doors?.includes(door))),
+      Object.values(page.plan.people).every((person) =>
+        doorsOf(plan, person).some((door) => page.doors?.includes(door)),
+      ),
     ).toBe(true);
   });
   it('holds no code, card number or keypad memory, and neither does the page of the site', () => {

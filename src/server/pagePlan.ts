@@ -9,7 +9,7 @@ export interface PagePlan {
 }
 
 /** Collections of which a page needs no more than what belongs to its doors; the ledger needs every door. */
-const OF_DOORS: readonly Collection[] = ['cables', 'people', 'readings'];
+const OF_DOORS: readonly Collection[] = ['cables', 'people', 'readings', 'levels', 'hours', 'calendars'];
 
 /**
  * What the page of a door carries: the door with whatever it feels, and the ledger. Without codes, card numbers and keypad

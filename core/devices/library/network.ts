@@ -69,9 +69,14 @@ const PASSBACK_WORDS = {
   refuses: 'refused until it has gone out',
 } as const;
 
-/** Whatever decides and is told over a network keeps hours, each of its doors its own. */
+/**
+ * Whatever decides and is told over a network keeps hours, each of its doors its own; so does a controller without keys of its own: a
+ * computer tells it who may pass, and when.
+ */
 export const withClock = (type: DeviceType): DeviceType =>
-  does(type, 'link') && does(type, 'decides') && !does(type, 'clock')
+  does(type, 'decides') &&
+  !does(type, 'clock') &&
+  (does(type, 'link') || (type.family === 'controller' && !does(type, 'ownCodes')))
     ? {
         ...type,
         settings: [...type.settings, ...channelsOf(type).flatMap(clockSettings)],

@@ -61,6 +61,8 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
     if (done) onClose();
   });
   const chosen = watch('levels');
+  const group = watch('group').trim();
+  const byGroup = levels.filter(({ groups: held }) => held.includes(group)).map(({ name }) => name);
   return (
     <Dialog open onOpenChange={(open) => !open && onClose()} title={person ? person.name : 'Somebody new'}>
       <form className={css['form']} onSubmit={(event) => void keep(event)} noValidate>
@@ -72,13 +74,7 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
           {...register('name', { validate: (name) => name.trim() !== '' || 'A name is needed.' })}
         />
         <div className={css['pair']}>
-          <TextField
-            label="Group"
-            hint="Company or department."
-            list="person-groups"
-            maxLength={80}
-            {...register('group')}
-          />
+          <TextField label="Group" list="person-groups" maxLength={80} {...register('group')} />
           <SelectField label="Role" {...register('role')}>
             <option value="user">Opens doors</option>
             <option value="administrator">Administers</option>
@@ -112,6 +108,11 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
               </button>
             ))}
           </div>
+          {byGroup.length > 0 && (
+            <p className={css['hint']}>
+              As one of {group}: {byGroup.join(', ')}.
+            </p>
+          )}
         </fieldset>
         <fieldset className={css['fieldset']}>
           <legend>Doors by name, at all hours</legend>

@@ -11,7 +11,7 @@ import {
   type Span,
 } from '#core/access/index';
 import type { ClockChange } from '#core/access/clock';
-import { doorsInOrder, findIn, type Plan } from '#core/plan/index';
+import { doorsInOrder, findIn, grantsAt, type Plan } from '#core/plan/index';
 import { clockWords, dayWords, longWeekdayWords, ruleWords, spansWords, weekdayWords } from '#words/access';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
@@ -44,7 +44,11 @@ export function WeekView({ now }: { now: Moment | null }) {
   );
   const [of, setOf] = useState<string | null>(null);
   const [from, setFrom] = useState<string | null>(null);
-  const chosen = of ?? `door ${doors[0]?.id ?? ''}`;
+  // The first door that opens by hours has the most to show.
+  const first =
+    doors.find(({ id }) => Object.values(plan.levels).some((level) => grantsAt(level, id).length > 0)) ??
+    doors[0];
+  const chosen = of ?? `door ${first?.id ?? ''}`;
   const monday = from ?? (now ? mondayOf(now.day) : null);
   const changes = useClockChanges(plan.site.timeZone, monday);
   const days = useMemo(() => (monday === null ? null : daysOf(plan, chosen, monday)), [plan, chosen, monday]);

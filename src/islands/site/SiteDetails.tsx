@@ -82,6 +82,8 @@ function TimeZone({ site }: { site: Site }) {
   const dispatch = useDispatch();
   const [draft, setDraft] = useState(site.timeZone);
   const [wrong, setWrong] = useState(false);
+  // Filled when it is first needed: the server may know other zones than this machine.
+  const [zones, setZones] = useState<readonly string[]>([]);
   const keep = async () => {
     const zone = draft.trim();
     if (zone === site.timeZone) return setWrong(false);
@@ -98,13 +100,14 @@ function TimeZone({ site }: { site: Site }) {
         value={draft}
         maxLength={60}
         list="time-zones"
+        onFocus={() => setZones(Intl.supportedValuesOf('timeZone'))}
         error={wrong ? 'No such time zone. It was not kept.' : null}
         onChange={(event) => setDraft(event.target.value)}
         onBlur={() => void keep()}
         onKeyDown={(event) => event.key === 'Enter' && void keep()}
       />
       <datalist id="time-zones">
-        {Intl.supportedValuesOf('timeZone').map((zone) => (
+        {zones.map((zone) => (
           <option key={zone} value={zone} />
         ))}
       </datalist>
