@@ -52,6 +52,11 @@ const WORDS: Record<
     added: (name) => `${name || 'A person'} added`,
     fields: { from: 'first day', until: 'last day', levels: 'access levels' },
   },
+  languages: {
+    name: (language) => text(language['name']) || text(language['id']),
+    added: (name) => `Keypad language described: ${name}`,
+    fields: { modes: 'its functions', examples: 'its examples', replies: 'what it answers' },
+  },
   calendars: {
     name: (calendar) => text(calendar['name']) || text(calendar['id']),
     added: (name) => `Calendar added: ${name}`,

@@ -1,3 +1,4 @@
+import { levelEdits } from './levelEdits';
 import {
   conductorsOf,
   deviceOf,
@@ -69,6 +70,7 @@ export function copyDoor(
         ...cablesOf(plan, from, id),
         ...scenariosOf(plan, from, id, names),
         ...(wish.people ? peopleOf(plan, from, id, names) : []),
+        ...(wish.people ? levelEdits(plan, (doors) => (doors.includes(from) ? [...doors, id] : doors)) : []),
       ],
     },
   };

@@ -1,3 +1,4 @@
+import { levelEdits } from './levelEdits';
 import {
   allConductors,
   conductorsOf,
@@ -71,6 +72,7 @@ export function renumberDoor(plan: Plan, from: DoorId, to: DoorId): Edit {
           scenario: renamedScenario(names, scenario, from, to),
         })),
       ...releaseEdits(plan, from, to, of),
+      ...levelEdits(plan, (doors) => doors.map((one) => (one === from ? to : one))),
       { kind: 'removeDoor', id: from },
       // A reading keeps its name, which is free again only now.
       ...readings.map((reading): Edit => ({

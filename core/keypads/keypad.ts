@@ -1,3 +1,4 @@
+import { AT_DOOR } from '../leaflet/index';
 import { perform, slotOfCard, slotOfCode } from './deeds';
 import {
   type KeypadLanguage,
@@ -11,7 +12,7 @@ import {
 import { matchTokens } from './matchTokens';
 
 /** Where people stand before a keypad that nobody programs. */
-export const AT_DOOR = 'door';
+export { AT_DOOR };
 
 /** A keypad with its memory, as it stands between two strokes. Plain data; time is an argument. */
 export interface Keypad {

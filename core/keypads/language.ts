@@ -1,4 +1,17 @@
+import type { CodeRule, Deed, Length, Master, ReplyId, Token } from '../leaflet/index';
 import type { CardNumber, KeypadRecord } from '../plan/index';
+
+export {
+  DEEDS,
+  FIELDS,
+  type CodeRule,
+  type Deed,
+  type FieldId,
+  type Length,
+  type Master,
+  type ReplyId,
+  type Token,
+} from '../leaflet/index';
 
 /**
  * A keypad's programming language, as data. The same description reads keys at the on-screen keypad and
@@ -36,17 +49,6 @@ export interface KeypadLanguage {
   readonly examples: readonly Example[];
 }
 
-export interface Length {
-  readonly least: number;
-  readonly most: number;
-}
-
-/**
- * What a code must be beyond its length: as long as the programming code, or of another length; not begin like it, nor it like the
- * code; not begin with a zero, where zeros fill it up.
- */
-export type CodeRule = 'same-length' | 'other-length' | 'not-alike' | 'no-leading-zero';
-
 /** A state of the keypad in which keys mean commands. */
 export interface Mode {
   readonly id: string;
@@ -70,20 +72,6 @@ export interface Command {
   readonly answer?: Reply;
 }
 
-export const DEEDS = [
-  'set-code',
-  'set-card',
-  'add-code',
-  'add-card',
-  'clear-slot',
-  'clear-all',
-  'delete-code',
-  'delete-card',
-  'set-time',
-  'programming-code',
-] as const;
-export type Deed = (typeof DEEDS)[number];
-
 export interface Reset {
   readonly by: 'power-up' | 'contact';
   /** What to do, in the leaflet's words. */
@@ -99,30 +87,12 @@ export interface Example {
   readonly holds: Readonly<Record<number, string>>;
 }
 
-/** What one or more strokes stand for. Digits of a padded field are filled up with zeros on the left. */
-export type Token =
-  | { readonly key: string }
-  | { readonly field: FieldId; readonly least: number; readonly most: number; readonly padded?: true }
-  | { readonly card: true }
-  /** One card after another, as many as are at hand. */
-  | { readonly cards: true }
-  | { readonly master: Master };
-
-/** Cards that open no door: they begin and end the adding or deleting of others. */
-export type Master = 'add' | 'delete';
-
-export const FIELDS = ['programming', 'slot', 'code', 'again', 'seconds'] as const;
-export type FieldId = (typeof FIELDS)[number];
-
 /** What the keypad shows and sounds. */
 export interface Reply {
   readonly beeps: number;
   readonly long: boolean;
   readonly light: 'green' | 'amber' | 'red' | 'off';
 }
-
-export type ReplyId =
-  'opened' | 'refused' | 'programming' | 'stored' | 'left' | 'timed-out' | 'locked-out' | 'key';
 
 /** One thing a person does at the keypad. */
 export type Stroke = { readonly key: string } | { readonly card: CardNumber } | { readonly master: Master };

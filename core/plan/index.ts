@@ -26,6 +26,7 @@ export type { Sides } from './schemas/sides';
 export type { Space, SpaceKind } from './schemas/space';
 export type { Calendar, DayOff } from './schemas/calendar';
 export type { Hours, HoursRow } from './schemas/hours';
+export type { Leaflet } from './schemas/language';
 export type { Exception, Grant, Level } from './schemas/level';
 export type { Zone } from './schemas/zone';
 export type { Act, Scenario } from './schemas/scenario';

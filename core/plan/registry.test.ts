@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { findLanguage, toLeaflet } from '../keypads/index';
 import { SCHEMAS } from '../admission/index';
 import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import {
@@ -51,6 +52,7 @@ function everything(): Plan {
         times: {},
       },
     },
+    { kind: 'addLanguage', language: toLeaflet(findLanguage('slots-1000')!, 'own-slots', 'Own') },
     {
       kind: 'addCalendar',
       calendar: {

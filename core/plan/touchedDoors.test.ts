@@ -18,7 +18,7 @@ describe('staleDoors', () => {
     expect(stale({ kind: 'removeDoor', id: 'D03' })).not.toContain('D03');
   });
   it('are all doors of a person', () => {
-    expect(stale({ kind: 'setPerson', id: 'P04', patch: { code: '111222' } })).toEqual(['D05', 'D06']);
+    expect(stale({ kind: 'setPerson', id: 'P04', patch: { code: '111222' } })).toEqual(['D02', 'D05', 'D06']);
   });
   it('include a door that hangs on the same supply', () => {
     const wire = {

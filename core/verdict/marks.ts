@@ -2,7 +2,7 @@ import { recommendDeadState } from '../brief/index';
 import { STATIONS, type CheckContext, type Finding, type Severity, type StationId } from '../checks/index';
 import { checkSheet, isStale, judgeReading, latestReadings } from '../commission/index';
 import { doorTimes } from '../door/index';
-import { compareMemory, findLanguage, targetOf } from '../keypads/index';
+import { compareMemory, languageOf, targetOf } from '../keypads/index';
 import { opensEver, conductorsOf } from '../plan/index';
 import { worstOf } from '../prove/index';
 
@@ -37,7 +37,7 @@ const MARKS: Record<Exclude<StationId, 'hand-over'>, (door: Marking) => StationM
   },
   program({ plan, parts, door, byFindings }) {
     const anyone = Object.values(plan.people).some((person) => opensEver(plan, person, door.id));
-    const language = findLanguage(parts.decider?.type.language);
+    const language = languageOf(plan, parts.decider?.type.language);
     const id = parts.decider?.device.id ?? '';
     const memory = plan.memories[id];
     if (!language) return anyone ? byFindings(true) : 'not-begun';

@@ -2,7 +2,7 @@ import { opensEver } from '../../plan/index';
 import {
   can,
   factoryMemory,
-  findLanguage,
+  languageOf,
   freeSlot,
   sameCard,
   targetOf,
@@ -13,7 +13,7 @@ import { type Analysis, hit, type Hit } from '../hit';
 
 export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
   const keypad = parts.decider;
-  const language = findLanguage(keypad?.type.language);
+  const language = languageOf(plan, keypad?.type.language);
   if (keypad && keypad.type.language !== undefined && !language)
     return [
       hit('language-unknown', [{ kind: 'device', id: keypad.device.id }], {

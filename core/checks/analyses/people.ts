@@ -1,7 +1,7 @@
 import { does } from '../../devices/index';
 import type { DoorParts } from '../../door/index';
-import { findLanguage, weakness } from '../../keypads/index';
-import { peopleAt, type Person } from '../../plan/index';
+import { languageOf, weakness } from '../../keypads/index';
+import { peopleAt, type Person, type Plan } from '../../plan/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
 /** The people of a door, and what its keypad would refuse. */
@@ -21,14 +21,14 @@ export const people: Analysis<'plan' | 'door' | 'parts'> = ({ plan, door, parts 
       }),
     );
   }
-  return [...findings, ...weak(here, parts), ...roles(here, parts, door.id)];
+  return [...findings, ...weak(plan, here, parts), ...roles(here, parts, door.id)];
 };
 
 type Parts = Pick<DoorParts, 'decider'>;
 
 /** Codes that whoever tries a few would try first. */
-function weak(here: readonly Person[], { decider }: Parts): Hit[] {
-  const factory = findLanguage(decider?.type.language)?.factoryCode;
+function weak(plan: Plan, here: readonly Person[], { decider }: Parts): Hit[] {
+  const factory = languageOf(plan, decider?.type.language)?.factoryCode;
   return here.flatMap((person): Hit[] => {
     const why = weakness(person.code, factory);
     return why === null

@@ -1,5 +1,5 @@
 import type { Command, Deed, KeypadLanguage, Mode, Reply, Token } from '../language';
-import { readNotation, type Shape } from '../notation';
+import { readNotation, type Shape } from '../../leaflet/index';
 
 type NotatedCommand = readonly [does: Deed, strokes: string, more?: Omit<Command, 'does' | 'strokes'>];
 

@@ -5,6 +5,7 @@ import type { Conductor } from '../schemas/conductor';
 import type { Device } from '../schemas/device';
 import type { Door } from '../schemas/door';
 import type { Hours } from '../schemas/hours';
+import type { Leaflet } from '../schemas/language';
 import type { Level } from '../schemas/level';
 import type { KeypadRecord } from '../schemas/memory';
 import type { Person } from '../schemas/person';
@@ -32,6 +33,8 @@ export interface Entities {
   readonly sides: Sides;
   readonly zones: Zone;
   /** Holidays, hours by weekday, and access levels: who opens which doors when. */
+  /** How keypads of the site are programmed, as their leaflets read. */
+  readonly languages: Leaflet;
   readonly calendars: Calendar;
   readonly hours: Hours;
   readonly levels: Level;

@@ -6,6 +6,7 @@ import { DOORS } from './door';
 import type { Collection } from './entities';
 import { HOURS } from './hours';
 import type { Kind } from './kind';
+import { LANGUAGES } from './language';
 import { LEVELS } from './level';
 import { MEMORIES } from './memory';
 import { PEOPLE } from './person';
@@ -18,6 +19,7 @@ import { TYPES } from './type';
 
 /** Every kind of thing in a plan, each before those that name it. */
 export const KINDS = {
+  languages: LANGUAGES,
   types: TYPES,
   calendars: CALENDARS,
   hours: HOURS,

@@ -6,6 +6,7 @@ import { conductorSchema } from './conductor';
 import { deviceSchema } from './device';
 import { doorSchema } from './door';
 import { hoursSchema } from './hours';
+import { languageSchema } from './language';
 import { levelSchema } from './level';
 import { memorySchema } from './memory';
 import { personSchema } from './person';
@@ -36,6 +37,7 @@ export const SCHEMAS: { readonly [C in Collection]: z.ZodType } = {
   calendars: calendarSchema,
   hours: hoursSchema,
   levels: levelSchema,
+  languages: languageSchema,
 };
 
 export { settingValueSchema } from './device';

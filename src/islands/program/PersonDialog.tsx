@@ -1,5 +1,5 @@
 import { useForm } from 'react-hook-form';
-import { codeProblem, findLanguage, freeSlot } from '#core/keypads/index';
+import { codeProblem, languageOf, freeSlot } from '#core/keypads/index';
 import { opensEver, UNLIMITED, typeIn, type Device, type Door, type Person } from '#core/plan/index';
 import { codeProblemWords } from '#words/findings/index';
 import { Button } from '../../ui/Button';
@@ -32,7 +32,7 @@ const inRange = (text: string, most: number) => /^\d+$/.test(text) && Number(tex
 export function PersonDialog({ person, door, keypad, onClose }: Props) {
   const plan = usePlan();
   const dispatch = useDispatch();
-  const language = keypad ? findLanguage(typeIn(plan, keypad).language) : undefined;
+  const language = keypad ? languageOf(plan, typeIn(plan, keypad).language) : undefined;
   const slot = keypad && person ? person.slots[keypad.id] : undefined;
   const suggested = keypad && language && slot === undefined ? freeSlot(plan, keypad.id, language) : slot;
   const { register, handleSubmit, formState } = useForm<Form>({

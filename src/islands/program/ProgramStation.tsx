@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import Plus from 'lucide-react/icons/plus';
 import { doorParts } from '#core/door/index';
-import { findLanguage } from '#core/keypads/index';
+import { languageOf } from '#core/keypads/index';
 import { peopleAt, type Device, type Door, type Person } from '#core/plan/index';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
@@ -17,7 +17,7 @@ import css from './ProgramStation.module.css';
 export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
   const { plan, complete } = useSite();
   const { decider } = doorParts(plan, door.id);
-  const language = findLanguage(decider?.type.language);
+  const language = languageOf(plan, decider?.type.language);
   const keypad = language && decider ? decider.device : null;
   /** The keypad whose key sheet is worked off. */
   const [sheetOf, setSheetOf] = useState<string | null>(null);

@@ -11,11 +11,12 @@ import {
   type Place,
 } from '#core/devices/index';
 import { asDeviceType, deviceTypeSchema } from '#core/devices/deviceTypeSchema';
-import { findLanguage, LANGUAGES } from '#core/keypads/index';
+import { languageOf, LANGUAGES } from '#core/keypads/index';
 import { FAMILY_LABELS, PART_LABELS } from '#words/devices';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
 import { Symbol } from '../../ui/Symbol';
+import { usePlan } from '../store/context';
 import { BankRows } from './BankRows';
 import { blankLock, blankPart, freeId } from './blankType';
 import { FunctionRows } from './FunctionRows';
@@ -42,6 +43,7 @@ const PLACES: Record<Place, string> = {
 
 /** A device type on the bench: its terminals, the parts between them, what it does, and a test circuit beside it. */
 export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
+  const plan = usePlan();
   const set = (patch: Partial<DeviceType>) => onChange({ ...draft, ...patch });
   const [refused, setRefused] = useState<string | null>(null);
   const choices = choicesOf(draft);
@@ -132,12 +134,12 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
                 }}
               >
                 <option value="">none: it is not programmed at its keys</option>
-                {LANGUAGES.map(({ id, name }) => (
+                {[...Object.values(plan.languages), ...LANGUAGES].map(({ id, name }) => (
                   <option key={id} value={id}>
                     {name}
                   </option>
                 ))}
-                {draft.language !== undefined && !findLanguage(draft.language) && (
+                {draft.language !== undefined && !languageOf(plan, draft.language) && (
                   <option value={draft.language}>{draft.language}, which nobody described</option>
                 )}
               </SelectField>

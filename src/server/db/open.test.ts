@@ -77,7 +77,7 @@ describe('openDatabase', () => {
     db.$client.close();
     expect(problem(path)).toContain('written by a newer version');
     const raw = new Database(path, { readonly: true });
-    expect(raw.prepare('select count(*) as n from __drizzle_migrations').get()).toMatchObject({ n: 11 });
+    expect(raw.prepare('select count(*) as n from __drizzle_migrations').get()).toMatchObject({ n: 12 });
     raw.close();
   });
   it('says where pages of the file are damaged', () => {
@@ -170,7 +170,7 @@ describe('a backup', () => {
     );
     // And before changes could be taken back from the log, and what is assumed was kept.
     old.exec(
-      'drop table edit_backs; drop table scenarios; drop table spaces; drop table sides; drop table zones; drop table calendars; drop table hours; drop table access_levels',
+      'drop table edit_backs; drop table scenarios; drop table spaces; drop table sides; drop table zones; drop table calendars; drop table hours; drop table access_levels; drop table keypad_languages',
     );
     const later = {
       conductors: ['assumed'],
@@ -183,7 +183,7 @@ describe('a backup', () => {
     for (const [table, columns] of Object.entries(later))
       for (const column of columns) old.exec(`alter table ${table} drop column ${column}`);
     old.exec(
-      'delete from __drizzle_migrations where created_at in (select created_at from __drizzle_migrations order by created_at desc limit 8)',
+      'delete from __drizzle_migrations where created_at in (select created_at from __drizzle_migrations order by created_at desc limit 9)',
     );
     old.close();
     expect(await restoreFrom(db, file, new Date(at))).toMatchObject({ ok: true });

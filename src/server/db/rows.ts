@@ -14,6 +14,7 @@ import type {
   Zone,
   Calendar,
   Hours,
+  Leaflet,
   Level,
 } from '#core/plan/index';
 import { deviceOf, pinOf, terminalId } from '#core/plan/index';
@@ -32,6 +33,7 @@ import type {
   zones,
   calendars,
   hours,
+  languages,
   levels,
 } from './schema';
 
@@ -133,3 +135,5 @@ export const hoursRow = (site: string, of: Hours): Row<typeof hours> => wholeRow
 export const hoursFrom = ({ body }: Row<typeof hours>): Hours => body;
 export const levelRow = (site: string, level: Level): Row<typeof levels> => wholeRow(site, level);
 export const levelFrom = ({ body }: Row<typeof levels>): Level => body;
+export const languageRow = (site: string, leaflet: Leaflet): Row<typeof languages> => wholeRow(site, leaflet);
+export const languageFrom = ({ body }: Row<typeof languages>): Leaflet => body;

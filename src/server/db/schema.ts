@@ -24,6 +24,7 @@ import type {
   Zone,
   Calendar,
   Hours,
+  Leaflet,
   Level,
   Site,
 } from '#core/plan/index';
@@ -264,6 +265,16 @@ export const hours = sqliteTable(
     site: siteColumn(),
     id: text('id').notNull(),
     body: text('body', { mode: 'json' }).$type<Hours>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.id] })],
+);
+
+export const languages = sqliteTable(
+  'keypad_languages',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    body: text('body', { mode: 'json' }).$type<Leaflet>().notNull(),
   },
   (t) => [primaryKey({ columns: [t.site, t.id] })],
 );

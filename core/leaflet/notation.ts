@@ -1,7 +1,12 @@
-import { FIELDS, type FieldId, type KeypadLanguage, type Length, type Token } from './language';
+import { FIELDS, type FieldId, type Length, type Token } from './token';
 
 /** How long the fields of a language are, where its notation does not say. */
-export type Shape = Pick<KeypadLanguage, 'keys' | 'programming' | 'code' | 'slots'>;
+export interface Shape {
+  readonly keys: readonly (readonly string[])[];
+  readonly programming: Length;
+  readonly code: Length;
+  readonly slots: { readonly digits: number } | null;
+}
 
 export type Notated =
   | { readonly ok: true; readonly tokens: readonly Token[] }
