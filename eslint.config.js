@@ -110,7 +110,7 @@ const CORE_LAYERS = {
     'checks',
     'commission',
   ],
-  formats: ['units', 'devices', 'plan', 'admission', 'circuit', 'loops', 'drawing'],
+  formats: ['units', 'devices', 'plan', 'admission', 'circuit', 'loops', 'drawing', 'access'],
   // Doors, mistakes and circuits to try the rest on: only tests, measurements and the demo's sweep look at them.
   specimens: [
     'units',
@@ -132,6 +132,7 @@ const CORE_LAYERS = {
     'checks',
     'causes',
     'reach',
+    'access',
   ],
 };
 

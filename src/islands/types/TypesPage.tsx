@@ -11,13 +11,38 @@ import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { SelectField } from '../../ui/Field';
 import { Symbol } from '../../ui/Symbol';
+import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
+import { useStoredView } from '../storedView';
 import { useDispatch, usePlan } from '../store/context';
 import { BLANK_TYPE, slug } from './blankType';
+import { LanguagesView } from './LanguagesView';
 import { TypeEditor } from './TypeEditor';
 import css from './TypeEditor.module.css';
 
-/** The site's own device types: made from nothing or from the library, tried on the bench, kept by version. */
+type View = 'devices' | 'languages';
+const VIEWS = [
+  { id: 'devices', label: 'Devices' },
+  { id: 'languages', label: 'Keypad languages' },
+] as const;
+
+/** What the site describes itself: types of devices, and how keypads are programmed. */
 export function TypesPage() {
+  const [view, setView] = useStoredView<View>('types', 'devices', ['devices', 'languages']);
+  return (
+    <TabRoot<View> value={view} onChange={setView} className={css['views']}>
+      <TabList tabs={VIEWS} label="Types of" />
+      <TabPanel id="devices">
+        <DeviceTypes />
+      </TabPanel>
+      <TabPanel id="languages">
+        <LanguagesView />
+      </TabPanel>
+    </TabRoot>
+  );
+}
+
+/** The site's own device types: made from nothing or from the library, tried on the bench, kept by version. */
+function DeviceTypes() {
   const plan = usePlan();
   const dispatch = useDispatch();
   const [draft, setDraft] = useState<DeviceType | null>(null);

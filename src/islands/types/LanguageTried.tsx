@@ -1,0 +1,35 @@
+import { useState } from 'react';
+import { factoryMemory, type KeypadLanguage } from '#core/keypads/index';
+import { Button } from '../../ui/Button';
+import { KeypadPanel } from '../program/KeypadPanel';
+import { useKeypad } from '../program/useKeypad';
+import css from './LanguageEditor.module.css';
+
+let tried = 0;
+
+/** The keypad that speaks the language as it is written now, as it comes from the factory. */
+export function LanguageTried({ language }: { language: KeypadLanguage }) {
+  const [device] = useState(() => `a language that is written ${(tried += 1)}`);
+  const live = useKeypad(device, language, factoryMemory(language));
+  const held = Object.entries(live.keypad.memory.slots);
+  return (
+    <>
+      <KeypadPanel
+        language={language}
+        live={live}
+        cards={[{ name: 'Card 12', card: { facility: 1, number: 12 } }]}
+        onKey={(key) => live.strike({ key })}
+        onCard={(card) => live.strike({ card })}
+        onMaster={(master) => live.strike({ master })}
+      />
+      <p className={css['holds']}>
+        {held.length === 0
+          ? `Holds nobody; programming code ${live.keypad.memory.programmingCode}.`
+          : `Holds ${held.map(([slot, { code, card }]) => `${slot}: ${[code, card && `card ${card.number}`].filter(Boolean).join(' ')}`).join('; ')}.`}{' '}
+        <Button size="s" look="quiet" onClick={() => live.load(factoryMemory(language))}>
+          As from the factory
+        </Button>
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,53 @@
+import type { LanguageProblem } from '#core/keypads/index';
+import type { CodeRule, Deed } from '#core/leaflet/index';
+import { PURPOSES, REPLY_NAMES } from './keypad';
+
+/** Functions of a leaflet, as its table calls them. */
+export const DEED_WORDS: Readonly<Record<Deed, string>> = {
+  'set-code': 'store a code in a slot',
+  'set-card': 'store a card in a slot',
+  'clear-slot': 'clear a slot',
+  'add-code': 'add a code to the list',
+  'add-card': 'add a card to the list',
+  'delete-code': 'remove a code from the list',
+  'delete-card': 'remove a card from the list',
+  'clear-all': 'wipe everybody',
+  'set-time': 'set a time',
+  'programming-code': 'change the programming code',
+};
+
+export const TIME_WORDS: Readonly<Record<string, string>> = {
+  unlock: 'unlock',
+  unlock2: 'unlock, second output',
+  exit: 'exit',
+  held: 'held open',
+  bell: 'bell',
+};
+
+export const RULE_WORDS: Readonly<Record<CodeRule, string>> = {
+  'same-length': 'as long as the programming code',
+  'other-length': 'of another length than the programming code',
+  'not-alike': 'not beginning like the programming code, nor it like a code',
+  'no-leading-zero': 'not beginning with a zero',
+};
+
+const phrase = (one: string): string =>
+  one === 'leave' ? 'leaving' : (PURPOSES[one as Deed] ?? `entering ${one}`).toLowerCase();
+
+/** What is wrong with a language that can be read. */
+export function languageProblemWords(problem: LanguageProblem): string {
+  switch (problem.kind) {
+    case 'ambiguous':
+      return `In ${problem.mode}: ${phrase(problem.one)}, keyed in full, is taken for ${phrase(problem.other)} on the way.`;
+    case 'example':
+      return `Example ${problem.index + 1} comes out otherwise: ${REPLY_NAMES[problem.answer] || 'no answer'}; ${
+        problem.holds.length === 0 ? 'nothing is held' : `held is ${problem.holds.join('; ')}`
+      }.`;
+    case 'unreadable-example':
+      return `Example ${problem.index + 1} cannot be keyed: it names a key that is not there.`;
+    case 'factory-code':
+      return 'The factory code is not as long as a programming code.';
+    case 'unknown-mode':
+      return `The state ${problem.mode} is entered from nowhere.`;
+  }
+}
