@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { bench, elsewhere, openDoor, ownCopy, verdicts } from './help';
 
@@ -179,4 +180,42 @@ test('hours of free passage are set at a door, and the first person in unlocks i
   await expect(bench(page).getByText('Free to open', { exact: true })).toBeVisible();
   // No time runs after which it would lock.
   await expect(bench(page).getByRole('button', { name: 'Skip to the next event' })).toBeDisabled();
+});
+
+test('a list of people is taken in after it is shown what it does, and goes out without codes', async ({
+  page,
+}) => {
+  const site = await ownCopy(page);
+  await openAccess(page, 'People', site);
+  await expect(page.getByRole('row', { name: /Ines Calloway/ })).toContainText('••••••');
+  await page.getByRole('button', { name: 'From a list…' }).click();
+  const dialog = page.getByRole('dialog');
+  const many = Array.from({ length: 400 }, (_, n) => `Visitor ${n + 1};Guests;Readers;31.12.2026;`);
+  await dialog
+    .getByLabel('People', { exact: true })
+    .fill(
+      [
+        'Name;Abteilung;Zutritt;gültig bis;Türen',
+        ...many,
+        'Odd Fenwick;Readers;;;D05 D06',
+        'Kim;;;5/6/2026;',
+      ].join('\n'),
+    );
+  await expect(dialog.getByRole('status')).toContainText('400 added, 1 as they are');
+  await expect(dialog.getByRole('status')).toContainText('1 row cannot be read and stay here');
+  await dialog.getByRole('button', { name: 'Take it in' }).click();
+  // What could not be read is still there, alone.
+  await expect(dialog.getByText('“5/6/2026” may be two days')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('status').filter({ hasText: '406 people' })).toBeVisible();
+  await page.getByLabel('Find people').fill('guests visitor 39');
+  await expect(page.getByRole('status').filter({ hasText: '14 of 406' })).toBeVisible();
+  await page.getByRole('button', { name: 'CSV' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: 'Without codes' }).click(),
+  ]);
+  const text = readFileSync(await download.path(), 'utf8');
+  expect(text).toContain('Visitor 400');
+  expect(text).not.toContain('480216');
 });

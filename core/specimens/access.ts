@@ -93,17 +93,20 @@ export function siteWithAccess(seed: number, size: { doors: number; people: numb
     overrides: draw(5) === 0,
     until: draw(5) === 0 ? day() : null,
   }));
-  const people: Person[] = Array.from({ length: size.people }, (_, index) => ({
-    ...blankPerson(`P${index + 1}`, `Person ${index + 1}`),
-    doors: some(ids, 8),
-    group: ['', 'red', 'blue'][draw(3)]!,
-    levels: some(
-      levels.map(({ id }) => id),
-      25,
-    ),
-    from: draw(6) === 0 ? day() : null,
-    until: draw(6) === 0 ? day() : null,
-  }));
+  const people: Person[] = Array.from({ length: size.people }, (_, index) => {
+    const from = draw(6) === 0 ? day() : null;
+    return {
+      ...blankPerson(`P${index + 1}`, `Person ${index + 1}`),
+      doors: some(ids, 8),
+      group: ['', 'red', 'blue'][draw(3)]!,
+      levels: some(
+        levels.map(({ id }) => id),
+        25,
+      ),
+      from,
+      until: draw(6) === 0 ? addDays(from ?? '2026-01-01', draw(365)) : null,
+    };
+  });
   const table = <T extends { id: string }>(list: readonly T[]) =>
     Object.fromEntries(list.map((one) => [one.id, one]));
   return {

@@ -1,4 +1,5 @@
 import type { ColumnDef } from '@tanstack/react-table';
+import Download from 'lucide-react/icons/download';
 import LogOut from 'lucide-react/icons/log-out';
 import Plus from 'lucide-react/icons/plus';
 import Trash2 from 'lucide-react/icons/trash-2';
@@ -8,9 +9,11 @@ import { dayWords } from '#words/access';
 import { Button } from '../../ui/Button';
 import { DataTable } from '../../ui/DataTable';
 import { Empty } from '../../ui/Empty';
+import { Menu } from '../../ui/Menu';
 import { useNavigate } from '../navigation';
 import { useDispatch, usePlan } from '../store/context';
 import { Bulk } from './Bulk';
+import { PeopleImport } from './PeopleImport';
 import { PersonForm } from './PersonForm';
 import { wallNow } from './today';
 import css from './Access.module.css';
@@ -25,6 +28,19 @@ export function People() {
   const go = useNavigate();
   const [wanted, setWanted] = useState('');
   const [open, setOpen] = useState<Person | 'new' | null>(null);
+  const [taking, setTaking] = useState(false);
+  const save = async (codes: boolean) => {
+    const { peopleCsv } = await import('#core/formats/table/peopleCsv');
+    // A machine that writes 0,5 parts its columns by semicolons.
+    const semicolons = new Intl.NumberFormat().format(0.5).includes(',');
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(
+      new Blob([peopleCsv(plan, { codes, semicolons })], { type: 'text/csv;charset=utf-8' }),
+    );
+    link.download = `${plan.site.id}-people.csv`;
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
   const people = useMemo(
     () => Object.values(plan.people).sort((a, b) => a.name.localeCompare(b.name)),
     [plan.people],
@@ -156,7 +172,15 @@ export function People() {
   return (
     <>
       {people.length === 0 ? (
-        <Empty title="Nobody yet" action={add}>
+        <Empty
+          title="Nobody yet"
+          action={
+            <span className={css['tools']}>
+              {add}
+              <Button onClick={() => setTaking(true)}>From a list…</Button>
+            </span>
+          }
+        >
           Add people here or at a door, at Program: they then stand here with all their doors.
         </Empty>
       ) : (
@@ -177,6 +201,19 @@ export function People() {
             </span>
             {add}
             <Bulk people={shown} />
+            <Button onClick={() => setTaking(true)}>From a list…</Button>
+            <Menu
+              label="People as CSV"
+              trigger={<Button icon={<Download aria-hidden />}>CSV</Button>}
+              items={[
+                { id: 'plain', label: 'Without codes', onSelect: () => void save(false) },
+                {
+                  id: 'codes',
+                  label: 'With codes: whoever has the file can open',
+                  onSelect: () => void save(true),
+                },
+              ]}
+            />
           </div>
           <div className={css['sheet']}>
             <DataTable
@@ -192,6 +229,7 @@ export function People() {
           </p>
         </>
       )}
+      <PeopleImport open={taking} onOpenChange={setTaking} />
       {open && <PersonForm person={open === 'new' ? null : open} onClose={() => setOpen(null)} />}
     </>
   );
