@@ -45,6 +45,7 @@ const CORE_LAYERS = {
   scenarios: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate', 'prove', 'timing'],
   keypads: ['units', 'leaflet', 'devices', 'plan'],
   access: ['fields', 'devices', 'plan', 'reach'],
+  cards: [],
   typebench: ['units', 'devices', 'plan', 'circuit', 'simulate'],
   intercom: ['units', 'devices', 'plan', 'door'],
   autowire: ['units', 'devices', 'plan', 'door', 'simulate', 'power', 'intercom'],

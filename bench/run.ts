@@ -11,6 +11,7 @@ import { quillhaven } from '#demo/quillhaven';
 import { hasNgspice } from '../cli/ngspice';
 import { siteOf } from '../core/specimens/site';
 import { editToVerdict, launch } from './editToVerdict';
+import { benchAccess } from './access';
 import { benchFaults } from './faults';
 import { benchReach } from './reach';
 import { benchPages, benchWriters } from './server';
@@ -129,6 +130,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   engine: benchEngine,
   faults: benchFaults,
   reach: () => benchReach(plan),
+  access: benchAccess,
   sites: () => {
     benchSites();
     benchImport();

@@ -219,3 +219,22 @@ test('a list of people is taken in after it is shown what it does, and goes out 
   expect(text).toContain('Visitor 400');
   expect(text).not.toContain('480216');
 });
+
+test('a card format is found from two cards', async ({ page }) => {
+  await openAccess(page, 'Cards');
+  const hand = page.getByRole('region', { name: 'Two cards in hand' });
+  await hand.getByLabel('Card 1, printed').fill('71-2001');
+  await hand.getByLabel('Card 1, read').fill('D10747');
+  await hand.getByLabel('Card 2, printed').fill('71-2002');
+  await hand.getByLabel('Card 2, read').fill('D20747');
+  await expect(hand.getByRole('status')).toContainText('One format fits.');
+  await expect(hand.getByRole('status')).toContainText('26 bits');
+  await expect(hand.getByRole('status')).toContainText('read as bytes reversed, hex');
+  await hand.getByLabel('Card 2, read').fill('D30747');
+  await expect(hand.getByRole('status')).toContainText('No format that is known here fits');
+  const one = page.getByRole('region', { name: 'A card in every form' });
+  await expect(one.getByRole('row', { name: /decimal/ }).first()).toContainText('4655057');
+  await expect(one).toContainText('34 bits sees nothing: 26 bits come');
+  await one.getByLabel('Number').fill('70000');
+  await expect(one.getByRole('alert')).toContainText('no room');
+});

@@ -2,6 +2,7 @@ import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
 import { useStoredView } from '../storedView';
 import { usePlan } from '../store/context';
 import { Asked } from './Asked';
+import { Cards } from './Cards';
 import { Concerns } from './Concerns';
 import { DaysOff } from './DaysOff';
 import { HoursView } from './HoursView';
@@ -11,13 +12,14 @@ import { WeekView } from './WeekView';
 import { useNow } from './today';
 import css from './Access.module.css';
 
-type View = 'people' | 'levels' | 'week' | 'hours' | 'days-off';
+type View = 'people' | 'levels' | 'week' | 'hours' | 'days-off' | 'cards';
 const VIEWS: readonly { readonly id: View; readonly label: string }[] = [
   { id: 'people', label: 'People' },
   { id: 'levels', label: 'Levels' },
   { id: 'week', label: 'Week' },
   { id: 'hours', label: 'Hours' },
   { id: 'days-off', label: 'Days off' },
+  { id: 'cards', label: 'Cards' },
 ];
 const IDS = VIEWS.map(({ id }) => id);
 
@@ -26,7 +28,7 @@ export function AccessPage() {
   const [view, setView] = useStoredView<View>('access', 'people', IDS);
   const { people } = usePlan();
   const now = useNow();
-  const asks = view !== 'people' && Object.keys(people).length > 0;
+  const asks = view !== 'people' && view !== 'cards' && Object.keys(people).length > 0;
   return (
     <TabRoot<View> value={view} onChange={setView} className={css['root']}>
       <TabList tabs={VIEWS} label="Access, seen as" />
@@ -46,6 +48,9 @@ export function AccessPage() {
           </TabPanel>
           <TabPanel id="days-off">
             <DaysOff />
+          </TabPanel>
+          <TabPanel id="cards">
+            <Cards />
           </TabPanel>
         </div>
         {asks && (

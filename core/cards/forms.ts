@@ -1,0 +1,110 @@
+import { dataWidth, fitsIn, widthOf, type CardFormat, type CardNumbers } from './format';
+import { frameOf, seenAs } from './frame';
+
+/** Ways in which one card is written: on its print, on a screen, in a list. */
+export const FORMS = [
+  'facility-number',
+  'number',
+  'decimal',
+  'hex',
+  'reversed-decimal',
+  'reversed-hex',
+  'frame-bits',
+  'frame-hex',
+] as const;
+export type FormId = (typeof FORMS)[number];
+
+/** What a text says of a card: both numbers, or the number alone. */
+export interface Told {
+  readonly facility: number | null;
+  readonly number: number;
+}
+
+/** Both numbers as one, facility first: what readers that know no facility show. */
+const joined = (format: CardFormat, { facility, number }: CardNumbers): number =>
+  facility * 2 ** widthOf(format.number) + number;
+
+function parted(format: CardFormat, value: number): CardNumbers | null {
+  if (value >= 2 ** dataWidth(format)) return null;
+  const room = 2 ** widthOf(format.number);
+  return { facility: Math.floor(value / room), number: value % room };
+}
+
+/** The same bytes in the other order, lowest first. */
+function reversed(format: CardFormat, value: number): number {
+  const bytes = Math.ceil(dataWidth(format) / 8);
+  const hex = value.toString(16).padStart(bytes * 2, '0');
+  return Number.parseInt((hex.match(/../g) ?? []).reverse().join(''), 16);
+}
+
+const hexOf = (value: number, bits: number): string =>
+  value
+    .toString(16)
+    .toUpperCase()
+    .padStart(Math.ceil(bits / 8) * 2, '0');
+
+/** A card in one form; null where the format has no room for it. */
+export function writeForm(format: CardFormat, form: FormId, card: CardNumbers): string | null {
+  const frame = frameOf(format, card);
+  if (frame === null) return null;
+  const value = joined(format, card);
+  switch (form) {
+    case 'facility-number':
+      return `${card.facility}-${card.number}`;
+    case 'number':
+      return String(card.number);
+    case 'decimal':
+      return String(value);
+    case 'hex':
+      return hexOf(value, dataWidth(format));
+    case 'reversed-decimal':
+      return String(reversed(format, value));
+    case 'reversed-hex':
+      return hexOf(reversed(format, value), dataWidth(format));
+    case 'frame-bits':
+      return frame;
+    case 'frame-hex':
+      return hexOf(Number.parseInt(frame, 2), format.bits);
+  }
+}
+
+/** What a text says of a card when it is taken for one form; null where it is none. Leading zeros mean nothing. */
+export function readForm(format: CardFormat, form: FormId, text: string): Told | null {
+  const word = text.trim().toUpperCase();
+  const decimal = /^\d{1,15}$/.test(word) ? Number(word) : null;
+  const hex = /^(?:0X)?([0-9A-F]{1,12})$/.exec(word)?.[1];
+  const whole = (value: number | null) => (value === null ? null : parted(format, value));
+  switch (form) {
+    case 'facility-number': {
+      const [, facility, number] = /^(\d{1,6})\s*[-:,/ ]\s*(\d{1,8})$/.exec(word) ?? [];
+      if (facility === undefined || number === undefined) return null;
+      const card = { facility: Number(facility), number: Number(number) };
+      return fitsIn(format, card) ? card : null;
+    }
+    case 'number':
+      return decimal !== null && fitsIn(format, { facility: 0, number: decimal })
+        ? { facility: null, number: decimal }
+        : null;
+    case 'decimal':
+      return whole(decimal);
+    case 'hex':
+      return whole(hex === undefined ? null : Number.parseInt(hex, 16));
+    case 'reversed-decimal':
+    case 'reversed-hex': {
+      const value = form === 'reversed-hex' ? (hex === undefined ? null : Number.parseInt(hex, 16)) : decimal;
+      const bytes = Math.ceil(dataWidth(format) / 8);
+      return value === null || value >= 256 ** bytes ? null : whole(reversed(format, value));
+    }
+    case 'frame-bits':
+    case 'frame-hex': {
+      const bits =
+        form === 'frame-bits'
+          ? word
+          : hex === undefined
+            ? ''
+            : Number.parseInt(hex, 16).toString(2).padStart(format.bits, '0');
+      const seen = /^[01]+$/.test(bits) ? seenAs(format, bits) : null;
+      return seen?.kind === 'card' ? seen.card : null;
+    }
+  }
+}
