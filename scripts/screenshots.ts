@@ -34,7 +34,14 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'diagram', path: 'doors/D09/wire', act: tab('Diagram') },
   { name: 'terminals', path: 'doors/D02/wire', act: tab('Terminals') },
-  { name: 'cables', path: 'doors/D12/wire', act: tab('Cables') },
+  {
+    name: 'access',
+    path: 'people',
+    act: async (page) => {
+      await tab('Week')(page);
+      await page.getByLabel('Week of').fill('2026-11-26');
+    },
+  },
   { name: 'wire-list', path: 'doors/D02/wire', act: tab('Wire list') },
   { name: 'sets', path: 'sets' },
   {
