@@ -7,10 +7,6 @@ export const clockWords = (minute: number): string =>
 
 export const spanWords = ({ from, to }: Span): string => `${clockWords(from)}–${clockWords(to)}`;
 
-/** A row of hours: `22:00–06:00 next day`. */
-export const rowWords = ({ from, to }: Span): string =>
-  to > from ? spanWords({ from, to }) : `${clockWords(from)}–${clockWords(to)} next day`;
-
 export const spansWords = (spans: readonly Span[]): string =>
   spans.length === 0
     ? 'at no hour'

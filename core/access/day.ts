@@ -9,9 +9,6 @@ const asUtc = (day: Day): number => Date.parse(`${day}T00:00:00Z`);
 export const addDays = (day: Day, days: number): Day =>
   new Date(asUtc(day) + days * MS_A_DAY).toISOString().slice(0, 10);
 
-/** From the first to the second, in days. */
-export const daysBetween = (from: Day, to: Day): number => Math.round((asUtc(to) - asUtc(from)) / MS_A_DAY);
-
 /** As ISO 8601 counts: 1 is Monday. */
 export const weekdayOf = (day: Day): number => new Date(asUtc(day)).getUTCDay() || 7;
 

@@ -1,6 +1,6 @@
 import { DAY_MINUTES } from '../fields/index';
 import { findIn, type DayOff, type Hours, type Plan } from '../plan/index';
-import { addDays, isWithin, weekdayOf, type Day } from './day';
+import { isWithin, weekdayOf, type Day } from './day';
 import { joined, type Span } from './spans';
 
 /** What hours come to on one day, and what decides them: the week, or a day of a calendar. */
@@ -65,5 +65,3 @@ function found({ calendars }: Plan, hours: Hours): Map<Day, DayHours> {
   days.set(hours, { calendars, by });
   return by;
 }
-
-export const tomorrow = (day: Day): Day => addDays(day, 1);

@@ -1,4 +1,4 @@
-export { addDays, daysBetween, isWithin, mondayOf, weekdayOf, type Day } from './day';
+export { addDays, isWithin, mondayOf, weekdayOf, type Day } from './day';
 export { both, covers, joined, without, type Span } from './spans';
 export { dayOffIn, hoursOn, type DayHours } from './hoursOn';
 export { hoursOfDoor, mayOpen, type Answer, type Moment, type Rule } from './mayOpen';

@@ -1,10 +1,8 @@
 import Papa from 'papaparse';
 import type { Person, Plan } from '../../plan/index';
+import { plain } from './plainCell';
 
 const COLUMNS = ['id', 'name', 'group', 'role', 'levels', 'doors', 'card', 'first day', 'last day'] as const;
-
-/** A field that a spreadsheet would take for a formula is made plain text by an apostrophe. */
-const plain = (value: string): string => (/^[=+\-@\t\r]/.test(value) ? `'${value}` : value);
 
 /**
  * People as CSV (RFC 4180), by name; what is read back changes nobody. Codes stand in it only where they are asked for. `semicolons`:

@@ -7,6 +7,7 @@ import {
   type DecimalSign,
   type LengthUnit,
 } from '../../units/index';
+import { plain } from './plainCell';
 import { conductorsOf, terminalLabel, type DoorId, type Plan } from '../../plan/index';
 
 /** How figures and columns are written: for a spreadsheet of one country or another. */
@@ -29,10 +30,6 @@ const columns = (unit: LengthUnit): string[] => [
   'laid by',
   'assumed',
 ];
-
-/** A field that a spreadsheet would take for a formula is made plain text by an apostrophe. */
-const plain = (value: string): string =>
-  /^[=+\-@\t\r]/.test(value) && !/^[+-]?\d+([.,]\d+)?$/.test(value) ? `'${value}` : value;
 
 /**
  * The wires of some doors as CSV (RFC 4180), one row a conductor, in wire-number order. With decimal commas the columns are

@@ -12,7 +12,9 @@ import { Dialog } from '../../ui/Dialog';
 import { Empty } from '../../ui/Empty';
 import { useDispatch, usePlan } from '../store/context';
 import { newId } from '../store/newId';
+import { inOrder } from './inOrder';
 import { NameField } from './NameField';
+import { saveFile } from './saveFile';
 import { wallNow } from './today';
 import css from './Access.module.css';
 
@@ -22,7 +24,7 @@ type Read = Extract<CalendarRead, { ok: true }>;
 export function DaysOff() {
   const plan = usePlan();
   const dispatch = useDispatch();
-  const calendars = Object.values(plan.calendars).sort((a, b) => a.order - b.order || (a.id < b.id ? -1 : 1));
+  const calendars = inOrder(plan.calendars);
   const [read, setRead] = useState<{ file: string; result: CalendarRead } | null>(null);
   const file = useRef<HTMLInputElement>(null);
   const add = (name: string, days: readonly DayOff[]) =>
@@ -192,11 +194,11 @@ function CalendarCard({ calendar }: { calendar: Calendar }) {
   const save = async () => {
     const { writeCalendar } = await import('#core/formats/icalendar/writeCalendar');
     const text = writeCalendar(calendar, plan.site.id, new Date().toISOString().slice(0, 19) + 'Z');
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text], { type: 'text/calendar' }));
-    link.download = `${plan.site.id}-${calendar.name.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.ics`;
-    link.click();
-    URL.revokeObjectURL(link.href);
+    saveFile(
+      `${plan.site.id}-${calendar.name.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.ics`,
+      'text/calendar',
+      text,
+    );
   };
   const last = calendar.days
     .map(({ to }) => to)

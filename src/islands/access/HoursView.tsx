@@ -8,14 +8,11 @@ import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { useDispatch, usePlan } from '../store/context';
 import { newId } from '../store/newId';
+import { inOrder } from './inOrder';
 import { NameField } from './NameField';
 import { SpansField, TimesField } from './SpansField';
 import table from '../../ui/DataTable.module.css';
 import css from './Access.module.css';
-
-const inOrder = <T extends { readonly order: number; readonly id: string }>(
-  of: Readonly<Record<string, T>>,
-): T[] => Object.values(of).sort((a, b) => a.order - b.order || (a.id < b.id ? -1 : 1));
 
 /** Hours by weekday with what holds on days off; and the doors that are unlocked, or shut, by them. */
 export function HoursView() {

@@ -8,13 +8,10 @@ import { Empty } from '../../ui/Empty';
 import { useDispatch, usePlan } from '../store/context';
 import { newId } from '../store/newId';
 import { DoorPicker } from './DoorPicker';
+import { inOrder } from './inOrder';
 import { NameField } from './NameField';
 import { SpansField } from './SpansField';
 import css from './Access.module.css';
-
-const inOrder = <T extends { readonly order: number; readonly id: string }>(
-  table: Readonly<Record<string, T>>,
-): T[] => Object.values(table).sort((a, b) => a.order - b.order || (a.id < b.id ? -1 : 1));
 
 /** Every access level: doors with hours, who holds it, and days on which it is otherwise. */
 export function Levels({ now }: { now: Moment | null }) {

@@ -15,6 +15,7 @@ import { useDispatch, usePlan } from '../store/context';
 import { Bulk } from './Bulk';
 import { PeopleImport } from './PeopleImport';
 import { PersonForm } from './PersonForm';
+import { saveFile } from './saveFile';
 import { wallNow } from './today';
 import css from './Access.module.css';
 
@@ -33,13 +34,7 @@ export function People() {
     const { peopleCsv } = await import('#core/formats/table/peopleCsv');
     // A machine that writes 0,5 parts its columns by semicolons.
     const semicolons = new Intl.NumberFormat().format(0.5).includes(',');
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(
-      new Blob([peopleCsv(plan, { codes, semicolons })], { type: 'text/csv;charset=utf-8' }),
-    );
-    link.download = `${plan.site.id}-people.csv`;
-    link.click();
-    URL.revokeObjectURL(link.href);
+    saveFile(`${plan.site.id}-people.csv`, 'text/csv;charset=utf-8', peopleCsv(plan, { codes, semicolons }));
   };
   const people = useMemo(
     () => Object.values(plan.people).sort((a, b) => a.name.localeCompare(b.name)),
