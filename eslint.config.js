@@ -31,7 +31,7 @@ const CORE_LAYERS = {
   fields: ['units'],
   leaflet: [],
   devices: ['units', 'fields'],
-  plan: ['units', 'fields', 'leaflet', 'devices'],
+  plan: ['units', 'fields', 'leaflet', 'cards', 'devices'],
   admission: ['units', 'fields', 'devices', 'plan'],
   door: ['units', 'devices', 'plan'],
   circuit: ['units', 'devices', 'plan'],
@@ -43,8 +43,8 @@ const CORE_LAYERS = {
   power: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate'],
   timing: ['units', 'devices', 'plan', 'door', 'simulate'],
   scenarios: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate', 'prove', 'timing'],
-  keypads: ['units', 'leaflet', 'devices', 'plan'],
-  access: ['fields', 'devices', 'plan', 'reach'],
+  keypads: ['units', 'leaflet', 'cards', 'devices', 'plan'],
+  access: ['fields', 'devices', 'plan', 'door', 'keypads', 'reach'],
   cards: [],
   typebench: ['units', 'devices', 'plan', 'circuit', 'simulate'],
   intercom: ['units', 'devices', 'plan', 'door'],
@@ -111,7 +111,7 @@ const CORE_LAYERS = {
     'checks',
     'commission',
   ],
-  formats: ['units', 'devices', 'plan', 'admission', 'circuit', 'loops', 'drawing', 'access'],
+  formats: ['units', 'cards', 'devices', 'plan', 'admission', 'circuit', 'loops', 'drawing', 'access'],
   // Doors, mistakes and circuits to try the rest on: only tests, measurements and the demo's sweep look at them.
   specimens: [
     'units',

@@ -5,10 +5,13 @@ import { checkSheet } from '#core/commission/index';
 import { factoryMemory, findLanguage } from '#core/keypads/index';
 import {
   applyEdit,
+  blankCard,
   blankPerson,
+  cardsInUse,
   EMPTY_BRIEF,
   emptyPlan,
   type Edit,
+  type HeldCard,
   type Person,
   type Plan,
 } from '#core/plan/index';
@@ -26,22 +29,29 @@ const person = (
   over: Partial<Omit<Person, 'id' | 'name' | 'doors'>> = {},
 ): Person => ({ ...blankPerson(id, name), doors, ...over });
 
+/** A card of the archive, given out when the building was handed over. */
+const card = (number: number): HeldCard => ({
+  ...blankCard(71, number),
+  given: '2026-09-01',
+  by: 'I. Calloway',
+});
+
 const PEOPLE: readonly Person[] = [
   person('P01', 'Ines Calloway', ['D01', 'D02', 'D03', 'D04', 'D05', 'D06', 'D07'], {
     role: 'administrator',
     code: '480216',
-    card: { facility: 71, number: 2001 },
+    cards: [card(2001)],
     slots: { 'D01/K1': 1, 'D04/K1': 1, 'D05/K1': 1, 'D06/K1': 1 },
   }),
   person('P02', 'Bastian Orrell', ['D01', 'D02', 'D05'], {
     code: '739105',
-    card: { facility: 71, number: 2002 },
+    cards: [card(2002)],
     slots: { 'D01/K1': 2, 'D05/K1': 2 },
   }),
-  person('P03', 'Mirela Tassin', ['D02', 'D03', 'D07'], { card: { facility: 71, number: 2003 } }),
+  person('P03', 'Mirela Tassin', ['D02', 'D03', 'D07'], { cards: [card(2003)] }),
   person('P04', 'Odd Fenwick', ['D05', 'D06'], { code: '516782', slots: { 'D05/K1': 3, 'D06/K1': 2 } }),
   person('P05', 'Haru Delacroix', ['D04'], { code: '902347', slots: { 'D04/K1': 2 } }),
-  person('P06', 'Tamsin Yeo', ['D02', 'D03'], { card: { facility: 71, number: 2004 } }),
+  person('P06', 'Tamsin Yeo', ['D02', 'D03'], { cards: [card(2004)] }),
 ];
 
 /** Applies an edit that is known to fit. Throws with the refusal otherwise: the demo data is wrong then. */
@@ -81,11 +91,11 @@ function keyIn(plan: Plan): Plan {
   const language = findLanguage('slots-1000');
   if (!language) throw new Error('demo data: no such language');
   const held = (id: string) => {
-    const slots = Object.values(plan.people).flatMap((one) =>
-      one.slots[id] === undefined
-        ? []
-        : [[one.slots[id], { code: one.code || null, card: one.card }] as const],
-    );
+    const slots = Object.values(plan.people).flatMap((one) => {
+      const [first] = cardsInUse(one);
+      const card = first ? { facility: first.facility, number: first.number } : null;
+      return one.slots[id] === undefined ? [] : [[one.slots[id], { code: one.code || null, card }] as const];
+    });
     return { ...factoryMemory(language), programmingCode: '731946', slots: Object.fromEntries(slots) };
   };
   const binding = held('D05/K1');

@@ -1,4 +1,5 @@
-import type { FormId, Seen } from '#core/cards/index';
+import type { FormatProblem, FormId, Seen } from '#core/cards/index';
+import type { HeldCard } from '#core/plan/index';
 
 export const FORM_WORDS: Readonly<Record<FormId, string>> = {
   'facility-number': 'facility and number',
@@ -20,5 +21,38 @@ export function seenWords(seen: Seen): string {
       return `sees nothing: ${seen.came} bits come`;
     case 'parity':
       return `drops it: the parity in bit ${seen.at} is wrong`;
+    case 'fixed':
+      return `drops it: bits from ${seen.at} on are not those of its format`;
+  }
+}
+
+/** `71-2001, 71-2002 lost`. */
+export const cardsWords = (cards: readonly HeldCard[]): string =>
+  cards
+    .map(({ facility, number, lost }) => `${facility}-${number}${lost === null ? '' : ' lost'}`)
+    .join(', ');
+
+/** What stands against a frame, behind the part of it. */
+export const FORMAT_PROBLEMS: Readonly<Record<FormatProblem['problem'], string>> = {
+  beyond: 'end before they begin, or beyond the frame',
+  overlaps: 'lie on bits that are another part’s',
+  'too-wide': 'are more than 32',
+  'no-bytes': 'are no whole bytes: they cannot be turned round',
+  'no-room': 'have no room for their number',
+  'parity-outside': 'counts bits that are not in the frame',
+  'parity-early': 'counts a parity that stands below it: move it down',
+};
+
+/** `The number’s bits`, `Parity 2`. */
+export function formatPartWords([part, index]: FormatProblem['at']): string {
+  switch (part) {
+    case 'facility':
+      return 'The facility’s bits';
+    case 'number':
+      return 'The number’s bits';
+    case 'parities':
+      return `Parity ${Number(index) + 1}`;
+    default:
+      return `Fixed bits ${Number(index) + 1}`;
   }
 }

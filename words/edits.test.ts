@@ -3,7 +3,7 @@ import {
   COLLECTIONS,
   kindOf,
   redactEdit,
-  UNLIMITED,
+  blankPerson,
   type Collection,
   type Edit,
   type Plan,
@@ -24,14 +24,9 @@ const plan = mustApply(
   {
     kind: 'addPerson',
     person: {
-      id: 'P1',
-      name: 'Ines',
-      role: 'user',
+      ...blankPerson('P1', 'Ines'),
       doors: ['D01'],
-      ...UNLIMITED,
       code: '480216',
-      card: null,
-      slots: {},
     },
   },
   {
@@ -167,7 +162,7 @@ describe('differenceWords', () => {
     expect(differenceWords({ ...at, before: door, after: { ...door } })).toEqual([]);
   });
   it('never show a secret', () => {
-    const person = { id: 'P1', name: 'Ines', code: '4711', doors: ['D01'], slots: {}, card: null };
+    const person = { id: 'P1', name: 'Ines', code: '4711', doors: ['D01'], slots: {}, cards: [] };
     const before = { ...person, role: 'user' as const, notes: '' } as unknown as Plan['people'][string];
     const [line, ...more] = differenceWords({
       collection: 'people',

@@ -50,7 +50,11 @@ const WORDS: Record<
   people: {
     name: (person) => text(person['name']),
     added: (name) => `${name || 'A person'} added`,
-    fields: { from: 'first day', until: 'last day', levels: 'access levels' },
+    fields: { from: 'first day', until: 'last day', levels: 'access levels', fingers: 'fingers read in' },
+  },
+  cardFormats: {
+    name: (format) => text(format['name']) || text(format['id']),
+    added: (name) => `Card format described: ${name}`,
   },
   languages: {
     name: (language) => text(language['name']) || text(language['id']),

@@ -9,7 +9,9 @@ const FIELD_WORDS: Readonly<Record<PersonField, string>> = {
   from: 'first day',
   until: 'last day',
   code: 'code',
-  card: 'card',
+  cards: 'cards',
+  fingers: 'fingers',
+  phone: 'phone',
 };
 
 function faultWords(fault: PersonFault): string {
@@ -23,7 +25,7 @@ function faultWords(fault: PersonFault): string {
     case 'unknown-id':
       return `nobody has the id “${fault.word}”`;
     case 'bad-card':
-      return `“${fault.word}” is no card: facility and number, such as 71-2004`;
+      return `“${fault.word}” is no card: facility and number, such as 71-2004; several parted by a semicolon`;
     case 'bad-code':
       return 'the code is not up to eight digits';
     case 'bad-day':

@@ -1,4 +1,13 @@
-import { doorsInOrder, findIn, levelsOf, opensEver, type Door, type Level, type Plan } from '../plan/index';
+import {
+  doorsInOrder,
+  findIn,
+  levelsOf,
+  opensEver,
+  wasTheirs,
+  type Door,
+  type Level,
+  type Plan,
+} from '../plan/index';
 import { addDays, mondayOf, type Day } from './day';
 import { dayOffIn, hoursOn } from './hoursOn';
 import { hoursOfDoor, type Moment } from './mayOpen';
@@ -56,16 +65,10 @@ const isHeld = (plan: Plan, level: Level): boolean =>
 
 function leftInKeypads(plan: Plan, today: Day): Concern[] {
   return Object.values(plan.people).flatMap((person): Concern[] => {
-    const { until, code, card } = person;
+    const { until } = person;
     if (until === null || until >= today) return [];
     const devices = Object.values(plan.memories)
-      .filter(({ slots }) =>
-        Object.values(slots).some(
-          (held) =>
-            (code !== '' && held.code === code) ||
-            (card !== null && held.card?.number === card.number && held.card.facility === card.facility),
-        ),
-      )
+      .filter(({ slots }) => Object.values(slots).some((held) => wasTheirs(person, held)))
       .map(({ device }) => device);
     return devices.length > 0 ? [{ kind: 'left-in-keypad', person: person.id, devices, until }] : [];
   });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { UNLIMITED, COLLECTIONS, kindOf, VERBS, type Edit, type Plan } from '../plan/index';
+import { blankPerson, COLLECTIONS, kindOf, VERBS, type Edit, type Plan } from '../plan/index';
 import { NASTY_TEXTS, nastyValue } from '../specimens/arbitraryValue';
 import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import { admit, DEEPEST_BATCH, issuesOf, MOST_EDITS, parseEdit, SCHEMAS, siteSchema } from './index';
@@ -229,13 +229,9 @@ describe('every kind of edit', () => {
     const full = mustApply(strikeDoor(), {
       kind: 'addPerson',
       person: {
-        id: 'P1',
-        name: 'x',
-        role: 'user',
-        ...UNLIMITED,
+        ...blankPerson('P1', 'x'),
         doors: ['D01'],
         code: '4711',
-        card: null,
         slots: { 'D01/K1': 1 },
       },
     });

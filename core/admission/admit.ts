@@ -1,6 +1,15 @@
-import { applyEdit, type Edit, type EditRefusal, type EditResult, type Plan } from '../plan/index';
+import {
+  applyEdit,
+  kindOf,
+  VERBS,
+  type Edit,
+  type EditRefusal,
+  type EditResult,
+  type Plan,
+} from '../plan/index';
 import { batchLabel, DEEPEST_BATCH, MOST_EDITS, singleEditSchema } from './editSchema';
 import { issuesOf } from './issueText';
+import { renewed } from './older';
 
 export type Parsed =
   { readonly ok: true; readonly edit: Edit } | { readonly ok: false; readonly refusal: EditRefusal };
@@ -17,7 +26,7 @@ export function parseEdit(value: unknown): Parsed {
     left -= 1;
     if (left < 0) return invalid(path, `holds more than ${MOST_EDITS} edits`);
     if (!isBatch(one)) {
-      const parsed = singleEditSchema.safeParse(one);
+      const parsed = singleEditSchema.safeParse(renewedEdit(one));
       if (parsed.success) return { ok: true, edit: parsed.data };
       const [first] = issuesOf(parsed.error.issues);
       const spot = [path, first?.path].filter(Boolean).join('.');
@@ -37,6 +46,16 @@ export function parseEdit(value: unknown): Parsed {
     return { ok: true, edit: { kind: 'batch', label: label.data, edits } };
   };
   return parse(value, '', 0);
+}
+
+/** What an edit carries, in today's fields. */
+function renewedEdit(value: unknown): unknown {
+  const edit = value as Readonly<Record<string, unknown>> | null;
+  const verb = typeof edit === 'object' && edit ? VERBS.get(edit['kind'] as Edit['kind']) : undefined;
+  if (!edit || !verb) return value;
+  const part = verb.verb === 'set' ? 'patch' : kindOf(verb.collection).as;
+  const now = renewed(verb.collection, edit[part]);
+  return now === edit[part] ? value : { ...edit, [part]: now };
 }
 
 interface RawBatch {

@@ -1,9 +1,11 @@
 import { kindOf, VERBS, type Collection, type Edit, type EditBack } from '../plan/index';
 import { SCHEMAS } from '../plan/schemas/index';
+import { patchOf } from './editSchema';
+import { renewed } from './older';
 
 /** An entity that was kept under an older schema, with what has been added since; as it stands where today's schema refuses it. */
 function entityToday<T>(collection: Collection, entity: T): T {
-  const parsed = SCHEMAS[collection].safeParse(entity);
+  const parsed = SCHEMAS[collection].safeParse(renewed(collection, entity));
   return parsed.success ? (parsed.data as T) : entity;
 }
 
@@ -11,10 +13,20 @@ function entityToday<T>(collection: Collection, entity: T): T {
 export function editToday(edit: Edit): Edit {
   if (edit.kind === 'batch') return { ...edit, edits: edit.edits.map(editToday) };
   const verb = VERBS.get(edit.kind);
-  if (!verb || verb.verb === 'set' || verb.verb === 'remove') return edit;
+  if (!verb || verb.verb === 'remove') return edit;
+  if (verb.verb === 'set') return patchToday(verb.collection, edit);
   const { as } = kindOf(verb.collection);
   const entity = (edit as unknown as Readonly<Record<string, unknown>>)[as];
   return entity === null ? edit : ({ ...edit, [as]: entityToday(verb.collection, entity) } as Edit);
+}
+
+/** A patch in today's fields, each as its schema reads it. */
+function patchToday(collection: Collection, edit: Edit): Edit {
+  const { patch } = edit as unknown as { readonly patch: object };
+  const now = renewed(collection, patch);
+  if (now === patch) return edit;
+  const parsed = patchOf(SCHEMAS[collection], []).safeParse(now);
+  return { ...edit, patch: parsed.success ? parsed.data : now } as unknown as Edit;
 }
 
 /** What takes a change back, as today's schema reads it. */

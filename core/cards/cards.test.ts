@@ -1,20 +1,30 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { widthOf } from './format';
-import { CARD_FORMATS, fitting, FORMS, frameOf, readForm, seenAs, writeForm, type CardFormat } from './index';
+import { roomOf } from './format';
+import {
+  CARD_FORMATS,
+  fitting,
+  formatProblems,
+  FORMS,
+  frameOf,
+  readForm,
+  seenAs,
+  writeForm,
+  type CardFormat,
+} from './index';
 
 const [bits26, bits34] = CARD_FORMATS as [CardFormat, CardFormat];
 /** Any card that a format has room for. */
 const cardOf = (format: CardFormat) =>
   fc.record({
-    facility: fc.integer({ min: 0, max: 2 ** widthOf(format.facility) - 1 }),
-    number: fc.integer({ min: 0, max: 2 ** widthOf(format.number) - 1 }),
+    facility: fc.integer({ min: 0, max: roomOf(format.facility) - 1 }),
+    number: fc.integer({ min: 0, max: roomOf(format.number) - 1 }),
   });
 
 describe.each(CARD_FORMATS.map((format) => [format.id, format] as const))('%s', (_id, format) => {
   it('covers its frame: every bit is a number’s or a parity', () => {
     const bits = new Set(format.parities.map(({ at }) => at));
-    for (const { from, to } of [format.facility, format.number])
+    for (const { from, to } of [format.facility!, format.number])
       for (let at = from; at <= to; at += 1) {
         expect(bits.has(at)).toBe(false);
         bits.add(at);
@@ -49,8 +59,8 @@ describe.each(CARD_FORMATS.map((format) => [format.id, format] as const))('%s', 
     );
   });
   it('has no room for numbers that are too large', () => {
-    expect(frameOf(format, { facility: 2 ** widthOf(format.facility), number: 0 })).toBeNull();
-    expect(frameOf(format, { facility: 0, number: 2 ** widthOf(format.number) })).toBeNull();
+    expect(frameOf(format, { facility: roomOf(format.facility), number: 0 })).toBeNull();
+    expect(frameOf(format, { facility: 0, number: roomOf(format.number) })).toBeNull();
   });
 });
 
@@ -111,5 +121,84 @@ describe('two cards in hand', () => {
     expect(fitting([one, { ...two, read: '4655059' }])).toEqual([]);
     expect(fitting([{ printed: '', read: '1' }])).toEqual([]);
     expect(fitting([{ printed: 'abc', read: '!' }])).toEqual([]);
+  });
+});
+
+/** Frames of anybody's own: a facility or none, bytes in either order, bits that never change, and parities over any stretch. */
+const ownFormat: fc.Arbitrary<CardFormat> = fc
+  .record({
+    facility: fc.constantFrom(0, 8, 11, 16, 32),
+    number: fc.constantFrom(8, 16, 19, 24),
+    fixed: fc.integer({ min: 0, max: 6 }),
+    lowFirst: fc.boolean(),
+    odd: fc.boolean(),
+    value: fc.nat(63),
+    stretch: fc.tuple(fc.nat(30), fc.nat(30)),
+  })
+  .map(({ facility, number, fixed, lowFirst, odd, value, stretch }): CardFormat => {
+    const start = 2 + fixed;
+    const bits = 1 + fixed + facility + number + 1;
+    const field = (from: number, width: number) => ({
+      from,
+      to: from + width - 1,
+      ...(lowFirst && width % 8 === 0 ? { lowFirst } : {}),
+    });
+    const [from, to] = stretch.map((at) => Math.min(2 + at, bits - 1)).sort((a, b) => a - b) as [
+      number,
+      number,
+    ];
+    return {
+      id: 'own',
+      name: 'Own',
+      bits,
+      facility: facility === 0 ? null : field(start, facility),
+      number: field(start + facility, number),
+      fixed: fixed === 0 ? [] : [{ from: 2, to: 1 + fixed, value: value % 2 ** fixed }],
+      parities: [
+        { at: 1, kind: odd ? 'odd' : 'even', from, to },
+        // Counts the other parity too, and itself.
+        { at: bits, kind: odd ? 'even' : 'odd', from: 1, to: bits },
+      ],
+    };
+  });
+
+describe('a frame of one’s own', () => {
+  it('is sent, seen and written in every form as the same card', () => {
+    fc.assert(
+      fc.property(
+        ownFormat.chain((format) => fc.tuple(fc.constant(format), cardOf(format))),
+        ([format, card]) => {
+          expect(formatProblems(format)).toEqual([]);
+          const frame = frameOf(format, card)!;
+          expect(seenAs(format, frame)).toEqual({ kind: 'card', card });
+          for (const form of FORMS) {
+            const told = readForm(format, form, writeForm(format, form, card)!);
+            expect([form, told?.number]).toEqual([form, card.number]);
+            if (form !== 'number') expect([form, told?.facility]).toEqual([form, card.facility]);
+          }
+        },
+      ),
+      { numRuns: 300 },
+    );
+  });
+  it('has its bits that never change looked at', () => {
+    const own: CardFormat = { ...bits26, facility: null, fixed: [{ from: 2, to: 9, value: 71 }] };
+    expect(seenAs(own, frameOf(bits26, { facility: 71, number: 2001 })!)).toMatchObject({ kind: 'card' });
+    expect(seenAs(own, frameOf(bits26, { facility: 72, number: 2001 })!)).toEqual({ kind: 'fixed', at: 2 });
+  });
+  it('says what does not hold together', () => {
+    const wrong = (patch: Partial<CardFormat>) =>
+      formatProblems({ ...bits26, ...patch }).map(({ at, problem }) => [at.join('.'), problem]);
+    expect(wrong({ number: { from: 10, to: 27 } })).toContainEqual(['number', 'beyond']);
+    expect(wrong({ number: { from: 9, to: 25 } })).toEqual([['number', 'overlaps']]);
+    expect(wrong({ number: { from: 10, to: 24, lowFirst: true } })).toEqual([['number', 'no-bytes']]);
+    expect(wrong({ bits: 64, number: { from: 27, to: 60 } })).toEqual([['number', 'too-wide']]);
+    expect(wrong({ facility: null, fixed: [{ from: 2, to: 3, value: 4 }] })).toEqual([
+      ['fixed.0', 'no-room'],
+    ]);
+    const [first, last] = bits26.parities as [CardFormat['parities'][0], CardFormat['parities'][0]];
+    expect(wrong({ parities: [{ ...last, to: 30 }] })).toEqual([['parities.0', 'parity-outside']]);
+    expect(wrong({ parities: [{ ...first, to: 26 }, last] })).toEqual([['parities.0', 'parity-early']]);
+    expect(wrong({ parities: [first, { ...last, at: 1 }] })).toEqual([['parities.1', 'overlaps']]);
   });
 });

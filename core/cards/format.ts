@@ -9,14 +9,26 @@ export interface CardFormat {
   readonly id: string;
   readonly name: string;
   readonly bits: number;
-  readonly facility: BitRange;
-  readonly number: BitRange;
+  /** Null for a frame that tells no facility: what is read of it is facility 0. */
+  readonly facility: BitField | null;
+  readonly number: BitField;
   readonly parities: readonly Parity[];
+  /** Bits that are the same on every card; a controller drops a frame where they differ. */
+  readonly fixed: readonly FixedBits[];
 }
 
 export interface BitRange {
   readonly from: number;
   readonly to: number;
+}
+
+/** `lowFirst`: its bytes leave the reader in the other order, lowest first. Whole bytes only. */
+export interface BitField extends BitRange {
+  readonly lowFirst?: boolean;
+}
+
+export interface FixedBits extends BitRange {
+  readonly value: number;
 }
 
 /** A bit that makes the ones of a stretch, itself included, even or odd. */
@@ -40,6 +52,7 @@ export const CARD_FORMATS: readonly CardFormat[] = [
       { at: 1, kind: 'even', from: 2, to: 13 },
       { at: 26, kind: 'odd', from: 14, to: 25 },
     ],
+    fixed: [],
   },
   {
     id: 'bits-34',
@@ -51,6 +64,7 @@ export const CARD_FORMATS: readonly CardFormat[] = [
       { at: 1, kind: 'even', from: 2, to: 17 },
       { at: 34, kind: 'odd', from: 18, to: 33 },
     ],
+    fixed: [],
   },
   {
     id: 'bits-35',
@@ -62,6 +76,7 @@ export const CARD_FORMATS: readonly CardFormat[] = [
       { at: 1, kind: 'even', from: 2, to: 18 },
       { at: 35, kind: 'odd', from: 19, to: 34 },
     ],
+    fixed: [],
   },
   {
     id: 'bits-37',
@@ -73,17 +88,68 @@ export const CARD_FORMATS: readonly CardFormat[] = [
       { at: 1, kind: 'even', from: 2, to: 19 },
       { at: 37, kind: 'odd', from: 19, to: 36 },
     ],
+    fixed: [],
   },
 ];
 
 export const widthOf = ({ from, to }: BitRange): number => to - from + 1;
 
+/** Numbers that a field has room for; one, the nought, where there is no field. */
+export const roomOf = (field: BitRange | null): number => (field ? 2 ** widthOf(field) : 1);
+
 /** Bits of both numbers together, without parities. */
-export const dataWidth = ({ facility, number }: CardFormat): number => widthOf(facility) + widthOf(number);
+export const dataWidth = ({ facility, number }: CardFormat): number =>
+  (facility ? widthOf(facility) : 0) + widthOf(number);
 
 /** Whether a format has room for these numbers. */
 export const fitsIn = ({ facility, number }: CardFormat, card: CardNumbers): boolean =>
-  card.facility >= 0 &&
-  card.number >= 0 &&
-  card.facility < 2 ** widthOf(facility) &&
-  card.number < 2 ** widthOf(number);
+  card.facility >= 0 && card.number >= 0 && card.facility < roomOf(facility) && card.number < roomOf(number);
+
+/** Every number of a frame is one that a program holds exactly. */
+export const MOST_FIELD_BITS = 32;
+export const MOST_FRAME_BITS = 64;
+
+/** What stands against a frame, at which part of it. */
+export interface FormatProblem {
+  readonly at: readonly (string | number)[];
+  readonly problem:
+    'beyond' | 'overlaps' | 'too-wide' | 'no-bytes' | 'no-room' | 'parity-outside' | 'parity-early';
+}
+
+/** Whether a frame can be sent and read: its parts lie in it, none on another, and a parity stands behind those that it counts. */
+export function formatProblems({ bits, facility, number, parities, fixed }: CardFormat): FormatProblem[] {
+  const found: FormatProblem[] = [];
+  const taken = new Set<number>();
+  const take = (at: FormatProblem['at'], { from, to }: BitRange) => {
+    if (from > to || to > bits) return found.push({ at, problem: 'beyond' });
+    let overlaps = false;
+    for (let bit = from; bit <= to; bit += 1) {
+      overlaps ||= taken.has(bit);
+      taken.add(bit);
+    }
+    return overlaps && found.push({ at, problem: 'overlaps' });
+  };
+  const fields: readonly (readonly [string, BitField | null])[] = [
+    ['facility', facility],
+    ['number', number],
+  ];
+  for (const [name, field] of fields) {
+    if (!field) continue;
+    take([name], field);
+    if (widthOf(field) > MOST_FIELD_BITS) found.push({ at: [name], problem: 'too-wide' });
+    if (field.lowFirst && widthOf(field) % 8 !== 0) found.push({ at: [name], problem: 'no-bytes' });
+  }
+  fixed.forEach((one, index) => {
+    take(['fixed', index], one);
+    if (widthOf(one) > MOST_FIELD_BITS || one.value >= roomOf(one))
+      found.push({ at: ['fixed', index], problem: 'no-room' });
+  });
+  parities.forEach((one, index) => {
+    take(['parities', index], { from: one.at, to: one.at });
+    if (one.from > one.to || one.to > bits)
+      found.push({ at: ['parities', index], problem: 'parity-outside' });
+    const counted = parities.slice(index + 1).some(({ at }) => at >= one.from && at <= one.to);
+    if (counted) found.push({ at: ['parities', index], problem: 'parity-early' });
+  });
+  return found;
+}

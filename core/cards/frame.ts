@@ -1,10 +1,11 @@
-import { fitsIn, type BitRange, type CardFormat, type CardNumbers, type Parity } from './format';
+import { fitsIn, widthOf, type BitField, type CardFormat, type CardNumbers, type Parity } from './format';
 
 /** The frame of a card as it leaves the reader, `0` and `1`, parities set; null where the format has no room for it. */
 export function frameOf(format: CardFormat, card: CardNumbers): string | null {
   if (!fitsIn(format, card)) return null;
   const bits = Array<string>(format.bits).fill('0');
-  write(bits, format.facility, card.facility);
+  for (const one of format.fixed) write(bits, one, one.value);
+  if (format.facility) write(bits, format.facility, card.facility);
   write(bits, format.number, card.number);
   for (const parity of format.parities) bits[parity.at - 1] = odd(bits.join(''), parity) ? '1' : '0';
   return bits.join('');
@@ -16,27 +17,35 @@ export type Seen =
   /** Another number of bits than it waits for: it sees nothing. */
   | { readonly kind: 'length'; readonly came: number }
   /** A parity is wrong: it drops the frame. */
-  | { readonly kind: 'parity'; readonly at: number };
+  | { readonly kind: 'parity'; readonly at: number }
+  /** Bits that are the same on every card of the format are others here. */
+  | { readonly kind: 'fixed'; readonly at: number };
 
 export function seenAs(format: CardFormat, bits: string): Seen {
   if (bits.length !== format.bits) return { kind: 'length', came: bits.length };
   for (const parity of format.parities)
     if ((bits[parity.at - 1] === '1') !== odd(bits, parity)) return { kind: 'parity', at: parity.at };
+  for (const one of format.fixed) if (read(bits, one) !== one.value) return { kind: 'fixed', at: one.from };
   return {
     kind: 'card',
-    card: { facility: read(bits, format.facility), number: read(bits, format.number) },
+    card: { facility: format.facility ? read(bits, format.facility) : 0, number: read(bits, format.number) },
   };
 }
 
-const read = (bits: string, { from, to }: BitRange): number => Number.parseInt(bits.slice(from - 1, to), 2);
+const read = (bits: string, field: BitField): number =>
+  Number.parseInt(inOrder(field, bits.slice(field.from - 1, field.to)), 2);
 
-function write(bits: string[], { from, to }: BitRange, value: number): void {
-  const text = value.toString(2).padStart(to - from + 1, '0');
-  for (let index = 0; index < text.length; index += 1) bits[from - 1 + index] = text[index]!;
+function write(bits: string[], field: BitField, value: number): void {
+  const text = inOrder(field, value.toString(2).padStart(widthOf(field), '0'));
+  for (let index = 0; index < text.length; index += 1) bits[field.from - 1 + index] = text[index]!;
 }
 
+/** The bits of a field as they leave the reader, from how they are written, and the other way round. */
+const inOrder = ({ lowFirst }: BitField, bits: string): string =>
+  lowFirst ? (bits.match(/.{8}/g) ?? []).reverse().join('') : bits;
+
 /** Whether the parity bit must be 1: the ones of its stretch are odd for an even parity, even for an odd one. */
-function odd(bits: string, { from, to, kind }: Parity): boolean {
-  const ones = [...bits.slice(from - 1, to)].filter((bit) => bit === '1').length;
+function odd(bits: string, { at, from, to, kind }: Parity): boolean {
+  const ones = [...bits].filter((bit, i) => bit === '1' && i >= from - 1 && i < to && i !== at - 1).length;
   return kind === 'even' ? ones % 2 === 1 : ones % 2 === 0;
 }

@@ -13,6 +13,7 @@ const KIND_OF: Readonly<Record<SettingRole, Setting['kind']>> = {
   mode: 'choice',
   tries: 'number',
   lockout: 'number',
+  frame: 'text',
   free: 'choice',
   passback: 'choice',
   forgive: 'number',

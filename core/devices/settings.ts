@@ -34,6 +34,8 @@ export const SETTING_ROLES = [
   'output',
   /** Name of the intercom set. */
   'set',
+  /** Which card format it takes: an id of one that is known, or of the site's own. */
+  'frame',
   /** How a door's free passage begins: not at all, by the clock, or with the first person in. */
   'free',
   /** What becomes of a card that comes in twice: nothing, a report, or a refusal; and minutes after which that is forgotten, 0 for never. */
@@ -79,6 +81,8 @@ export const TEXT_FORMATS = {
   ipv4: /^(?:\d{1,3}\.){3}\d{1,3}$/,
   /** Hardware number of a network device, six pairs of hexadecimal digits. */
   mac: /^(?:[0-9A-Fa-f]{2}:){5}[0-9A-Fa-f]{2}$/,
+  /** Id of a card format. */
+  frame: /^[\w.-]{1,60}$/,
   /** Digits only. */
   digits: /^\d{1,20}$/,
 } as const satisfies Record<string, RegExp>;

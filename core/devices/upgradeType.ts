@@ -44,7 +44,15 @@ export function functionsOfOld(old: OldBehaviour): readonly DeviceFunction[] {
 }
 
 /** Roles that belong to the device as a whole and used to be known by the setting's id. */
-const BY_ID: ReadonlySet<string> = new Set<SettingRole>(['hours', 'output', 'range', 'offline', 'ip', 'mac']);
+const BY_ID: ReadonlySet<string> = new Set<SettingRole>([
+  'hours',
+  'output',
+  'range',
+  'offline',
+  'frame',
+  'ip',
+  'mac',
+]);
 
 /**
  * Gives the settings of a type their roles where they have none: types made before settings had roles say what a setting

@@ -19,11 +19,11 @@ export const gauge = z
 /** Insulation colour, IEC 60757 code. */
 export const colour = z.enum(COLOUR_CODES as [string, ...string[]]).transform((value) => value as ColourCode);
 
-/** A card's number in the 26-bit frame. */
+/** A card's numbers; how many of them a frame has room for is its format's to say. */
 export const card = z.strictObject({
   /** Facility code. */
-  facility: whole(0, 255),
-  number: whole(0, 65535),
+  facility: whole(0, 4_294_967_295),
+  number: whole(0, 4_294_967_295),
 });
 
 /** Up to eight digits; empty for none. */

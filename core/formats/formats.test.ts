@@ -1,4 +1,4 @@
-import { UNLIMITED } from '../plan/index';
+import { blankCard, blankPerson } from '../plan/index';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
@@ -10,13 +10,10 @@ const plan = mustApply(
   {
     kind: 'addPerson',
     person: {
-      id: 'P1',
-      name: 'Ines Calloway',
-      role: 'user',
-      ...UNLIMITED,
+      ...blankPerson('P1', 'Ines Calloway'),
       doors: ['D01'],
       code: '4711',
-      card: { facility: 7, number: 42 },
+      cards: [blankCard(7, 42)],
       slots: { 'D01/K1': 3 },
     },
   },

@@ -10,4 +10,6 @@ export * from './compareMemory';
 export { beginSheet, isDone, seen, type KeySheet, type Seen, type SheetLine } from './keySheet';
 export * from './target';
 export { readFound, type Found, type FoundLine, type FoundProblem } from './asFound';
+export { seenBy, unseenCards, waitsFor, type Sent } from './cardFrames';
+export { codeProblems, codeRulesOf, drawCode, type Asks, type CodeRules } from './drawCode';
 export { weakness, type Weakness } from './weakCode';

@@ -106,8 +106,7 @@ export const factoryMemory = (language: KeypadLanguage): Memory => ({
   times: { unlock: 5 },
 });
 
-export const sameCard = (a: CardNumber | null, b: CardNumber | null): boolean =>
-  a === b || (a !== null && b !== null && a.facility === b.facility && a.number === b.number);
+export { sameCard } from '../plan/index';
 
 /** A command with the mode it stands in. */
 export interface Placed {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { blankPerson, type Person, type Plan } from '../plan/index';
+import { blankCard, blankPerson, type Person, type Plan } from '../plan/index';
 import { mustApply, strikeDoor } from '../specimens/doors';
 import {
   codeProblem,
@@ -25,7 +25,7 @@ describe('targetOf', () => {
   it('takes people of the keypad’s door with their code, card and slot', () => {
     const plan = withPeople(
       person('A', { code: '4711', slots: { 'D01/K1': 3 } }),
-      person('B', { card: { facility: 1, number: 2 }, slots: { 'D01/K1': 4 } }),
+      person('B', { cards: [blankCard(1, 2)], slots: { 'D01/K1': 4 } }),
       person('C', { code: '9999', doors: [] }),
     );
     expect(target(plan)).toEqual({
@@ -54,7 +54,7 @@ describe('targetOf', () => {
     expect(Object.keys(target(plan).target.slots)).toEqual(['1']);
   });
   it('says when a keypad reads no cards', () => {
-    const plan = withPeople(person('A', { card: { facility: 1, number: 2 }, slots: { 'D01/K1': 1 } }));
+    const plan = withPeople(person('A', { cards: [blankCard(1, 2)], slots: { 'D01/K1': 1 } }));
     expect(target(plan, overwrite).problems).toMatchObject([{ problem: 'no-cards-here' }]);
   });
 });

@@ -1,4 +1,13 @@
-import { peopleAt, type DeviceId, type Person, type Plan, type SlotContent } from '../plan/index';
+import {
+  cardsInUse,
+  peopleAt,
+  type CardNumber,
+  type DeviceId,
+  type HeldCard,
+  type Person,
+  type Plan,
+  type SlotContent,
+} from '../plan/index';
 import { codeProblem, type CodeProblem } from './codeRules';
 import { takesCards, takesCodes, type KeypadLanguage } from './language';
 
@@ -12,7 +21,7 @@ export interface Target {
 export interface TargetProblem {
   readonly slot: number | null;
   readonly problem:
-    CodeProblem | 'no-cards-here' | 'no-codes-here' | 'slot-out-of-range' | 'no-slot' | 'full';
+    CodeProblem | 'no-cards-here' | 'no-codes-here' | 'slot-out-of-range' | 'slot-twice' | 'no-slot' | 'full';
   readonly person: string | null;
 }
 
@@ -45,33 +54,58 @@ export function targetOf(
     const add = (problem: TargetProblem['problem']) =>
       problems.push({ slot: slot ?? null, problem, person: person.name });
     const wants = takesCodes(language) ? person.code : '';
-    const card = takesCards(language) ? person.card : null;
-    if (wants === '' && !card) {
-      if (person.card) add('no-cards-here');
+    const inUse = cardsInUse(person);
+    const cards = takesCards(language) ? inUse : [];
+    if (wants === '' && cards.length === 0) {
+      if (inUse.length > 0) add('no-cards-here');
       else if (person.code !== '') add('no-codes-here');
-      continue;
-    }
-    if (language.slots && slot === undefined) {
-      add('no-slot');
-      continue;
-    }
-    if (language.slots && slot !== undefined && (slot < language.slots.first || slot > language.slots.last)) {
-      add('slot-out-of-range');
       continue;
     }
     const problem = wants === '' ? null : codeProblem(language, wants, programmingCode, codes);
     if (problem) add(problem);
     const code = wants === '' || problem ? null : wants;
     if (code) codes.push(code);
-    if (language.slots && slot !== undefined) {
-      if (code || card) put(slot, { code, card }, add);
+    if (language.slots) {
+      const { first, last } = language.slots;
+      for (const [at, content] of inSlots(person, keypad, code, cards)) {
+        if (at === null) add('no-slot');
+        else if (at < first || at > last) add('slot-out-of-range');
+        else if (slots[at]) add('slot-twice');
+        else put(at, content, add);
+      }
       continue;
     }
     const next = () => Object.keys(slots).length + 1;
     if (code) put(next(), { code, card: null }, add);
-    if (card) put(next(), { code: null, card }, add);
+    for (const card of cards) put(next(), { code: null, card: numbersOf(card) }, add);
   }
   return { target: { programmingCode, slots, unlockSeconds }, problems };
+}
+
+const numbersOf = ({ facility, number }: HeldCard): CardNumber => ({ facility, number });
+
+/**
+ * What of a person stands in which slot: the code and the first card that has no slot of its own in theirs, each further card in its
+ * own. Null for what has none.
+ */
+function inSlots(
+  person: Person,
+  keypad: DeviceId,
+  code: string | null,
+  cards: readonly HeldCard[],
+): [number | null, SlotContent][] {
+  const own = person.slots[keypad] ?? null;
+  const shared = cards.find((card) => card.slots[keypad] === undefined);
+  const apart = cards.filter((card) => card !== shared);
+  return [
+    ...(code !== null || shared
+      ? [[own, { code, card: shared ? numbersOf(shared) : null }] satisfies [number | null, SlotContent]]
+      : []),
+    ...apart.map((card): [number | null, SlotContent] => [
+      card.slots[keypad] ?? null,
+      { code: null, card: numbersOf(card) },
+    ]),
+  ];
 }
 
 /** The lowest slot of a keypad that no person has and its memory does not hold; null where it has none, or keeps a list. */
@@ -79,8 +113,8 @@ export function freeSlot(plan: Plan, keypad: DeviceId, language: KeypadLanguage)
   if (!language.slots) return null;
   const taken = new Set<number>(Object.keys(plan.memories[keypad]?.slots ?? {}).map(Number));
   for (const person of Object.values(plan.people)) {
-    const slot = person.slots[keypad];
-    if (slot !== undefined) taken.add(slot);
+    for (const { [keypad]: slot } of [person.slots, ...person.cards.map(({ slots }) => slots)])
+      if (slot !== undefined) taken.add(slot);
   }
   for (let slot = language.slots.first; slot <= language.slots.last; slot += 1)
     if (!taken.has(slot)) return slot;

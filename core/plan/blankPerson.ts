@@ -1,4 +1,4 @@
-import type { Person } from './schemas/person';
+import type { HeldCard, Person } from './schemas/person';
 
 /** In no group, with no level, and with no first or last day. */
 export const UNLIMITED = {
@@ -16,6 +16,19 @@ export const blankPerson = (id: string, name: string): Person => ({
   doors: [],
   ...UNLIMITED,
   code: '',
-  card: null,
+  cards: [],
+  fingers: 0,
+  phone: '',
+  slots: {},
+});
+
+/** A card of the format that most are, given out by nobody that is known. */
+export const blankCard = (facility: number, number: number): HeldCard => ({
+  facility,
+  number,
+  format: 'bits-26',
+  given: null,
+  by: '',
+  lost: null,
   slots: {},
 });

@@ -1,7 +1,7 @@
 export * from './plan';
 export * from './edit';
 export { blankDoor } from './blankDoor';
-export { blankPerson, UNLIMITED } from './blankPerson';
+export { blankCard, blankPerson, UNLIMITED } from './blankPerson';
 export { emptyPlan } from './emptyPlan';
 export {
   COLLECTIONS,
@@ -19,13 +19,14 @@ export type { Expectation, Side, SituationId } from './situations';
 export type { Device } from './schemas/device';
 export type { Conductor } from './schemas/conductor';
 export type { Cable } from './schemas/cable';
-export type { CardNumber, Person } from './schemas/person';
+export type { CardNumber, HeldCard, Person } from './schemas/person';
 export type { KeypadRecord, SlotContent } from './schemas/memory';
 export type { Reading } from './schemas/reading';
 export type { Sides } from './schemas/sides';
 export type { Space, SpaceKind } from './schemas/space';
 export type { Calendar, DayOff } from './schemas/calendar';
 export type { Hours, HoursRow } from './schemas/hours';
+export type { OwnCardFormat } from './schemas/cardFormat';
 export type { Leaflet } from './schemas/language';
 export type { Exception, Grant, Level } from './schemas/level';
 export type { Zone } from './schemas/zone';
@@ -35,6 +36,8 @@ export { applyEdit, type EditResult } from './applyEdit';
 export { assemble, type Lists, type Misfit } from './assemble';
 export { VERBS } from './verbs';
 export * from './allOf';
+export { cardsInUse, hasSlot, isTheirs, sameCard, wasTheirs } from './holds';
+export { formatsOf } from './formatsOf';
 export { doorsOf, grantsAt, levelsOf, opensEver, peopleAt } from './opens';
 export * from './scope';
 export { conductorsOf, devicesOf, inSiteOrder, wiresOn } from './siteIndex';

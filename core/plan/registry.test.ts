@@ -4,7 +4,8 @@ import { findLanguage, toLeaflet } from '../keypads/index';
 import { SCHEMAS } from '../admission/index';
 import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import {
-  UNLIMITED,
+  blankCard,
+  blankPerson,
   applyEdit,
   changedEntries,
   COLLECTIONS,
@@ -30,15 +31,24 @@ function everything(): Plan {
     { kind: 'addType', type: own },
     { kind: 'setDevice', id: 'D01/X1', patch: { type: own.id } },
     {
+      kind: 'addCardFormat',
+      cardFormat: {
+        id: 'own-26',
+        name: 'Number alone',
+        bits: 26,
+        facility: null,
+        number: { from: 10, to: 25, lowFirst: true },
+        fixed: [{ from: 2, to: 9, value: 71 }],
+        parities: [{ at: 26, kind: 'odd', from: 14, to: 26 }],
+      },
+    },
+    {
       kind: 'addPerson',
       person: {
-        id: 'P1',
-        name: 'Ines',
-        role: 'user',
-        ...UNLIMITED,
+        ...blankPerson('P1', 'Ines'),
         doors: ['D01'],
         code: '480216',
-        card: { facility: 7, number: 42 },
+        cards: [blankCard(7, 42), { ...blankCard(0, 9), format: 'own-26', slots: { 'D01/K1': 9 } }],
         slots: { 'D01/K1': 3 },
       },
     },

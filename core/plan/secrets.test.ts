@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { mustApply, strikeDoor } from '../specimens/doors';
 import {
-  UNLIMITED,
+  blankCard,
+  blankPerson,
   applyDelta,
   LOGGED_SECRET,
   planDelta,
@@ -17,13 +18,10 @@ import {
 
 const SECRETS = ['480216', '731946', '61234'];
 const person = {
-  id: 'P1',
-  name: 'Ines Calloway',
-  role: 'user' as const,
-  ...UNLIMITED,
+  ...blankPerson('P1', 'Ines Calloway'),
   doors: ['D01'],
   code: '480216',
-  card: { facility: 7, number: 61234 },
+  cards: [blankCard(7, 61234)],
   slots: { 'D01/K1': 3 },
 };
 const memory = {
@@ -47,7 +45,7 @@ describe('what is secret', () => {
   it('stands in no plan that is shown to anybody, which else is the plan', () => {
     const open = publicPlan(plan);
     expect(shows(open)).toEqual([]);
-    expect(open.people['P1']).toEqual({ ...person, code: '', card: null });
+    expect(open.people['P1']).toEqual({ ...person, code: '', cards: [] });
     expect(open.memories).toEqual({});
     expect({ ...open, ...secretTables(plan) }).toEqual(plan);
     // The plan itself is left as it was.
@@ -71,7 +69,7 @@ describe('redactEdit', () => {
   it.each<[string, Edit]>([
     ['a person added', { kind: 'addPerson', person }],
     ['a code changed', { kind: 'setPerson', id: 'P1', patch: { code: '480216' } }],
-    ['a card changed', { kind: 'setPerson', id: 'P1', patch: { card: { facility: 7, number: 61234 } } }],
+    ['a card changed', { kind: 'setPerson', id: 'P1', patch: { cards: [blankCard(7, 61234)] } }],
     ['a keypad recorded', { kind: 'setMemory', device: 'D01/K1', memory }],
     [
       'all of it in a batch in a batch',

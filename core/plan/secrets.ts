@@ -70,7 +70,9 @@ export function redactEdit(edit: Edit): unknown {
   const blank = secrets as Readonly<Record<string, unknown>>;
   const struck = Object.entries(carried as object).map(([field, value]) => [
     field,
-    Object.hasOwn(blank, field) && value !== blank[field] ? LOGGED_SECRET : value,
+    Object.hasOwn(blank, field) && JSON.stringify(value) !== JSON.stringify(blank[field])
+      ? LOGGED_SECRET
+      : value,
   ]);
   return { ...edit, [key]: Object.fromEntries(struck) };
 }

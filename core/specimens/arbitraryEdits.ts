@@ -24,10 +24,11 @@ function likeOneThere(draw: Draw, plan: Plan, collection: Collection): Record<st
     string,
     unknown
   >;
-  if (chance(draw, 80)) base[key] = `${String(base[key])}-${draw(fc.nat(999))}`;
+  if (chance(draw, 80)) base[key] = `${typeof base[key] === 'string' ? base[key] : ''}-${draw(fc.nat(999))}`;
   // What no two may share gets a new name as well, most of the time.
   for (const name of ['tag', 'number'])
-    if (name in base && chance(draw, 80)) base[name] = `${String(base[name]).slice(0, 6)}${draw(fc.nat(99))}`;
+    if (name in base && chance(draw, 80))
+      base[name] = `${typeof base[name] === 'string' ? base[name].slice(0, 6) : ''}${draw(fc.nat(99))}`;
   const fields = Object.entries(FIELDS[collection]);
   for (let changes = draw(fc.nat(3)); changes > 0; changes -= 1) {
     const [name, value] = pick(draw, fields)!;

@@ -1,4 +1,4 @@
-import { blankPerson, type Edit, type Person, type Plan } from '../plan/index';
+import { blankCard, blankPerson, type Edit, type Person, type Plan } from '../plan/index';
 import { metres, mm2 } from '../units/index';
 import { magnetDoor, strikeDoor } from './doors';
 import { add, drop, lobby, move, patch, set, type Row, wire } from './ruleEdits';
@@ -163,6 +163,12 @@ export const PROOF_MISTAKES: readonly Row[] = [
     () => [person('P1', { code: '3456', role: 'administrator', slots: { 'D01/K1': 1 } })],
   ],
   [
+    'card-unseen',
+    'cards of 34 bits at a controller that waits for 26',
+    magnetDoor,
+    () => [person('P1', { cards: [{ ...blankCard(900, 17), format: 'bits-34' }] })],
+  ],
+  [
     'nobody-administers',
     'nobody who holds the programming code',
     strikeDoor,
@@ -182,6 +188,24 @@ export const PROOF_MISTAKES: readonly Row[] = [
     'somebody off the list whose code still stands in the keypad',
     strikeDoor,
     () => [person('P1', { code: '480216', doors: [] }), holds({ 4: '480216' })],
+  ],
+  [
+    'lost-card-opens',
+    'a card that is reported lost and still stands in the keypad',
+    strikeDoor,
+    () => [
+      person('P1', { cards: [{ ...blankCard(71, 2001), lost: '2026-11-20' }] }),
+      {
+        kind: 'setMemory',
+        device: 'D01/K1',
+        memory: {
+          device: 'D01/K1',
+          programmingCode: '731946',
+          slots: { 5: { code: null, card: { facility: 71, number: 2001 } } },
+          times: {},
+        },
+      },
+    ],
   ],
   ['code-of-nobody', 'a code in a slot that is nobody’s', strikeDoor, () => [holds({ 7: '271828' })]],
 ];

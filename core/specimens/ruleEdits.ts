@@ -1,4 +1,4 @@
-import { UNLIMITED } from '../plan/index';
+import { blankPerson } from '../plan/index';
 import { terminalOf } from './terminalOf';
 import { HARDWARE_SETS, newDevice } from '../brief/index';
 import type { FindingCode } from '../checks/index';
@@ -73,16 +73,7 @@ export const cable = (plan: Plan, name: string, change: object): Edit => ({
 });
 export const crowd = (count: number): Edit[] =>
   Array.from({ length: count }, (_, n): Edit => {
-    const person: Person = {
-      id: `Q${n}`,
-      name: `Person ${n}`,
-      role: 'user',
-      ...UNLIMITED,
-      doors: ['D01'],
-      code: '',
-      card: null,
-      slots: {},
-    };
+    const person: Person = { ...blankPerson(`Q${n}`, `Person ${n}`), doors: ['D01'] };
     return { kind: 'addPerson', person };
   });
 

@@ -3,6 +3,7 @@ import { doorParts } from '#core/door/index';
 import { settingValue } from '#core/devices/index';
 import { loopsSvg } from '#core/formats/index';
 import {
+  cardsInUse,
   peopleAt,
   ASSUMED_SIGN,
   conductorsOf,
@@ -298,7 +299,9 @@ function settings(plan: Plan, door: Door): Content[] {
                 ),
                 [
                   person.code !== '' && 'code',
-                  person.card && `card ${person.card.facility}-${person.card.number}`,
+                  ...cardsInUse(person).map(({ facility, number }) => `card ${facility}-${number}`),
+                  person.fingers > 0 && (person.fingers === 1 ? 'a finger' : `${person.fingers} fingers`),
+                  person.phone !== '' && 'phone',
                 ]
                   .filter(Boolean)
                   .join(', ') || '-',

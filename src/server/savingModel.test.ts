@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { UNLIMITED, applyEdit, publicPlan, type Edit, type Plan } from '#core/plan/index';
+import { blankPerson, applyEdit, publicPlan, type Edit, type Plan } from '#core/plan/index';
 import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../../core/specimens/doors';
 import { SiteStore } from '../islands/store/siteStore';
 import { GET as getChanges } from '../pages/api/sites/[site]/changes';
@@ -26,14 +26,9 @@ function site(): Plan {
   const person = (id: string): Edit => ({
     kind: 'addPerson',
     person: {
-      id,
-      name: `Person ${id}`,
-      role: 'user',
-      ...UNLIMITED,
+      ...blankPerson(id, `Person ${id}`),
       doors: ['D02'],
       code: '4711',
-      card: null,
-      slots: {},
     },
   });
   return mustApply(three, person('P1'), person('P2'));
@@ -138,14 +133,9 @@ function someEdit(plan: Plan, rnd: Random, mark: string): Edit {
       return {
         kind: 'addPerson',
         person: {
-          id: mark,
-          name: mark,
-          role: 'user',
-          ...UNLIMITED,
+          ...blankPerson(mark, mark),
           doors: [door],
           code: '',
-          card: null,
-          slots: {},
         },
       };
     case 4: {

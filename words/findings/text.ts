@@ -87,6 +87,7 @@ const CODE_PROBLEMS: Record<string, string> = {
   'no-cards-here': 'This keypad reads no cards: give a code',
   'slot-out-of-range': 'The slot number is out of range',
   'no-slot': 'No slot yet',
+  'slot-twice': 'The slot is somebody else’s',
 };
 export const codeProblemWords = (problem: string): string => CODE_PROBLEMS[problem] ?? problem;
 

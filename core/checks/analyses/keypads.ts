@@ -1,14 +1,6 @@
-import { opensEver } from '../../plan/index';
-import {
-  can,
-  factoryMemory,
-  languageOf,
-  freeSlot,
-  sameCard,
-  targetOf,
-  type KeypadLanguage,
-} from '../../keypads/index';
-import type { Device, Person, Plan, SlotContent } from '../../plan/index';
+import { isTheirs, opensEver, wasTheirs } from '../../plan/index';
+import { can, factoryMemory, languageOf, freeSlot, targetOf, type KeypadLanguage } from '../../keypads/index';
+import type { Device, Plan } from '../../plan/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
 export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
@@ -68,11 +60,12 @@ function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLangua
   if (held.length === 0) return [];
   const people = Object.values(plan.people);
   const opens = people.filter((person) => door !== null && opensEver(plan, person, door));
-  const has = ({ code, card }: Person, content: SlotContent) =>
-    (code !== '' && code === content.code) || (card !== null && sameCard(card, content.card));
-  const left = held.filter(([, content]) => !opens.some((person) => has(person, content)));
-  const leavers = people.filter((person) => left.some(([, content]) => has(person, content)));
-  const unknown = left.filter(([, content]) => !people.some((person) => has(person, content)));
+  const left = held.filter(([, content]) => !opens.some((person) => isTheirs(person, content)));
+  const leavers = people.filter((person) => left.some(([, content]) => isTheirs(person, content)));
+  const losers = people.filter((person) =>
+    left.some(([, content]) => wasTheirs(person, content) && !isTheirs(person, content)),
+  );
+  const unknown = left.filter(([, content]) => !people.some((person) => wasTheirs(person, content)));
   const at = [{ kind: 'device', id } as const];
   const names = leavers.map(({ name }) => name).sort();
   // Where nothing is cleared, what stands there may be buried under a code that nobody gets.
@@ -80,6 +73,17 @@ function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLangua
   return [
     ...(names.length > 0
       ? [hit('leaver-opens', at, { tag, names: names.join(', '), count: names.length })]
+      : []),
+    ...(losers.length > 0
+      ? [
+          hit('lost-card-opens', at, {
+            tag,
+            names: losers
+              .map(({ name }) => name)
+              .sort()
+              .join(', '),
+          }),
+        ]
       : []),
     ...(told.length > 0
       ? [

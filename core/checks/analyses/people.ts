@@ -1,7 +1,7 @@
 import { does } from '../../devices/index';
 import type { DoorParts } from '../../door/index';
-import { languageOf, weakness } from '../../keypads/index';
-import { peopleAt, type Person, type Plan } from '../../plan/index';
+import { languageOf, unseenCards, waitsFor, weakness } from '../../keypads/index';
+import { cardsInUse, formatsOf, peopleAt, type Person, type Plan } from '../../plan/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
 /** The people of a door, and what its keypad would refuse. */
@@ -21,7 +21,12 @@ export const people: Analysis<'plan' | 'door' | 'parts'> = ({ plan, door, parts 
       }),
     );
   }
-  return [...findings, ...weak(plan, here, parts), ...roles(here, parts, door.id)];
+  return [
+    ...findings,
+    ...weak(plan, here, parts),
+    ...roles(here, parts, door.id),
+    ...unseen(plan, here, parts),
+  ];
 };
 
 type Parts = Pick<DoorParts, 'decider'>;
@@ -35,6 +40,35 @@ function weak(plan: Plan, here: readonly Person[], { decider }: Parts): Hit[] {
       ? []
       : [hit('code-weak', [{ kind: 'person', id: person.id }], { name: person.name, why })];
   });
+}
+
+/** Cards that the controller would not see as what they are; set to their format in one click, where they are all of one. */
+function unseen(plan: Plan, here: readonly Person[], { decider }: Parts): Hit[] {
+  if (!decider || waitsFor(decider) === null) return [];
+  const wrong = unseenCards(plan, decider, here);
+  if (wrong.length === 0) return [];
+  const { device, type } = decider;
+  const formats = new Set(here.flatMap((person) => cardsInUse(person).map(({ format }) => format)));
+  const [only] = formats;
+  const setting = type.settings.find(({ role }) => role === 'frame');
+  const remedy =
+    formats.size === 1 && only !== undefined && setting
+      ? { remedy: { kind: 'setSetting', device: device.id, setting: setting.id, value: only } as const }
+      : {};
+  const bits = [...new Set(wrong.map(({ sent }) => sent.bits?.length ?? 0))].sort((a, b) => a - b);
+  return [
+    hit(
+      'card-unseen',
+      [{ kind: 'device', id: device.id }],
+      {
+        tag: device.tag,
+        names: [...new Set(wrong.map(({ person }) => person.name))].sort().join(', '),
+        sent: bits.filter(Boolean).join(', '),
+        waits: formatsOf(plan).find(({ id }) => id === waitsFor(decider))?.bits ?? 0,
+      },
+      remedy,
+    ),
+  ];
 }
 
 /** Who administers what is programmed at its own keys: some of those who open it, and not all of them. */

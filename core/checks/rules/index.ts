@@ -14,10 +14,12 @@ import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
 import { operatorUnminded } from './operator-unminded';
+import { cardUnseen } from './card-unseen';
 import { codeWeak } from './code-weak';
 import { nobodyAdministers } from './nobody-administers';
 import { allAdminister } from './all-administer';
 import { leaverOpens } from './leaver-opens';
+import { lostCardOpens } from './lost-card-opens';
 import { codeOfNobody } from './code-of-nobody';
 import { languageUnknown } from './language-unknown';
 import { operatorStands } from './operator-stands';
@@ -231,8 +233,10 @@ export const RULES = [
   languageUnknown,
   codeOfNobody,
   leaverOpens,
+  lostCardOpens,
   allAdminister,
   nobodyAdministers,
+  cardUnseen,
   codeWeak,
   hoursNotKept,
   passageUnset,

@@ -79,10 +79,26 @@ export const withClock = (type: DeviceType): DeviceType =>
   (does(type, 'link') || (type.family === 'controller' && !does(type, 'ownCodes')))
     ? {
         ...type,
-        settings: [...type.settings, ...channelsOf(type).flatMap(clockSettings)],
+        settings: [...type.settings, ...channelsOf(type).flatMap(clockSettings), ...frameSetting(type)],
         functions: [...type.functions, { kind: 'clock' }],
       }
     : type;
+
+/** The frame that a controller makes a card of; what reads cards itself knows its own. */
+const frameSetting = (type: DeviceType): Setting[] =>
+  !does(type, 'ownCodes')
+    ? [
+        {
+          id: 'frame',
+          label: 'card format',
+          kind: 'text',
+          role: 'frame',
+          format: 'frame',
+          example: 'bits-26',
+          initial: 'bits-26',
+        },
+      ]
+    : [];
 
 function clockSettings({ settings }: Channel, index: number, all: readonly Channel[]): Setting[] {
   const where = all.length > 1 ? `door ${index + 1}: ` : '';

@@ -1,5 +1,5 @@
 import type * as z from 'zod';
-import { issuesOf, SCHEMAS, siteSchema } from '../../admission/index';
+import { issuesOf, renewed, SCHEMAS, siteSchema } from '../../admission/index';
 import {
   assemble,
   COLLECTIONS,
@@ -95,7 +95,8 @@ function readList(
 ): void {
   const { list } = kindOf(collection);
   const schema = SCHEMAS[collection];
-  for (const [index, value] of given.entries()) {
+  for (const [index, raw] of given.entries()) {
+    const value = renewed(collection, raw);
     if (problems.length >= MOST_PROBLEMS) return;
     const path = `${list}[${index}]`;
     const entity = read(schema, value, path, problems);

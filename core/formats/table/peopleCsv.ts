@@ -1,8 +1,23 @@
 import Papa from 'papaparse';
-import type { Person, Plan } from '../../plan/index';
+import { cardsInUse, type HeldCard, type Person, type Plan } from '../../plan/index';
 import { plain } from './plainCell';
 
-const COLUMNS = ['id', 'name', 'group', 'role', 'levels', 'doors', 'card', 'first day', 'last day'] as const;
+/** A card as a list tells it: its numbers, and its format where that is not the one that most have. */
+const cardText = ({ facility, number, format }: HeldCard): string =>
+  `${facility}-${number}${format === 'bits-26' ? '' : ` ${format}`}`;
+
+const COLUMNS = [
+  'id',
+  'name',
+  'group',
+  'role',
+  'levels',
+  'doors',
+  'cards',
+  'phone',
+  'first day',
+  'last day',
+] as const;
 
 /**
  * People as CSV (RFC 4180), by name; what is read back changes nobody. Codes stand in it only where they are asked for. `semicolons`:
@@ -17,7 +32,8 @@ export function peopleCsv(plan: Plan, { codes = false, semicolons = false } = {}
     person.role === 'administrator' ? 'administers' : 'opens',
     person.levels.map(level).join('; '),
     person.doors.join(' '),
-    person.card ? `${person.card.facility}-${person.card.number}` : '',
+    cardsInUse(person).map(cardText).join('; '),
+    person.phone,
     person.from ?? '',
     person.until ?? '',
     ...(codes ? [person.code] : []),

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { applyEdit, blankDoor, blankPerson, type Person, type Plan } from '../../plan/index';
+import { applyEdit, blankCard, blankDoor, blankPerson, type Person, type Plan } from '../../plan/index';
 import { aSeed, siteWithAccess } from '../../specimens/access';
 import { readDay } from './dateCell';
 import { peopleCsv } from './peopleCsv';
@@ -69,7 +69,7 @@ describe('a list of people', () => {
   });
 
   it('changes only what it has a column for, and empties what stands empty', () => {
-    const ines = { ...blankPerson('P1', 'Ines'), code: '4711', group: 'A', card: { facility: 7, number: 9 } };
+    const ines = { ...blankPerson('P1', 'Ines'), code: '4711', group: 'A', cards: [blankCard(7, 9)] };
     const next = after(site(ines), 'name,group\nInes,\n').people['P1'];
     expect(next).toEqual({ ...ines, group: '' });
   });
@@ -111,7 +111,7 @@ describe('a list of people', () => {
     expect(Object.values(after(plan, text).people).find(({ name }) => name === 'Haru')).toMatchObject({
       doors: ['D01'],
       levels: ['l1'],
-      card: { facility: 71, number: 2001 },
+      cards: [blankCard(71, 2001)],
       code: '4711',
       from: '2026-05-13',
       until: '2026-12-01',

@@ -1,5 +1,16 @@
 import Papa from 'papaparse';
-import { blankPerson, findIn, type Edit, type Person, type Plan } from '../../plan/index';
+import { fitsIn } from '../../cards/index';
+import {
+  blankCard,
+  blankPerson,
+  findIn,
+  formatsOf,
+  sameCard,
+  type Edit,
+  type HeldCard,
+  type Person,
+  type Plan,
+} from '../../plan/index';
 import { readDay, type DayFault } from './dateCell';
 
 /** What a column of a list of people is there for. */
@@ -15,6 +26,7 @@ type Column =
   | 'card'
   | 'facility'
   | 'number'
+  | 'phone'
   | 'code'
   | 'from'
   | 'until';
@@ -29,7 +41,8 @@ const HEADINGS: Readonly<Record<Column, RegExp>> = {
   role: /^(role|administers|rolle)$/i,
   levels: /^(levels?|access levels?|access|zutritt|berechtigung(en)?)$/i,
   doors: /^(doors?|türe?n?)$/i,
-  card: /^(card|card no\.?|badge|fob|karte|ausweis)$/i,
+  card: /^(cards?|card no\.?|badges?|fobs?|karten?|ausweise?)$/i,
+  phone: /^(phone|telephone|mobile|telefon|handy)$/i,
   facility: /^(facility|facility code|site code|anlage)$/i,
   number: /^(card number|number|kartennummer|ausweisnummer)$/i,
   code: /^(code|pin)$/i,
@@ -98,7 +111,8 @@ export function readPeopleRows(plan: Plan, text: string): PeopleRows {
       });
       const read = readRow(plan, columns, cells);
       if (!read.ok) return fault(read.fault);
-      const { id, patch } = read;
+      const { id } = read;
+      const patch = { ...read.patch };
       const name = patch.name ?? '';
       const found = id ? findIn(plan.people, id) : people.get(name.toLowerCase());
       if (id && !found) return fault({ code: 'unknown-id', word: id });
@@ -113,6 +127,7 @@ export function readPeopleRows(plan: Plan, text: string): PeopleRows {
         edits.push({ kind: 'addPerson', person });
         return { line, text: raw, outcome: { kind: 'new', name } };
       }
+      if (patch.cards) patch.cards = withHistory(patch.cards, found.cards);
       const what = (Object.keys(patch) as PersonField[]).filter(
         (field) => JSON.stringify(patch[field]) !== JSON.stringify(found[field]),
       );
@@ -167,7 +182,7 @@ function numbersOf({ people }: Plan): () => string {
   return () => `P${String((last += 1)).padStart(2, '0')}`;
 }
 
-type Patch = Partial<Omit<Person, 'id' | 'slots'>>;
+type Patch = { -readonly [K in keyof Omit<Person, 'id' | 'slots'>]?: Person[K] };
 type RowRead =
   | { readonly ok: true; readonly id: string | null; readonly patch: Patch }
   | { readonly ok: false; readonly fault: PersonFault };
@@ -176,7 +191,7 @@ function readRow(plan: Plan, columns: ReadonlyMap<Column, number>, cells: readon
   const has = (column: Column) => columns.has(column);
   const cell = (column: Column) => plain(cells[columns.get(column) ?? -1] ?? '');
   const no = (fault: PersonFault): RowRead => ({ ok: false, fault });
-  const patch: { -readonly [K in keyof Patch]: Patch[K] } = {};
+  const patch: Patch = {};
   const name = has('name') ? cell('name') : [cell('first'), cell('last')].filter(Boolean).join(' ');
   if (name !== '') patch.name = name.slice(0, 200);
   if (has('group')) patch.group = cell('group').slice(0, 80);
@@ -196,14 +211,15 @@ function readRow(plan: Plan, columns: ReadonlyMap<Column, number>, cells: readon
   }
   if (has('card') || has('number')) {
     const word = has('card') ? cell('card') : [cell('facility'), cell('number')].filter(Boolean).join('-');
-    const card = readCardCell(word);
-    if (card === undefined) return no({ code: 'bad-card', word });
-    patch.card = card;
+    const cards = several(word, /[,;|]/).map((one) => readCardCell(plan, one));
+    if (cards.some((card) => card === null)) return no({ code: 'bad-card', word });
+    patch.cards = cards.flatMap((card) => card ?? []);
   }
   if (has('code') && !/^•+$/.test(cell('code'))) {
     if (!/^\d{0,8}$/.test(cell('code'))) return no({ code: 'bad-code', word: cell('code') });
     patch.code = cell('code');
   }
+  if (has('phone')) patch.phone = cell('phone').slice(0, 40);
   for (const side of ['from', 'until'] as const) {
     if (!has(side)) continue;
     const read = readDay(cell(side));
@@ -229,11 +245,19 @@ function levelNamed({ levels }: Plan, word: string): string | null {
   );
 }
 
-/** `71-2001`, `71:2001`, `71 2001`, `2001`; null for none, undefined where it is none. */
-function readCardCell(word: string): Person['card'] | undefined {
-  if (word === '' || word === '—') return null;
-  const [, facility, number] = /^(?:(\d{1,3})\s*[-:/ ]\s*)?(\d{1,5})$/.exec(word) ?? [];
-  if (number === undefined) return undefined;
-  const card = { facility: Number(facility ?? 0), number: Number(number) };
-  return card.facility <= 255 && card.number <= 65_535 ? card : undefined;
+/** `71-2001`, `71:2001`, `71 2001`, `2001`, `900-1 bits-34`; null where it is none, or its format has no room for it. */
+function readCardCell(plan: Plan, word: string): HeldCard | null {
+  const [, facility = '0', number, format = 'bits-26'] =
+    /^(?:(\d{1,10})\s*[-:/ ]\s*)?(\d{1,10})(?:\s+([\w-]*[a-z][\w-]*))?$/i.exec(word) ?? [];
+  if (number === undefined) return null;
+  const card = blankCard(Number(facility), Number(number));
+  const frame = formatsOf(plan).find(({ id }) => id === format);
+  return frame && fitsIn(frame, card) ? { ...card, format } : null;
+}
+
+/** Cards as a list tells them, each as it is known where the person has it; a lost one stays on record though no list names it. */
+function withHistory(told: readonly HeldCard[], known: readonly HeldCard[]): readonly HeldCard[] {
+  const said = told.map((card) => known.find((one) => sameCard(one, card)) ?? card);
+  const gone = known.filter((one) => one.lost !== null && !said.includes(one));
+  return [...said.map((card) => (card.lost === null ? card : { ...card, lost: null })), ...gone];
 }

@@ -1,6 +1,7 @@
 import type { DeviceType } from '../../devices/index';
 import type { Calendar } from '../schemas/calendar';
 import type { Cable } from '../schemas/cable';
+import type { OwnCardFormat } from '../schemas/cardFormat';
 import type { Conductor } from '../schemas/conductor';
 import type { Device } from '../schemas/device';
 import type { Door } from '../schemas/door';
@@ -35,6 +36,8 @@ export interface Entities {
   /** Holidays, hours by weekday, and access levels: who opens which doors when. */
   /** How keypads of the site are programmed, as their leaflets read. */
   readonly languages: Leaflet;
+  /** Frames of cards beyond those that are known to everybody. */
+  readonly cardFormats: OwnCardFormat;
   readonly calendars: Calendar;
   readonly hours: Hours;
   readonly levels: Level;

@@ -3,6 +3,7 @@ import { CABLES } from './cable';
 import { CONDUCTORS } from './conductor';
 import { DEVICES } from './device';
 import { DOORS } from './door';
+import { CARD_FORMATS_OF_SITE } from './cardFormat';
 import type { Collection } from './entities';
 import { HOURS } from './hours';
 import type { Kind } from './kind';
@@ -28,6 +29,7 @@ export const KINDS = {
   conductors: CONDUCTORS,
   cables: CABLES,
   levels: LEVELS,
+  cardFormats: CARD_FORMATS_OF_SITE,
   people: PEOPLE,
   memories: MEMORIES,
   readings: READINGS,

@@ -2,6 +2,7 @@ import type * as z from 'zod';
 import type { Collection } from '../kinds/entities';
 import { calendarSchema } from './calendar';
 import { cableSchema } from './cable';
+import { cardFormatSchema } from './cardFormat';
 import { conductorSchema } from './conductor';
 import { deviceSchema } from './device';
 import { doorSchema } from './door';
@@ -38,6 +39,7 @@ export const SCHEMAS: { readonly [C in Collection]: z.ZodType } = {
   hours: hoursSchema,
   levels: levelSchema,
   languages: languageSchema,
+  cardFormats: cardFormatSchema,
 };
 
 export { settingValueSchema } from './device';

@@ -1,17 +1,11 @@
 import { useState } from 'react';
-import {
-  CARD_FORMATS,
-  fitting,
-  FORMS,
-  frameOf,
-  seenAs,
-  writeForm,
-  type CardFormat,
-  type CardInHand,
-} from '#core/cards/index';
+import { fitting, FORMS, frameOf, seenAs, writeForm, type CardInHand } from '#core/cards/index';
+import { formatsOf } from '#core/plan/index';
 import { FORM_WORDS, seenWords } from '#words/cards';
-import { cx } from '../../ui/cx';
 import { SelectField, TextField } from '../../ui/Field';
+import { usePlan } from '../store/context';
+import { Frame } from './Frame';
+import { OwnFormats } from './OwnFormats';
 import table from '../../ui/DataTable.module.css';
 import css from './Access.module.css';
 
@@ -20,12 +14,13 @@ const TWO: readonly CardInHand[] = [
   { printed: '', read: '' },
 ];
 
-/** Numbers of cards: which format fits what is printed and what is read, and how one card looks in each form. Nothing here is kept. */
+/** Numbers of cards: which format fits what is printed and what is read, and how one card looks in each form. Nothing here is kept but formats of the site's own. */
 export function Cards() {
   return (
     <div className={css['cards']}>
       <TwoInHand />
       <OneCard />
+      <OwnFormats />
     </div>
   );
 }
@@ -35,7 +30,7 @@ function TwoInHand() {
   const set = (at: number, patch: Partial<CardInHand>) =>
     setHand(hand.map((one, index) => (index === at ? { ...one, ...patch } : one)));
   const given = hand.filter(({ printed, read }) => printed.trim() !== '' && read.trim() !== '');
-  const fits = fitting(hand);
+  const fits = fitting(hand, formatsOf(usePlan()));
   return (
     <section className={css['card']} aria-label="Two cards in hand">
       <h2>Two cards in hand</h2>
@@ -93,10 +88,11 @@ function TwoInHand() {
 }
 
 function OneCard() {
-  const [id, setId] = useState(CARD_FORMATS[0]!.id);
+  const formats = formatsOf(usePlan());
+  const [id, setId] = useState('bits-26');
   const [facility, setFacility] = useState('71');
   const [number, setNumber] = useState('2001');
-  const format = CARD_FORMATS.find((one) => one.id === id)!;
+  const format = formats.find((one) => one.id === id) ?? formats[0]!;
   const digits = /^\d{1,9}$/;
   const card =
     digits.test(facility) && digits.test(number)
@@ -107,8 +103,8 @@ function OneCard() {
     <section className={css['card']} aria-label="A card in every form">
       <h2>A card in every form</h2>
       <div className={css['three']}>
-        <SelectField label="Format" value={id} onChange={(event) => setId(event.target.value)}>
-          {CARD_FORMATS.map((one) => (
+        <SelectField label="Format" value={format.id} onChange={(event) => setId(event.target.value)}>
+          {formats.map((one) => (
             <option key={one.id} value={one.id}>
               {one.name}
             </option>
@@ -149,7 +145,8 @@ function OneCard() {
           </div>
           <p className={css['hint']}>
             A controller set to another format:{' '}
-            {CARD_FORMATS.filter((one) => one !== format)
+            {formats
+              .filter((one) => one !== format)
               .map((one) => `${one.bits} bits ${seenWords(seenAs(one, frame))}`)
               .join('; ')}
             .
@@ -157,32 +154,5 @@ function OneCard() {
         </>
       )}
     </section>
-  );
-}
-
-/** The bits as they leave the reader: facility, number, parities. */
-function Frame({ format, bits }: { format: CardFormat; bits: string }) {
-  const kind = (at: number) =>
-    format.parities.some((parity) => parity.at === at)
-      ? 'parity'
-      : at >= format.facility.from && at <= format.facility.to
-        ? 'facility'
-        : 'number';
-  return (
-    <div className={css['frame']} role="img" aria-label={`Frame ${bits}, the first bit leaves first`}>
-      {[...bits].map((bit, index) => (
-        <span
-          key={index}
-          className={cx(css['bit'], css[kind(index + 1)])}
-          title={`Bit ${index + 1}, ${kind(index + 1)}`}
-        >
-          {bit}
-        </span>
-      ))}
-      <small>
-        <i className={css['parity']} /> parity <i className={css['facility']} /> facility{' '}
-        <i className={css['number']} /> number
-      </small>
-    </div>
   );
 }

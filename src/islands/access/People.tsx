@@ -6,6 +6,7 @@ import Trash2 from 'lucide-react/icons/trash-2';
 import { useMemo, useState } from 'react';
 import { doorsOf, levelsOf, type Edit, type Person } from '#core/plan/index';
 import { dayWords } from '#words/access';
+import { cardsWords } from '#words/cards';
 import { Button } from '../../ui/Button';
 import { DataTable } from '../../ui/DataTable';
 import { Empty } from '../../ui/Empty';
@@ -111,9 +112,9 @@ export function People() {
         cell: ({ row: { original } }) => validWords(original),
       },
       {
-        header: 'Card',
+        header: 'Cards',
         id: 'card',
-        accessorFn: ({ card }) => (card ? `${card.facility}-${card.number}` : '—'),
+        accessorFn: ({ cards }) => cardsWords(cards) || '—',
         meta: { figures: true },
       },
       {

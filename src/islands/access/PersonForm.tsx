@@ -1,9 +1,12 @@
+import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { blankPerson, type Person } from '#core/plan/index';
+import { blankPerson, type HeldCard, type Person } from '#core/plan/index';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField, TextField } from '../../ui/Field';
-import { useDispatch, usePlan } from '../store/context';
+import { useDispatch, useSite } from '../store/context';
+import { cardFault, CardsField } from './CardsField';
+import { CodeField, useCodeFaults } from './CodeField';
 import { DoorPicker } from './DoorPicker';
 import css from './Access.module.css';
 
@@ -13,15 +16,15 @@ interface Form {
   role: Person['role'];
   from: string;
   until: string;
-  facility: string;
-  number: string;
+  phone: string;
+  fingers: string;
   levels: string[];
   doors: string[];
 }
 
-/** A person with their levels, doors and days. Codes and slots are given at a door, where its keypad's rules stand. */
+/** A person with their levels, doors, days, code and cards. Slots are given at a door, where its keypad stands. */
 export function PersonForm({ person, onClose }: { person: Person | null; onClose(): void }) {
-  const plan = usePlan();
+  const { plan, complete } = useSite();
   const dispatch = useDispatch();
   const levels = Object.values(plan.levels).sort((a, b) => a.order - b.order);
   const groups = [...new Set(Object.values(plan.people).map(({ group }) => group))].filter(Boolean).sort();
@@ -32,8 +35,8 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
       role: person?.role ?? 'user',
       from: person?.from ?? '',
       until: person?.until ?? '',
-      facility: person?.card ? String(person.card.facility) : '',
-      number: person?.card ? String(person.card.number) : '',
+      phone: person?.phone ?? '',
+      fingers: String(person?.fingers ?? 0),
       levels: [...(person?.levels ?? [])],
       doors: [...(person?.doors ?? [])],
     },
@@ -41,14 +44,28 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
   const { errors } = formState;
   const numbers = Object.keys(plan.people).map((id) => Number(/^P(\d+)$/.exec(id)?.[1] ?? 0));
   const id = person?.id ?? `P${String(Math.max(0, ...numbers) + 1).padStart(2, '0')}`;
+  const [cards, setCards] = useState<readonly HeldCard[]>(person?.cards ?? []);
+  const [code, setCode] = useState(person?.code ?? '');
+  const draft: Person = {
+    ...(person ?? blankPerson(id, '')),
+    code,
+    levels: watch('levels'),
+    doors: watch('doors'),
+    group: watch('group').trim(),
+  };
+  const faults = useCodeFaults(draft);
   const keep = handleSubmit((form) => {
+    if (faults.length > 0 || cards.some((_, at) => cardFault(plan, cards, at))) return;
     const next = {
       name: form.name.trim(),
       group: form.group.trim(),
       role: form.role,
       from: form.from || null,
       until: form.until || null,
-      card: form.number === '' ? null : { facility: Number(form.facility || 0), number: Number(form.number) },
+      code,
+      cards,
+      phone: form.phone.trim(),
+      fingers: Number(form.fingers),
       levels: form.levels,
       doors: form.doors,
     };
@@ -135,26 +152,26 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
             })}
           />
         </div>
+        {complete ? (
+          <>
+            <CodeField person={draft} onChange={setCode} />
+            <CardsField cards={cards} onChange={setCards} />
+          </>
+        ) : (
+          <p className={css['hint']}>Codes and cards stand in no page: they are being fetched.</p>
+        )}
         <div className={css['pair']}>
+          <TextField label="Phone" type="tel" maxLength={40} {...register('phone')} />
           <TextField
-            label="Card: facility"
+            label="Fingers read in"
             inputMode="numeric"
-            error={errors.facility?.message}
-            {...register('facility', {
-              validate: (text) => text === '' || /^\d{1,5}$/.test(text) || 'Digits, up to 65535.',
-            })}
-          />
-          <TextField
-            label="Card: number"
-            inputMode="numeric"
-            error={errors.number?.message}
-            {...register('number', {
-              validate: (text, { facility }) =>
-                (text === '' && facility === '') || /^\d{1,10}$/.test(text) || 'Digits.',
+            error={errors.fingers?.message}
+            {...register('fingers', {
+              validate: (text) => (/^\d{1,2}$/.test(text) && Number(text) <= 10) || 'None to ten.',
             })}
           />
         </div>
-        <Button type="submit" look="main">
+        <Button type="submit" look="main" disabled={!complete}>
           {person ? 'Keep' : 'Add'}
         </Button>
       </form>

@@ -1,9 +1,10 @@
-import { useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import ChevronsRight from 'lucide-react/icons/chevrons-right';
 import Pause from 'lucide-react/icons/pause';
 import Play from 'lucide-react/icons/play';
 import RotateCcw from 'lucide-react/icons/rotate-ccw';
 import ScrollText from 'lucide-react/icons/scroll-text';
+import { doorParts } from '#core/door/index';
 import { conductorsOf, terminalLabel, type Plan } from '#core/plan/index';
 import { waysOut } from '#core/prove/index';
 import { doorHold, lockStatuses, whyFree } from '#core/simulate/index';
@@ -21,13 +22,18 @@ import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Menu } from '../../ui/Menu';
 import { cx } from '../../ui/cx';
+import { lazily } from '../lazily';
+import { useSite } from '../store/context';
 import { Lanes } from './Lanes';
 import { triggersOf } from './triggers';
 import { SPEEDS, type Bench as BenchState, type Line } from './useBench';
 import css from './Bench.module.css';
 
+const Somebody = lazily(async () => (await import('./Somebody')).Somebody);
+
 /** The bench: what somebody does at the left, what happens over time in the middle, the lock in words at the right. */
 export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
+  const { complete } = useSite();
   // At phone width the bench is a line with the lock in words, until somebody opens it.
   const [open, setOpen] = useState(false);
   const { world, state, act, skip, reset } = bench;
@@ -38,6 +44,8 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
     plan.conductors[id]?.number ?? plan.devices[id.split(':')[0] ?? id]?.tag ?? id;
   const last = bench.journal.at(-1);
   const [journal, setJournal] = useState(false);
+  const [comes, setComes] = useState(false);
+  const decides = doorParts(plan, world.door.id).decider !== null;
   const wires = conductorsOf(plan, world.door.id);
   return (
     <section className={cx(css['bench'], open && css['open'])} aria-label="Bench">
@@ -87,6 +95,11 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
           </span>
         </h2>
         <div className={css['buttons']}>
+          {decides && (
+            <Button look="frame" size="s" onClick={() => setComes(true)}>
+              Somebody…
+            </Button>
+          )}
           {triggersOf(bench).map(({ id, label, on, nobody, stimulus }) => (
             <Button
               key={id}
@@ -146,6 +159,11 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
         {why && <span className={css['why']}>{whyFreeWords(why, tagOf, clockWords)}</span>}
         {last && <span className={css['news']}>{lineWords(last, tagOf)}</span>}
       </div>
+      {comes && (
+        <Suspense>
+          <Somebody bench={bench} plan={plan} complete={complete} onClose={() => setComes(false)} />
+        </Suspense>
+      )}
       {journal && (
         <Dialog
           open={journal}

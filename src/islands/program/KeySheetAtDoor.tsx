@@ -3,7 +3,6 @@ import {
   beginSheet,
   isDone,
   seen,
-  sameCard,
   type KeypadLanguage,
   type KeySheet,
   type Memory,
@@ -11,7 +10,7 @@ import {
   type SheetLine,
   type Target,
 } from '#core/keypads/index';
-import type { Device, Person } from '#core/plan/index';
+import { hasSlot, isTheirs, wasTheirs, type Device, type Person } from '#core/plan/index';
 import { refusedWords, replyWords, sheetHint, SHEET_PURPOSES, strokeWords } from '#words/keypad';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
@@ -150,10 +149,11 @@ const isGiven = ({ strokes, about }: SheetLine, index: number): boolean => {
 /** The slot and whose it is. */
 function whose(language: KeypadLanguage, keypad: Device, people: readonly Person[], line: SheetLine): string {
   const { slot, about } = line;
-  const names = people.filter(({ slots, code, card }) =>
+  const names = people.filter((person) =>
     language.slots
-      ? slot !== null && slots[keypad.id] === slot
-      : (code !== '' && code === about.code) || about.cards?.some((one) => sameCard(one, card)),
+      ? slot !== null && hasSlot(person, keypad.id, slot)
+      : isTheirs(person, { code: about.code === undefined ? null : String(about.code), card: null }) ||
+        about.cards?.some((card) => wasTheirs(person, { code: null, card })),
   );
   const number =
     language.slots && slot !== null ? `slot ${String(slot).padStart(language.slots.digits, '0')}` : '';

@@ -7,14 +7,13 @@ import {
   compileScript,
   factoryMemory,
   peopleOf,
-  sameCard,
   targetOf,
   type KeypadLanguage,
   type Memory,
   type SlotComparison,
   type Stroke,
 } from '#core/keypads/index';
-import type { CardNumber, Device, Door } from '#core/plan/index';
+import { cardsInUse, hasSlot, isTheirs, type CardNumber, type Device, type Door } from '#core/plan/index';
 import { doorTimes } from '#core/door/index';
 import { codeProblemWords } from '#words/findings/index';
 import { resetWords, scriptProblemWords, SLOT_STATES } from '#words/keypad';
@@ -132,7 +131,7 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
         onClose={() => onAtDoor(false)}
       />
     );
-  const cards = people.flatMap(({ name, card }) => (card ? [{ name, card }] : []));
+  const cards = people.flatMap((person) => cardsInUse(person).map((card) => ({ name: person.name, card })));
   return (
     <>
       <div className={css['columns']}>
@@ -273,12 +272,8 @@ function SlotLedger({
   const people = Object.values(plan.people);
   const owner = ({ slot, wanted }: SlotComparison) =>
     (language.slots
-      ? people.find((person) => person.slots[keypad.id] === slot)
-      : people.find(
-          ({ code, card }) =>
-            wanted !== null &&
-            ((wanted.code !== null && wanted.code === code) || (wanted.card && sameCard(wanted.card, card))),
-        )
+      ? people.find((person) => hasSlot(person, keypad.id, slot))
+      : people.find((person) => wanted !== null && isTheirs(person, wanted))
     )?.name ?? '—';
   return (
     <section>

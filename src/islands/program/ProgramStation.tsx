@@ -3,6 +3,7 @@ import Plus from 'lucide-react/icons/plus';
 import { doorParts } from '#core/door/index';
 import { languageOf } from '#core/keypads/index';
 import { peopleAt, type Device, type Door, type Person } from '#core/plan/index';
+import { cardsWords } from '#words/cards';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import type { Bench } from '../bench/useBench';
@@ -112,9 +113,7 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
                   </td>
                 )}
                 <td className={table['figures']}>{shown ? person.code || '—' : mask(person.code)}</td>
-                <td className={table['figures']}>
-                  {person.card ? `${person.card.facility}-${person.card.number}` : '—'}
-                </td>
+                <td className={table['figures']}>{cardsWords(person.cards) || '—'}</td>
                 <td>{person.role === 'administrator' ? 'Administers' : 'Opens doors'}</td>
                 <td className={css['acts']}>
                   <Button size="s" look="quiet" onClick={() => setOpen(person)}>

@@ -1,5 +1,5 @@
-import { sameCard, type KeypadLanguage, type ScriptStep } from '#core/keypads/index';
-import type { Person } from '#core/plan/index';
+import type { KeypadLanguage, ScriptStep } from '#core/keypads/index';
+import { hasSlot, isTheirs, wasTheirs, type Person } from '#core/plan/index';
 import { PURPOSES, replyWords, strokeWords } from '#words/keypad';
 import css from './ScriptView.module.css';
 
@@ -17,10 +17,11 @@ export function ScriptView({ language, steps, people, keypad, at }: Props) {
   /** Whose slot it is; in a list, whose code or cards. */
   const owner = ({ slot, about }: ScriptStep): string =>
     people
-      .filter(({ slots, code, card }) =>
+      .filter((person) =>
         language.slots && slot !== null
-          ? slots[keypad] === slot
-          : (code !== '' && code === about.code) || about.cards?.some((one) => sameCard(one, card)),
+          ? hasSlot(person, keypad, slot)
+          : isTheirs(person, { code: about.code === undefined ? null : String(about.code), card: null }) ||
+            about.cards?.some((card) => wasTheirs(person, { code: null, card })),
       )
       .map(({ name }) => name)
       .join(', ');

@@ -28,6 +28,9 @@ export interface LiveKeypad {
 /** What simulated keypads hold, by device id, for as long as this tab is open. */
 const kept = new Map<string, Keypad>();
 
+/** What a simulated keypad holds; null where it has not been touched. */
+export const heldBy = (device: string): Memory | null => kept.get(device)?.memory ?? null;
+
 /** A simulated keypad that runs on the real clock: too slow, and it drops out of programming. */
 export function useKeypad(device: string, language: KeypadLanguage, memory: Memory): LiveKeypad {
   const [state, setState] = useState<Omit<LiveKeypad, 'strike' | 'load'>>(() => ({

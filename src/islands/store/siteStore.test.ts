@@ -1,6 +1,6 @@
 import * as admission from '#core/admission/index';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { UNLIMITED, publicPlan, type Edit, type Plan } from '#core/plan/index';
+import { blankCard, blankPerson, publicPlan, type Edit, type Plan } from '#core/plan/index';
 import { magnetDoor, mustApply, strikeDoor } from '../../../core/specimens/doors';
 import { Backend } from './backendForTests';
 import { SiteStore } from './siteStore';
@@ -189,19 +189,16 @@ describe('SiteStore', () => {
 
   it('changes nothing secret before it knows the secrets, and then gets them right', async () => {
     const person = {
-      id: 'P1',
-      name: 'Ines',
-      role: 'user' as const,
+      ...blankPerson('P1', 'Ines'),
       doors: ['D01'],
-      ...UNLIMITED,
       code: '480216',
-      card: { facility: 1, number: 2 },
+      cards: [blankCard(1, 2)],
       slots: {},
     };
     const plan = mustApply(strikeDoor(), { kind: 'addPerson', person });
     begin(plan);
     const store = open(publicPlan(plan), false);
-    expect(store.getState().plan.people['P1']).toMatchObject({ code: '', card: null });
+    expect(store.getState().plan.people['P1']).toMatchObject({ code: '', cards: [] });
     expect(store.dispatch({ kind: 'removePerson', id: 'P1' }, 'remove')).toBe(false);
     await store.complete();
     expect(store.getState()).toMatchObject({ complete: true, plan: { people: { P1: person } } });

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { settingFits, type Setting } from '#core/devices/index';
+import { formatsOf } from '#core/plan/index';
 import { DipSwitches } from '../../ui/DipSwitches';
 import { SelectField, TextField } from '../../ui/Field';
+import { usePlan } from '../store/context';
 import css from './SettingField.module.css';
 
 interface SettingProps {
@@ -34,6 +36,8 @@ export function SettingField({ setting, value, onSet, name, bare = false }: Sett
       </SelectField>
     );
   }
+  if (setting.kind === 'text' && setting.format === 'frame')
+    return <FrameField label={label} bare={bare} value={String(value ?? '')} onSet={onSet} />;
   const text = draft ?? String(value ?? '');
   const wrong = draft !== null && !fits(setting, draft);
   const keep = () => {
@@ -60,6 +64,28 @@ export function SettingField({ setting, value, onSet, name, bare = false }: Sett
       />
       {setting.kind === 'number' && setting.dip && <DipSwitches value={Number(value)} bits={setting.dip} />}
     </div>
+  );
+}
+
+interface FrameProps {
+  readonly label: string;
+  readonly bare: boolean;
+  readonly value: string;
+  onSet(value: string): void;
+}
+
+/** A card format: one that is known, or of the site's own; an id that nobody knows stays and is said. */
+function FrameField({ label, bare, value, onSet }: FrameProps) {
+  const formats = formatsOf(usePlan());
+  return (
+    <SelectField label={label} bare={bare} value={value} onChange={({ target }) => onSet(target.value)}>
+      {!formats.some(({ id }) => id === value) && <option value={value}>{value}, not known</option>}
+      {formats.map(({ id, name }) => (
+        <option key={id} value={id}>
+          {name}
+        </option>
+      ))}
+    </SelectField>
   );
 }
 

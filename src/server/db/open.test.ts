@@ -13,7 +13,8 @@ import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { quillhaven } from '#demo/quillhaven';
-import { magnetDoor, strikeDoor } from '../../../core/specimens/doors';
+import { blankCard, blankPerson } from '#core/plan/index';
+import { magnetDoor, mustApply, strikeDoor } from '../../../core/specimens/doors';
 import { backupBeside, backupTo } from '../backup';
 import { restoreFrom } from '../restore';
 import { liveSite } from '../sites/liveSite';
@@ -77,7 +78,7 @@ describe('openDatabase', () => {
     db.$client.close();
     expect(problem(path)).toContain('written by a newer version');
     const raw = new Database(path, { readonly: true });
-    expect(raw.prepare('select count(*) as n from __drizzle_migrations').get()).toMatchObject({ n: 12 });
+    expect(raw.prepare('select count(*) as n from __drizzle_migrations').get()).toMatchObject({ n: 14 });
     raw.close();
   });
   it('says where pages of the file are damaged', () => {
@@ -160,7 +161,9 @@ describe('a backup', () => {
   });
   it('of an older version comes back migrated', async () => {
     const db = database();
-    createSite(db, strikeDoor(), { author: '', at });
+    const person = { ...blankPerson('P1', 'Ines'), cards: [blankCard(71, 2001)] };
+    const plan = mustApply(strikeDoor(), { kind: 'addPerson', person });
+    createSite(db, plan, { author: '', at });
     const file = join(folder, 'old.db');
     await backupTo(db, file);
     const old = new Database(file);
@@ -170,23 +173,27 @@ describe('a backup', () => {
     );
     // And before changes could be taken back from the log, and what is assumed was kept.
     old.exec(
-      'drop table edit_backs; drop table scenarios; drop table spaces; drop table sides; drop table zones; drop table calendars; drop table hours; drop table access_levels; drop table keypad_languages',
+      'drop table edit_backs; drop table scenarios; drop table spaces; drop table sides; drop table zones; drop table calendars; drop table hours; drop table access_levels; drop table keypad_languages; drop table card_formats',
     );
     const later = {
       conductors: ['assumed'],
       devices: ['leaf'],
       doors: ['last_wire', 'expectations', 'free_passage', 'opening_hours'],
-      people: ['group_name', 'levels', 'valid_from', 'valid_until'],
+      people: ['group_name', 'levels', 'valid_from', 'valid_until', 'cards', 'fingers', 'phone'],
       readings: ['meter', 'serial', 'withdrawn'],
       sites: ['company', 'contact', 'reference', 'last_door', 'time_zone'],
     };
+    old.exec(
+      'alter table people add column card_facility integer; alter table people add column card_number integer',
+    );
+    old.exec('update people set card_facility = 71, card_number = 2001');
     for (const [table, columns] of Object.entries(later))
       for (const column of columns) old.exec(`alter table ${table} drop column ${column}`);
     old.exec(
-      'delete from __drizzle_migrations where created_at in (select created_at from __drizzle_migrations order by created_at desc limit 9)',
+      'delete from __drizzle_migrations where created_at in (select created_at from __drizzle_migrations order by created_at desc limit 11)',
     );
     old.close();
     expect(await restoreFrom(db, file, new Date(at))).toMatchObject({ ok: true });
-    expect(liveSite(db, 'test')?.plan).toEqual(strikeDoor());
+    expect(liveSite(db, 'test')?.plan).toEqual(plan);
   });
 });

@@ -46,6 +46,12 @@ const BINDINGS: Record<Collection, Binding> = {
   spaces: { table: schema.spaces, key: schema.spaces.id, toRow: rows.spaceRow, fromRow: rows.spaceFrom },
   sides: { table: schema.sides, key: schema.sides.id, toRow: rows.sidesRow, fromRow: rows.sidesFrom },
   zones: { table: schema.zones, key: schema.zones.id, toRow: rows.zoneRow, fromRow: rows.zoneFrom },
+  cardFormats: {
+    table: schema.cardFormats,
+    key: schema.cardFormats.id,
+    toRow: rows.cardFormatRow,
+    fromRow: rows.cardFormatFrom,
+  },
   languages: {
     table: schema.languages,
     key: schema.languages.id,

@@ -2,6 +2,7 @@ import type { DeviceType } from '#core/devices/index';
 import { asDeviceType, deviceTypeSchema } from '#core/devices/deviceTypeSchema';
 import type {
   Cable,
+  OwnCardFormat,
   Conductor,
   Device,
   Door,
@@ -33,6 +34,7 @@ import type {
   zones,
   calendars,
   hours,
+  cardFormats,
   languages,
   levels,
 } from './schema';
@@ -62,22 +64,16 @@ export function conductorFrom(row: Row<typeof conductors>): Conductor {
 
 export const personRow = (
   site: string,
-  { card, doors: at, slots, levels: held, ...rest }: Person,
+  { cards, doors: at, slots, levels: held, ...rest }: Person,
 ): Row<typeof people> => ({
   site,
   ...rest,
   doors: [...at],
   levels: [...held],
   slots: { ...slots },
-  cardFacility: card?.facility ?? null,
-  cardNumber: card?.number ?? null,
+  cards: [...cards],
 });
-export function personFrom(row: Row<typeof people>): Person {
-  const { site: _site, cardFacility, cardNumber, ...rest } = row;
-  const card =
-    cardFacility === null || cardNumber === null ? null : { facility: cardFacility, number: cardNumber };
-  return { ...rest, card } as Person;
-}
+export const personFrom = ({ site: _site, ...person }: Row<typeof people>): Person => person as Person;
 
 export const memoryRow = (site: string, memory: KeypadRecord): Row<typeof memories> => ({
   site,
@@ -135,5 +131,9 @@ export const hoursRow = (site: string, of: Hours): Row<typeof hours> => wholeRow
 export const hoursFrom = ({ body }: Row<typeof hours>): Hours => body;
 export const levelRow = (site: string, level: Level): Row<typeof levels> => wholeRow(site, level);
 export const levelFrom = ({ body }: Row<typeof levels>): Level => body;
+export const cardFormatRow = (site: string, format: OwnCardFormat): Row<typeof cardFormats> =>
+  wholeRow(site, format);
+export const cardFormatFrom = ({ body }: Row<typeof cardFormats>): OwnCardFormat => body;
+
 export const languageRow = (site: string, leaflet: Leaflet): Row<typeof languages> => wholeRow(site, leaflet);
 export const languageFrom = ({ body }: Row<typeof languages>): Leaflet => body;

@@ -26,6 +26,8 @@ import type {
   Hours,
   Leaflet,
   Level,
+  OwnCardFormat,
+  Person,
   Site,
 } from '#core/plan/index';
 
@@ -156,8 +158,10 @@ export const people = sqliteTable(
     levels: text('levels', { mode: 'json' }).$type<string[]>().notNull().default([]),
     from: text('valid_from'),
     until: text('valid_until'),
-    cardFacility: integer('card_facility'),
-    cardNumber: integer('card_number'),
+    /** Secrets, as the code is. */
+    cards: text('cards', { mode: 'json' }).$type<Person['cards'][number][]>().notNull().default([]),
+    fingers: integer('fingers').notNull().default(0),
+    phone: text('phone').notNull().default(''),
     /** A secret: never logged, never exported unless asked for. */
     code: text('code').notNull(),
   },
@@ -275,6 +279,16 @@ export const languages = sqliteTable(
     site: siteColumn(),
     id: text('id').notNull(),
     body: text('body', { mode: 'json' }).$type<Leaflet>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.id] })],
+);
+
+export const cardFormats = sqliteTable(
+  'card_formats',
+  {
+    site: siteColumn(),
+    id: text('id').notNull(),
+    body: text('body', { mode: 'json' }).$type<OwnCardFormat>().notNull(),
   },
   (t) => [primaryKey({ columns: [t.site, t.id] })],
 );

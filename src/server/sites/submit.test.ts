@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { findType } from '#core/devices/index';
-import { applyDelta, applyEdit, type Edit, type Plan } from '#core/plan/index';
+import { blankCard, applyDelta, applyEdit, type Edit, type Plan } from '#core/plan/index';
 import { quillhaven } from '#demo/quillhaven';
 import { magnetDoor, strikeDoor } from '../../../core/specimens/doors';
 import { openDatabase } from '../db/open';
@@ -221,16 +221,14 @@ describe('submitEdits', () => {
       role: 'user' as const,
       doors: ['D01'],
       code: '480216',
-      card: { facility: 77, number: 61234 },
+      cards: [blankCard(77, 61234)],
       slots: { 'D01/K1': 1 },
     };
     submit(1, { kind: 'addPerson', person });
     submit(2, {
       kind: 'batch',
       label: '',
-      edits: [
-        { kind: 'setPerson', id: 'P1', patch: { code: '480217', card: { facility: 78, number: 61235 } } },
-      ],
+      edits: [{ kind: 'setPerson', id: 'P1', patch: { code: '480217', cards: [blankCard(78, 61235)] } }],
     });
     submit(3, {
       kind: 'setMemory',

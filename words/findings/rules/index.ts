@@ -20,10 +20,12 @@ import { passbackFollows } from './passback-follows';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
 import { operatorUnminded } from './operator-unminded';
+import { cardUnseen } from './card-unseen';
 import { codeWeak } from './code-weak';
 import { nobodyAdministers } from './nobody-administers';
 import { allAdminister } from './all-administer';
 import { leaverOpens } from './leaver-opens';
+import { lostCardOpens } from './lost-card-opens';
 import { codeOfNobody } from './code-of-nobody';
 import { languageUnknown } from './language-unknown';
 import { operatorStands } from './operator-stands';
@@ -318,8 +320,10 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'language-unknown': languageUnknown,
   'code-of-nobody': codeOfNobody,
   'leaver-opens': leaverOpens,
+  'lost-card-opens': lostCardOpens,
   'all-administer': allAdminister,
   'nobody-administers': nobodyAdministers,
+  'card-unseen': cardUnseen,
   'code-weak': codeWeak,
   'leaf-unwatched': leafUnwatched,
   'leaf-without-lock': leafWithoutLock,

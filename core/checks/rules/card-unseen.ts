@@ -1,0 +1,11 @@
+import { people } from '../analyses/people';
+import { rule } from '../hit';
+
+export const cardUnseen = rule({
+  code: 'card-unseen',
+  family: 'C',
+  station: 'program',
+  severity: 'fix',
+  basis: 'practice',
+  find: people,
+});

@@ -1,0 +1,11 @@
+import { keypads } from '../analyses/keypads';
+import { rule } from '../hit';
+
+export const lostCardOpens = rule({
+  code: 'lost-card-opens',
+  family: 'C',
+  station: 'program',
+  severity: 'fix',
+  basis: 'practice',
+  find: keypads,
+});

@@ -1,0 +1,52 @@
+import * as z from 'zod';
+import { CARD_FORMATS, formatProblems, MOST_FRAME_BITS, type FormatProblem } from '../../cards/index';
+import { innerId, line, whole } from '../../fields/index';
+import type { Frozen } from './frozen';
+
+const bit = whole(1, MOST_FRAME_BITS);
+const field = z.strictObject({
+  from: bit,
+  to: bit,
+  /** Its bytes leave the reader lowest first. */
+  lowFirst: z.boolean().optional(),
+});
+
+const shape = z.strictObject({
+  id: innerId(),
+  name: line(120, 1),
+  bits: whole(8, MOST_FRAME_BITS),
+  facility: field.nullable(),
+  number: field,
+  parities: z
+    .array(z.strictObject({ at: bit, kind: z.enum(['even', 'odd']), from: bit, to: bit }))
+    .max(12)
+    .default([]),
+  fixed: z
+    .array(z.strictObject({ from: bit, to: bit, value: whole(0, 4_294_967_295) }))
+    .max(12)
+    .default([]),
+});
+
+const PROBLEMS: Readonly<Record<FormatProblem['problem'], string>> = {
+  beyond: 'ends before it begins, or beyond the frame',
+  overlaps: 'lies on bits that are another part’s',
+  'too-wide': 'has more than 32 bits',
+  'no-bytes': 'has no whole bytes to be turned round',
+  'no-room': 'has no room for its value',
+  'parity-outside': 'counts bits that are not in the frame',
+  'parity-early': 'counts a parity that stands behind it in the list',
+};
+
+/** A card format of the site: what is taken in can be sent and read. */
+export const cardFormatSchema = shape.superRefine((format, context) => {
+  if (CARD_FORMATS.some(({ id }) => id === format.id))
+    context.addIssue({
+      code: 'custom',
+      path: ['id'],
+      message: 'is the id of a format that is known already',
+    });
+  for (const { at, problem } of formatProblems(format))
+    context.addIssue({ code: 'custom', path: [...at], message: PROBLEMS[problem] });
+});
+
+export type OwnCardFormat = Frozen<z.output<typeof shape>>;

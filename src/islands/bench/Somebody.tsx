@@ -1,0 +1,161 @@
+import { useMemo, useState } from 'react';
+import { judge, type Moment, type Presented } from '#core/access/index';
+import { doorDevices, doorParts } from '#core/door/index';
+import { cardsInUse, findIn, peopleAt, type Person, type Plan } from '#core/plan/index';
+import { momentWords } from '#words/access';
+import { groundWords, judgedWords } from '#words/judged';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { SelectField, TextField } from '../../ui/Field';
+import { minutesOf, timeValue } from '../access/minutes';
+import { wallNow } from '../access/today';
+import { heldBy } from '../program/useKeypad';
+import type { Bench } from './useBench';
+import css from './Somebody.module.css';
+
+interface Props {
+  readonly bench: Bench;
+  readonly plan: Plan;
+  /** False until codes and cards have been fetched. */
+  readonly complete: boolean;
+  onClose(): void;
+}
+
+/** What somebody has on them, in words and as it is presented. */
+const hasOf = (person: Person): { readonly label: string; readonly presented: Presented }[] => [
+  ...person.cards.map((card) => ({
+    label: `Card ${card.facility}-${card.number}${card.lost === null ? '' : ', reported lost'}`,
+    presented: { kind: 'card', card } as const,
+  })),
+  ...(person.code === ''
+    ? []
+    : [{ label: 'Their code', presented: { kind: 'code', code: person.code } as const }]),
+];
+
+/** Somebody comes to the door: who it is, with what, and when. What decides judges that card or that code, and the bench goes on from there. */
+export function Somebody({ bench, plan, complete, onClose }: Props) {
+  const { world } = bench;
+  const door = plan.doors[world.door.id] ?? world.door;
+  const { decider } = doorParts(plan, door.id);
+  const people = useMemo(() => inOrder(plan, door.id), [plan, door.id]);
+  const [who, setWho] = useState<string | null>(null);
+  const [what, setWhat] = useState(0);
+  const [at, setAt] = useState<Moment>(wallNow);
+  const [reader, setReader] = useState('');
+  const readers = [...doorDevices(world, 'reader'), ...doorDevices(world, 'busReader')];
+  const person = findIn(plan.people, who ?? '') ?? people.find((one) => hasOf(one).length > 0) ?? people[0];
+  const has = person ? hasOf(person) : [];
+  const chosen = has[what] ?? has[0];
+  const held = decider ? heldBy(decider.device.id) : null;
+  const judged = chosen ? judge(plan, door, chosen.presented, at, held) : null;
+  const hold = () => {
+    if (!person || !chosen || !judged) return;
+    bench.act(
+      {
+        kind: 'credential',
+        valid: judged.opens === true,
+        who: Object.keys(plan.people).sort().indexOf(person.id),
+        ...(reader === '' ? {} : { device: reader }),
+      },
+      `${person.name}, ${chosen.label.charAt(0).toLowerCase()}${chosen.label.slice(1)}, ${momentWords(at, at.day)}`,
+    );
+    onClose();
+  };
+  return (
+    <Dialog
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={`Somebody comes to ${door.id}`}
+      description="What decides there judges this card or this code, of this person, at this moment."
+    >
+      {!complete ? (
+        <p role="status">Codes and cards stand in no page: they are being fetched.</p>
+      ) : !person ? (
+        <p>Nobody is on the list of this site yet.</p>
+      ) : (
+        <div className={css['form']}>
+          <SelectField
+            label="Who"
+            value={person.id}
+            onChange={({ target }) => {
+              setWho(target.value);
+              setWhat(0);
+            }}
+          >
+            {people.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </SelectField>
+          {has.length === 0 ? (
+            <p className={css['none']}>{person.name} has neither a card nor a code.</p>
+          ) : (
+            <SelectField
+              label="With"
+              value={String(Math.min(what, has.length - 1))}
+              onChange={({ target }) => setWhat(Number(target.value))}
+            >
+              {has.map(({ label }, index) => (
+                <option key={label} value={index}>
+                  {label}
+                </option>
+              ))}
+            </SelectField>
+          )}
+          <TextField
+            label="Day"
+            type="date"
+            value={at.day}
+            onChange={({ target }) => target.value !== '' && setAt({ ...at, day: target.value })}
+          />
+          <TextField
+            label="Time"
+            type="time"
+            value={timeValue(at.minute)}
+            onChange={({ target }) => {
+              const minute = minutesOf(target.value);
+              if (minute !== null) setAt({ ...at, minute });
+            }}
+          />
+          {readers.length > 1 && chosen?.presented.kind === 'card' && (
+            <SelectField label="At" value={reader} onChange={({ target }) => setReader(target.value)}>
+              <option value="">the reader outside</option>
+              {readers.map(({ device }) => (
+                <option key={device.id} value={device.id}>
+                  {device.tag}, {device.place}
+                </option>
+              ))}
+            </SelectField>
+          )}
+          {judged && (
+            <div className={css['judged']} role="status" data-opens={String(judged.opens)}>
+              <strong>{judgedWords(judged)}</strong>
+              <p>{groundWords(plan, decider?.device.tag ?? '', judged.ground, judged.opens)}</p>
+              {judged.bits !== null && (
+                <p className={css['bits']}>
+                  <span>The reader sends {judged.bits.length} bits</span>
+                  <code>{judged.bits.match(/.{1,8}/g)?.join(' ')}</code>
+                </p>
+              )}
+            </div>
+          )}
+          <Button look="main" disabled={!judged} onClick={hold}>
+            {chosen?.presented.kind === 'code' ? 'Key it in' : 'Hold it to the reader'}
+          </Button>
+        </div>
+      )}
+    </Dialog>
+  );
+}
+
+/** Those who open the door first, each part by name. */
+function inOrder(plan: Plan, door: string): readonly Person[] {
+  const here = new Set(peopleAt(plan, door));
+  return Object.values(plan.people).sort(
+    (a, b) =>
+      Number(here.has(b)) - Number(here.has(a)) ||
+      Number(cardsInUse(b).length > 0) - Number(cardsInUse(a).length > 0) ||
+      a.name.localeCompare(b.name),
+  );
+}
