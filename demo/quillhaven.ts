@@ -94,7 +94,14 @@ function keyIn(plan: Plan): Plan {
     const slots = Object.values(plan.people).flatMap((one) => {
       const [first] = cardsInUse(one);
       const card = first ? { facility: first.facility, number: first.number } : null;
-      return one.slots[id] === undefined ? [] : [[one.slots[id], { code: one.code || null, card }] as const];
+      return one.slots[id] === undefined
+        ? []
+        : [
+            [
+              one.slots[id],
+              { code: one.code || null, card, how: 'keyed' as const, on: '2026-11-12' },
+            ] as const,
+          ];
     });
     return { ...factoryMemory(language), programmingCode: '731946', slots: Object.fromEntries(slots) };
   };

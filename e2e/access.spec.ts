@@ -132,6 +132,25 @@ test('a leaver goes in one step, and every keypad that still opens to them says 
   await expect(page.getByRole('row', { name: /Ines Calloway/ })).toContainText('••••••');
   await page.getByRole('button', { name: 'Ines Calloway leaves' }).click();
   await expect(page.getByRole('row', { name: /Ines Calloway/ })).toContainText('until');
+  // The sheets of all three stand together, and go on one paper without codes.
+  await page.getByRole('tab', { name: 'Keypads', exact: true }).click();
+  for (const door of ['D04', 'D05', 'D06'])
+    await expect(page.getByRole('row', { name: new RegExp(`^${door}`) })).toContainText(
+      /to clear, of Ines Calloway/,
+    );
+  await page.evaluate(() => {
+    window.print = () =>
+      document.body.setAttribute(
+        'data-printed',
+        document.querySelector('[data-print="keysheets"]')?.textContent ?? '',
+      );
+  });
+  await page.getByRole('button', { name: 'Print the sheets' }).click();
+  await page.getByRole('menuitem', { name: 'Without codes' }).click();
+  await expect(page.locator('body')).toHaveAttribute('data-printed', /Clear the slot, slot 001/);
+  const paper = (await page.locator('body').getAttribute('data-printed')) ?? '';
+  expect(paper).toContain('• • • • • •');
+  expect(paper).not.toContain('7 3 1 9 4 6');
   for (const door of ['D06', 'D04', 'D05']) {
     await openDoor(page, door, 'program', site);
     await expect(

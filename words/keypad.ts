@@ -11,6 +11,8 @@ import type {
   SlotComparison,
   Stroke,
 } from '#core/keypads/index';
+import type { Person, SlotContent } from '#core/plan/index';
+import { dayWords } from './access';
 
 export const REPLY_NAMES: Record<ReplyId, string> = {
   opened: 'opens',
@@ -50,6 +52,7 @@ export const SLOT_STATES: Record<SlotComparison['state'], string> = {
   missing: 'not in the keypad',
   differs: 'differs',
   stranger: 'not on the list',
+  unknown: 'not known',
 };
 
 /** What of the list cannot be keyed in, and what to do instead. */
@@ -115,3 +118,41 @@ export const resetWords = ({ how, wipes }: Reset): string =>
   `When nobody knows the programming code: ${how} ${
     wipes === 'all' ? 'It wipes everybody as well.' : 'Codes and cards stay.'
   }`;
+
+/** What stands in a slot, without a digit of it: `code, card 71-2001`. */
+export function heldWords({ code, card, unknown }: SlotContent): string {
+  const parts = [
+    unknown === 'code' || unknown === 'all' ? 'perhaps a code' : code !== null && 'code',
+    unknown === 'card' || unknown === 'all'
+      ? 'perhaps a card'
+      : card && `card ${card.facility}-${card.number}`,
+  ];
+  return parts.filter(Boolean).join(', ');
+}
+
+const HOW: Readonly<Record<NonNullable<SlotContent['how']>, string>> = {
+  keyed: 'keyed',
+  read: 'read',
+  found: 'found',
+};
+
+/** Where it is known from: `keyed 12 Nov 2026`; and that whoever it was has left. */
+export const sourceWords = ({ how, on }: SlotContent, left: string | null): string =>
+  [how && on ? `${HOW[how]} ${dayWords(on)}` : '', left === null ? '' : `left ${dayWords(left)}`]
+    .filter(Boolean)
+    .join(', ');
+
+/** What is to be keyed at a keypad: `2 to store, 1 to clear, of Ines Calloway`. */
+export function openSheetWords(open: readonly SlotComparison[], leavers: readonly Person[]): string {
+  const count = (states: readonly SlotComparison['state'][]) =>
+    open.filter(({ state }) => states.includes(state)).length;
+  const store = count(['missing', 'differs']);
+  const clear = count(['stranger', 'unknown']);
+  return [
+    store > 0 && `${store} to store`,
+    clear > 0 && `${clear} to clear`,
+    leavers.length > 0 && `of ${leavers.map(({ name }) => name).join(', ')}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}

@@ -64,7 +64,7 @@ export function judge(
   door: Door,
   presented: Presented,
   at: Moment,
-  held: Pick<KeypadRecord, 'slots'> | null = null,
+  held: Pick<KeypadRecord, 'slots' | 'rest'> | null = null,
 ): Judgement {
   const { decider } = doorParts(plan, door.id);
   if (!decider) return answer(null, { kind: 'nothing-decides' });
@@ -88,7 +88,10 @@ export function judge(
         (said.code !== null && one.code === said.code) ||
         (said.card !== null && sameCard(one.card, said.card)),
     )?.[0];
-    if (slot === undefined) return answer(false, { kind: 'not-held' }, more);
+    if (slot === undefined) {
+      const sure = memory.rest === undefined && Object.values(memory.slots).every(({ unknown }) => !unknown);
+      return sure ? answer(false, { kind: 'not-held' }, more) : answer(null, { kind: 'not-recorded' }, more);
+    }
     const person = owner(plan, (one) => wasTheirs(one, said));
     return answer(true, { kind: 'held', person: person?.id ?? null, slot: Number(slot) }, more);
   }

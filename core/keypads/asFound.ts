@@ -29,11 +29,17 @@ export interface Found {
 }
 
 /**
- * What somebody found in a keypad, a line a slot: `003 4711`, `004 71-2002`, `005 4711 71-2002`, `006 -` for a slot that is empty; for a
+ * What somebody found in a keypad, a line a slot: `003 4711`, `004 71-2002`, `005 4711 71-2002`, `006 -` for a slot that is empty, `007 ?` for one that
+ * is in use and nobody knows by what; for a
  * keypad with one list a code or a card a line. Parts stand apart by blanks, commas, semicolons or tabs. A line that cannot be taken is
  * said, and keeps no other from being taken.
  */
-export function readFound(language: KeypadLanguage, memory: Memory, text: string): Found {
+export function readFound(
+  language: KeypadLanguage,
+  memory: Memory,
+  text: string,
+  source: Pick<SlotContent, 'how' | 'on'> = {},
+): Found {
   const slots: Record<number, SlotContent> = { ...memory.slots };
   const refused: FoundLine[] = [];
   const named = new Set<number>();
@@ -48,7 +54,7 @@ export function readFound(language: KeypadLanguage, memory: Memory, text: string
     }
     const { slot, content } = read;
     named.add(slot);
-    if (content) slots[slot] = content;
+    if (content) slots[slot] = { ...content, ...source };
     else delete slots[slot];
     taken += 1;
   });
@@ -75,6 +81,8 @@ function readLine(
   const held = language.slots ? rest : words;
   if (held.length === 0) return 'nothing-held';
   if (language.slots && held.length === 1 && /^[-–—]$/.test(held[0]!)) return { slot, content: null };
+  if (language.slots && held.length === 1 && held[0] === '?')
+    return { slot, content: { code: null, card: null, unknown: 'all' } };
   const codes = held.filter((word) => /^\d+$/.test(word));
   const cards = held.flatMap((word) => cardOf(word) ?? []);
   if (codes.length + cards.length < held.length) return 'neither-code-nor-card';

@@ -78,9 +78,13 @@ export function isSettled(
   scraps: ReadonlySet<string>,
 ): boolean {
   if (!wanted)
-    return held === undefined || (held.code !== null && scraps.has(held.code) && held.card === null);
+    return (
+      held === undefined ||
+      (held.code !== null && scraps.has(held.code) && held.card === null && held.unknown === undefined)
+    );
   return (
     held !== undefined &&
+    held.unknown === undefined &&
     held.code === wanted.code &&
     sameCard(held.card, wanted.card) &&
     (held.output ?? 1) === 1 &&

@@ -6,7 +6,7 @@ import type { Target } from './target';
 export interface SlotComparison {
   /** The slot's number; in a list, which numbers nothing, the place of the line. */
   readonly slot: number;
-  readonly state: 'same' | 'missing' | 'differs' | 'stranger';
+  readonly state: 'same' | 'missing' | 'differs' | 'stranger' | 'unknown';
   readonly codeDiffers: boolean;
   readonly cardDiffers: boolean;
   readonly held: SlotContent | null;
@@ -18,12 +18,21 @@ export const sameEntry = (one: SlotContent, other: SlotContent): boolean =>
   one.code === other.code &&
   sameCard(one.card, other.card) &&
   (one.output ?? 1) === (other.output ?? 1) &&
-  (one.toggle ?? false) === (other.toggle ?? false);
+  (one.toggle ?? false) === (other.toggle ?? false) &&
+  one.unknown === other.unknown;
 
 function line(slot: number, held: SlotContent | null, wanted: SlotContent | null): SlotComparison {
   const codeDiffers = (held?.code ?? null) !== (wanted?.code ?? null);
   const cardDiffers = !sameCard(held?.card ?? null, wanted?.card ?? null);
-  const state = !wanted ? 'stranger' : !held ? 'missing' : sameEntry(held, wanted) ? 'same' : 'differs';
+  const state = held?.unknown
+    ? 'unknown'
+    : !wanted
+      ? 'stranger'
+      : !held
+        ? 'missing'
+        : sameEntry(held, wanted)
+          ? 'same'
+          : 'differs';
   return { slot, state, codeDiffers, cardDiffers, held, wanted };
 }
 

@@ -61,17 +61,19 @@ interface Ways {
 /**
  * The fewest strokes that lead from one memory to the target, in an order the keypad accepts: the programming code first (nobody else is
  * to know it), then times, then slots or entries. Everybody is wiped only where nothing else leads there. What comes out is pressed on
- * the stand-in before anybody sees it. `scrapCode` gives the code to bury an unclearable slot under.
+ * the stand-in before anybody sees it. `scrapCode` gives the code to bury an unclearable slot under. `wipesFirst`: everybody is wiped
+ * though less would do, because nobody knows what stands in slots that are not named; where the language has a command for it.
  */
 export function compileScript(
   language: KeypadLanguage,
   memory: Memory,
   target: Target,
   scrapCode: ScrapCode,
+  wipesFirst = false,
 ): Script {
   const first = waysTo(language, memory, target, scrapCode);
-  const wipe = first.problems.length > 0 ? wiped(language, memory, target, scrapCode) : null;
-  const wipes = wipe !== null && wipe.problems.length < first.problems.length;
+  const wipe = wipesFirst || first.problems.length > 0 ? wiped(language, memory, target, scrapCode) : null;
+  const wipes = wipe !== null && (wipesFirst || wipe.problems.length < first.problems.length);
   const { changes, problems } = wipes ? wipe : first;
   const steps = stepsOf(language, memory, changes);
   const left = pressed(language, memory, steps);

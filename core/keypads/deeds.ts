@@ -1,6 +1,14 @@
 import type { CardNumber, SlotContent } from '../plan/index';
 import { codeProblem } from './codeRules';
-import { sameCard, type Command, type Deed, type KeypadLanguage, type Memory } from './language';
+import {
+  sameCard,
+  takesCards,
+  takesCodes,
+  type Command,
+  type Deed,
+  type KeypadLanguage,
+  type Memory,
+} from './language';
 import type { Fields } from './matchTokens';
 
 type Execute = (language: KeypadLanguage, memory: Memory, fields: Fields, command: Command) => Memory | null;
@@ -14,7 +22,13 @@ const DEEDS: Readonly<Record<Deed, Execute>> = {
     const slot = slotNumber(language, digits.slot);
     const { code = '', again = code } = digits;
     if (slot === null || again !== code || !mayHave(language, memory, code, slot)) return null;
-    return withSlot(memory, slot, { code, card: memory.slots[slot]?.card ?? null, ...works(command) });
+    const { card = null, unknown } = memory.slots[slot] ?? {};
+    return withSlot(memory, slot, {
+      code,
+      card,
+      ...works(command),
+      ...stillUnknown(language, unknown, 'code'),
+    });
   },
   'set-card': (language, memory, { digits, cards }, command) => {
     const first = slotNumber(language, digits.slot);
@@ -24,7 +38,13 @@ const DEEDS: Readonly<Record<Deed, Execute>> = {
       if (!now || slot === null) return null;
       const owner = slotOfCard(now, card);
       if (owner !== null && owner !== slot) return null;
-      return withSlot(now, slot, { code: now.slots[slot]?.code ?? null, card, ...works(command) });
+      const { code = null, unknown } = now.slots[slot] ?? {};
+      return withSlot(now, slot, {
+        code,
+        card,
+        ...works(command),
+        ...stillUnknown(language, unknown, 'card'),
+      });
     }, memory);
   },
   'add-code': (language, memory, { digits }, command) => {
@@ -46,7 +66,7 @@ const DEEDS: Readonly<Record<Deed, Execute>> = {
     const { [slot]: _gone, ...slots } = memory.slots;
     return { ...memory, slots };
   },
-  'clear-all': (_language, memory) => ({ ...memory, slots: {} }),
+  'clear-all': (_language, { rest: _looked, ...memory }) => ({ ...memory, slots: {} }),
   'delete-code': (_language, memory, { digits }) => {
     const slot = slotOfCode(memory, digits.code);
     return slot === null ? null : without(memory, slot, 'code');
@@ -81,6 +101,17 @@ const AGAINST: ReadonlySet<string> = new Set([
   'like-programming',
 ]);
 
+/** What of a slot is still not known once its code, or its card, has been keyed. */
+function stillUnknown(
+  language: KeypadLanguage,
+  unknown: SlotContent['unknown'],
+  keyed: 'code' | 'card',
+): Pick<SlotContent, 'unknown'> {
+  const other = keyed === 'code' ? 'card' : 'code';
+  const mayStand = keyed === 'code' ? takesCards(language) : takesCodes(language);
+  return mayStand && (unknown === 'all' || unknown === other) ? { unknown: other } : {};
+}
+
 /** What else than the first output, for a moment, a command is for. */
 const works = ({ output = 1, toggle = false }: Command): Pick<SlotContent, 'output' | 'toggle'> => ({
   ...(output > 1 ? { output } : {}),
@@ -113,7 +144,7 @@ function appended({ capacity }: KeypadLanguage, memory: Memory, content: SlotCon
 function without(memory: Memory, slot: number, what: 'code' | 'card'): Memory {
   const { [slot]: held, ...slots } = memory.slots;
   const left = held && { ...held, [what]: null };
-  return left && (left.code !== null || left.card !== null)
+  return left && (left.code !== null || left.card !== null || left.unknown !== undefined)
     ? withSlot(memory, slot, left)
     : { ...memory, slots };
 }

@@ -8,6 +8,8 @@ export { codeProblem, type CodeProblem } from './codeRules';
 export { compileScript, type Script, type ScriptProblem, type ScriptStep } from './compileScript';
 export * from './compareMemory';
 export { beginSheet, isDone, seen, type KeySheet, type Seen, type SheetLine } from './keySheet';
+export { dated, lastKnown, type Source } from './dated';
+export { openSheets, type OpenSheet } from './openSheets';
 export * from './target';
 export { readFound, type Found, type FoundLine, type FoundProblem } from './asFound';
 export { seenBy, unseenCards, waitsFor, type Sent } from './cardFrames';

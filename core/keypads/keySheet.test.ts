@@ -8,6 +8,7 @@ import {
   LANGUAGES,
   passTime,
   press,
+  sameCard,
   switchOn,
   type Keypad,
   type KeypadLanguage,
@@ -69,10 +70,18 @@ function worked(language: KeypadLanguage, memory: Memory, target: Target, slip: 
   return { sheet, keypad };
 }
 
-/** Slots that the sheet says it knows, and that the keypad holds otherwise. */
+/** Slots of which the sheet says that it knows what stands there, or that nothing does, and that the keypad holds otherwise. */
 const wronglyKnown = (language: KeypadLanguage, { known }: KeySheet, { memory }: Keypad) =>
   compareMemory(language, memory, { ...targetFor(language, []), slots: known.slots }).filter(
-    ({ state, wanted }) => wanted !== null && state !== 'same',
+    ({ held, wanted }) => {
+      // What nobody has looked at is not said to be empty.
+      if (!wanted && known.rest === 'unknown') return false;
+      const unknown = wanted?.unknown;
+      const codes = unknown === 'code' || unknown === 'all' || held?.code === wanted?.code;
+      const cards =
+        unknown === 'card' || unknown === 'all' || sameCard(held?.card ?? null, wanted?.card ?? null);
+      return !((codes || (!held?.code && !wanted?.code)) && cards);
+    },
   );
 
 describe('a key sheet', () => {
@@ -149,6 +158,13 @@ describe('a key sheet', () => {
     let sheet = beginSheet(language, factoryMemory(language), target, scrap);
     while (sheet.lines[sheet.at]?.purpose !== 'try') sheet = seen(language, sheet, 'so', target, scrap);
     sheet = seen(language, sheet, 'refused', target, scrap);
-    expect([sheet.doubtful, sheet.known.slots, sheet.lines[1]?.purpose]).toEqual([[1], {}, 'set-code']);
+    expect([sheet.doubtful, sheet.known.slots, sheet.lines[1]?.purpose]).toEqual([
+      [1],
+      { 1: { code: null, card: null, unknown: 'code' } },
+      'set-code',
+    ]);
+    // What is recorded then does not say that the slot is empty.
+    while (sheet.lines[sheet.at]?.purpose !== 'try') sheet = seen(language, sheet, 'so', target, scrap);
+    expect(sheet.known.slots).toEqual({ 1: { code: '4711', card: null } });
   });
 });

@@ -2,7 +2,7 @@ import { sameEntry } from './compareMemory';
 import type { ScrapCode } from './changes';
 import { compileScript, type ScriptProblem, type ScriptStep } from './compileScript';
 import { AT_DOOR, press, switchOn, type Keypad } from './keypad';
-import { type KeypadLanguage, type Memory, type ReplyId, type Stroke } from './language';
+import { sameCard, type KeypadLanguage, type Memory, type ReplyId, type Stroke } from './language';
 import { strokesOf } from './strokes';
 import type { Target } from './target';
 
@@ -38,8 +38,9 @@ export function beginSheet(
   target: Target,
   scrapCode: ScrapCode,
   begun = 1,
+  wipesFirst = false,
 ): KeySheet {
-  const { steps, wipes, problems } = compileScript(language, memory, target, scrapCode);
+  const { steps, wipes, problems } = compileScript(language, memory, target, scrapCode, wipesFirst);
   const lines = [...steps, ...(steps.length > 0 ? tries(language, memory, target) : [])];
   return { lines, at: 0, keypad: switchOn(memory), known: memory, doubtful: [], begun, wipes, problems };
 }
@@ -96,8 +97,9 @@ export function seen(
   }
   // A list refuses what it has already, and to remove what it has not: the tries at the end tell.
   if (what === 'refused' && LISTS.has(line.purpose)) return { ...sheet, at: sheet.at + 1 };
-  if (what === 'refused' && line.purpose !== 'enter') return sheet;
-  const next = beginSheet(language, doubted(sheet, line), target, scrapCode, sheet.begun + 1);
+  const known = doubted(language, sheet, line);
+  if (what === 'refused' && line.purpose !== 'enter' && !strays(sheet, line, known)) return sheet;
+  const next = beginSheet(language, known, target, scrapCode, sheet.begun + 1);
   return { ...next, doubtful: sheet.doubtful };
 }
 
@@ -108,11 +110,64 @@ const LISTS: ReadonlySet<SheetLine['purpose']> = new Set([
   'delete-card',
 ]);
 
-/** Without what the line was about: it may be there or not, and is keyed again. */
-function doubted({ known }: KeySheet, { purpose, slot }: SheetLine): Memory {
-  if (slot === null || purpose === 'clear-slot') return known;
-  const { [slot]: _unknown, ...slots } = known.slots;
-  return purpose === 'set-code' || purpose === 'set-card' ? { ...known, slots } : known;
+/**
+ * What is known after a line that was not answered as it should be. What it was about may be there or not; and where a stroke that slipped
+ * could have stored something in another slot before the answer went wrong, that slot is not known either: the stand-in is keyed with each
+ * such slip.
+ */
+function doubted(language: KeypadLanguage, sheet: KeySheet, line: SheetLine): Memory {
+  const { purpose, slot, about } = line;
+  let known = sheet.known;
+  if (slot !== null && (purpose === 'set-code' || purpose === 'set-card')) {
+    const reached = purpose === 'set-card' ? Math.max(1, about.cards?.length ?? 1) : 1;
+    for (let at = slot; at < slot + reached; at += 1)
+      known = inDoubt(known, at, purpose === 'set-code' ? 'code' : 'card');
+  }
+  if (!language.slots) {
+    // Of a list nobody can say which place it would be: something else may stand in it now.
+    const more = slips(language, sheet.keypad, line).some(({ slots }) =>
+      Object.values(slots).some((entry) => !Object.values(known.slots).some((one) => sameEntry(one, entry))),
+    );
+    return more ? { ...known, rest: 'unknown' } : known;
+  }
+  for (const { slots } of slips(language, sheet.keypad, line))
+    for (const at of new Set([...Object.keys(slots), ...Object.keys(sheet.known.slots)].map(Number))) {
+      const [was, is] = [sheet.known.slots[at], slots[at]];
+      if ((was?.code ?? null) !== (is?.code ?? null)) known = inDoubt(known, at, 'code');
+      if (!sameCard(was?.card ?? null, is?.card ?? null)) known = inDoubt(known, at, 'card');
+    }
+  return known;
+}
+
+/** True where more is in doubt than what the line was about. */
+const strays = (sheet: KeySheet, { slot, about }: SheetLine, known: Memory): boolean =>
+  Object.entries(known.slots).some(([at, { unknown }]) => {
+    const own =
+      slot !== null && Number(at) >= slot && Number(at) < slot + Math.max(1, about.cards?.length ?? 1);
+    return unknown !== undefined && !own && sheet.known.slots[Number(at)]?.unknown === undefined;
+  });
+
+/** What may be held after a line in which one stroke was left out or doubled, or that broke off, as long as it did not answer as it should. */
+function slips(language: KeypadLanguage, keypad: Keypad, { strokes, reply }: SheetLine): Memory[] {
+  const tries = strokes.flatMap((stroke, at): (readonly Stroke[])[] => [
+    strokes.slice(0, at),
+    [...strokes.slice(0, at), ...strokes.slice(at + 1)],
+    [...strokes.slice(0, at), stroke, ...strokes.slice(at)],
+  ]);
+  return tries.flatMap((made) => {
+    let now = keypad;
+    let said: ReplyId = 'key';
+    for (const stroke of made) ({ keypad: now, reply: said } = press(language, now, stroke, 0));
+    return said === reply && made.length >= strokes.length ? [] : [now.memory];
+  });
+}
+
+/** A memory of which nobody knows whether the code, or the card, of a slot stands there. */
+function inDoubt(memory: Memory, slot: number, what: 'code' | 'card'): Memory {
+  const { unknown, ...held } = memory.slots[slot] ?? { code: null, card: null };
+  const both = unknown !== undefined && unknown !== what;
+  const content = { ...held, [what]: null, unknown: both ? ('all' as const) : what };
+  return { ...memory, slots: { ...memory.slots, [slot]: content } };
 }
 
 function tried(
@@ -129,9 +184,20 @@ function tried(
     return { ...sheet, at: sheet.at + 1, known };
   }
   if (slot === null) return sheet;
-  const { [place ?? -1]: _wrong, ...slots } = sheet.known.slots;
-  const next = beginSheet(language, { ...sheet.known, slots }, target, scrapCode, sheet.begun + 1);
+  const next = beginSheet(
+    language,
+    language.slots ? inDoubt(sheet.known, slot, about.cards ? 'card' : 'code') : without(sheet.known, place),
+    target,
+    scrapCode,
+    sheet.begun + 1,
+  );
   return { ...next, doubtful: [...new Set([...sheet.doubtful, slot])] };
+}
+
+/** A list without one entry, that did not open when it was tried: something like it may stand there in its place. */
+function without(memory: Memory, place: number | null): Memory {
+  const { [place ?? -1]: _wrong, ...slots } = memory.slots;
+  return { ...memory, slots, rest: 'unknown' };
 }
 
 /** A list with one more entry, that opened when it was tried. */

@@ -84,7 +84,12 @@ const canGo = (
   language: KeypadLanguage,
   held: SlotContent | undefined,
   wanted: SlotContent | undefined,
-): boolean => !held?.card || !!wanted?.card || can(language, 'clear-slot', 'delete-card');
+): boolean =>
+  (!held?.card && !mayBe(held, 'card')) || !!wanted?.card || can(language, 'clear-slot', 'delete-card');
+
+/** True where nobody knows whether such a thing stands in the slot. */
+const mayBe = (held: SlotContent | undefined, what: 'code' | 'card'): boolean =>
+  held?.unknown === what || held?.unknown === 'all';
 
 /** Slots that are not as they shall be, each with those that have what it shall have. */
 function groupsOf(memory: Memory, wanted: Slots): number[][] {
@@ -150,11 +155,10 @@ function optionsAt(
   }
   if (!held) return found.filter((one) => one !== null);
   found.push(change(language, 'clear-slot', { slot }, slot));
-  if (held.code !== null) {
-    found.push(change(language, 'delete-code', { code: held.code }, slot));
-    if (!can(language, 'clear-slot', 'delete-code') && !scraps.has(held.code))
-      found.push(scrapFor(language, memory, slot, taken, scrapCode));
-  }
+  if (held.code !== null) found.push(change(language, 'delete-code', { code: held.code }, slot));
+  const stays = held.code === null ? held.unknown !== undefined : !scraps.has(held.code);
+  if (stays && !can(language, 'clear-slot', 'delete-code'))
+    found.push(scrapFor(language, memory, slot, taken, scrapCode));
   if (held.card) found.push(change(language, 'delete-card', { cards: [held.card] }, slot));
   return found.filter((one) => one !== null);
 }
@@ -230,7 +234,10 @@ function oneByOne(
       const { code = null, card = null } = wanted[slot] ?? {};
       if (code !== null && held?.code !== code && key(setCode(language, slot, code))) return true;
       if (card && !sameCard(held?.card ?? null, card) && key(setCard(language, slot, card))) return true;
-      const over = held && ((held.code !== null && code === null) || (held.card && !card));
+      const over =
+        held &&
+        (((held.code !== null || mayBe(held, 'code')) && code === null) ||
+          ((held.card || mayBe(held, 'card')) && !card));
       return over === true && !aside.has(slot) && !!aside.add(slot) && empty(slot);
     });
     if (moved) continue;

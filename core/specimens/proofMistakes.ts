@@ -207,5 +207,17 @@ export const PROOF_MISTAKES: readonly Row[] = [
       },
     ],
   ],
+  [
+    'keypad-unknown',
+    'a keypad of which only one slot was looked at',
+    strikeDoor,
+    () => [
+      {
+        kind: 'setMemory',
+        device: 'D01/K1',
+        memory: { device: 'D01/K1', programmingCode: '731946', slots: {}, times: {}, rest: 'unknown' },
+      },
+    ],
+  ],
   ['code-of-nobody', 'a code in a slot that is nobody’s', strikeDoor, () => [holds({ 7: '271828' })]],
 ];

@@ -23,6 +23,9 @@ export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
   }
   const { problems } = targetOf(plan, id, language, memory.programmingCode, 5);
   findings.push(...strangers(plan, keypad.device, language));
+  const unknown = Object.entries(memory.slots).flatMap(([slot, held]) => (held.unknown ? [slot] : []));
+  if (memory.rest === 'unknown' || unknown.length > 0)
+    findings.push(hit('keypad-unknown', at, { tag: keypad.device.tag, slots: unknown.join(', ') }));
   const noSlot = problems.filter((one) => one.problem === 'no-slot');
   if (noSlot.length > 0) {
     const person = Object.values(plan.people).find((one) => one.name === noSlot[0]?.person);
@@ -56,7 +59,10 @@ export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
 
 /** What a keypad is recorded to hold, and nobody on its list has: a leaver’s code and card still open, and so does whatever was there before. */
 function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLanguage): Hit[] {
-  const held = Object.entries(plan.memories[id]?.slots ?? {});
+  // Of a slot that is in use by nobody knows what it is said so, and not that it is a stranger's.
+  const held = Object.entries(plan.memories[id]?.slots ?? {}).filter(
+    ([, { code, card }]) => code !== null || card !== null,
+  );
   if (held.length === 0) return [];
   const people = Object.values(plan.people);
   const opens = people.filter((person) => door !== null && opensEver(plan, person, door));

@@ -18,6 +18,7 @@ import { cardUnseen } from './card-unseen';
 import { codeWeak } from './code-weak';
 import { nobodyAdministers } from './nobody-administers';
 import { allAdminister } from './all-administer';
+import { keypadUnknown } from './keypad-unknown';
 import { leaverOpens } from './leaver-opens';
 import { lostCardOpens } from './lost-card-opens';
 import { codeOfNobody } from './code-of-nobody';
@@ -232,6 +233,7 @@ export const RULES = [
   operatorStands,
   languageUnknown,
   codeOfNobody,
+  keypadUnknown,
   leaverOpens,
   lostCardOpens,
   allAdminister,

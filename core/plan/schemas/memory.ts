@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { between, card, code, innerId, whole, word } from '../../fields/index';
+import { between, card, code, date, innerId, whole, word } from '../../fields/index';
 import type { Frozen } from './frozen';
 
 /** What one slot of a keypad holds. */
@@ -9,6 +9,11 @@ const slotSchema = z.strictObject({
   /** The output it works, where not the first; and whether that stays as it is until it is given again. */
   output: whole(1, 8).optional(),
   toggle: z.boolean().optional(),
+  /** Of what nobody knows whether it stands there, and which: of the code, of the card, of either. What is known of the other stands beside it. */
+  unknown: z.enum(['code', 'card', 'all']).optional(),
+  /** Where this is known from: keyed in by a sheet, read out by a computer, found by somebody who looked; and the day. */
+  how: z.enum(['keyed', 'read', 'found']).optional(),
+  on: date.optional(),
 });
 
 /** A slot's number, in one way of writing only: `1` and `01` would be one slot. */
@@ -19,6 +24,8 @@ export const memorySchema = z.strictObject({
   device: innerId(),
   programmingCode: code,
   slots: z.record(slotNumber, slotSchema),
+  /** What stands in slots that are not named: nothing, unless nobody has looked. */
+  rest: z.literal('unknown').optional(),
   /** Seconds, by what the time is for. */
   times: z.record(word(40), between(0, 99_999)),
 });

@@ -6,13 +6,14 @@ import { Cards } from './Cards';
 import { Concerns } from './Concerns';
 import { DaysOff } from './DaysOff';
 import { HoursView } from './HoursView';
+import { Keypads } from './Keypads';
 import { Levels } from './Levels';
 import { People } from './People';
 import { WeekView } from './WeekView';
 import { useNow } from './today';
 import css from './Access.module.css';
 
-type View = 'people' | 'levels' | 'week' | 'hours' | 'days-off' | 'cards';
+type View = 'people' | 'levels' | 'week' | 'hours' | 'days-off' | 'cards' | 'keypads';
 const VIEWS: readonly { readonly id: View; readonly label: string }[] = [
   { id: 'people', label: 'People' },
   { id: 'levels', label: 'Levels' },
@@ -20,7 +21,10 @@ const VIEWS: readonly { readonly id: View; readonly label: string }[] = [
   { id: 'hours', label: 'Hours' },
   { id: 'days-off', label: 'Days off' },
   { id: 'cards', label: 'Cards' },
+  { id: 'keypads', label: 'Keypads' },
 ];
+/** Views that ask nothing about hours. */
+const ALONE: ReadonlySet<View> = new Set(['people', 'cards', 'keypads']);
 const IDS = VIEWS.map(({ id }) => id);
 
 /** Who opens which doors and when: people, access levels, hours, days off, a week at a glance, and a question answered. */
@@ -28,7 +32,7 @@ export function AccessPage() {
   const [view, setView] = useStoredView<View>('access', 'people', IDS);
   const { people } = usePlan();
   const now = useNow();
-  const asks = view !== 'people' && view !== 'cards' && Object.keys(people).length > 0;
+  const asks = !ALONE.has(view) && Object.keys(people).length > 0;
   return (
     <TabRoot<View> value={view} onChange={setView} className={css['root']}>
       <TabList tabs={VIEWS} label="Access, seen as" />
@@ -51,6 +55,9 @@ export function AccessPage() {
           </TabPanel>
           <TabPanel id="cards">
             <Cards />
+          </TabPanel>
+          <TabPanel id="keypads">
+            <Keypads />
           </TabPanel>
         </div>
         {asks && (

@@ -23,6 +23,7 @@ export function cardFault(
   at: number,
 ): string | null {
   const card = cards[at]!;
+  if (card.number === 0) return 'Its number is missing.';
   const format = formatsOf(plan).find(({ id }) => id === card.format);
   if (!format) return 'Its format is not known.';
   if (!fitsIn(format, card)) return 'Its format has no room for these numbers.';

@@ -57,7 +57,7 @@ export function HoursView() {
               Hours
             </Button>
           </p>
-          <DoorsByHours hours={all} />
+          <DoorsByHours doors={doorsInOrder(plan)} />
         </>
       )}
     </div>
@@ -178,13 +178,12 @@ function HoursCard({ hours }: { hours: Hours }) {
 }
 
 /** Which doors stand unlocked by which hours, and which are shut out of theirs. */
-function DoorsByHours({ hours }: { hours: readonly Hours[] }) {
-  const plan = usePlan();
-  const doors = doorsInOrder(plan);
+export function DoorsByHours({ doors }: { doors: readonly Door[] }) {
+  const hours = inOrder(usePlan().hours);
   if (doors.length === 0) return null;
   return (
     <section className={css['byHours']}>
-      <h2>Doors by hours</h2>
+      {doors.length > 1 && <h2>Doors by hours</h2>}
       <div className={css['wide']}>
         <table className={table['table']}>
           <caption className="hush">Free passage and opening hours of each door</caption>

@@ -34,8 +34,8 @@ interface Day {
   readonly lanes: readonly Lane[];
 }
 
-/** A week of a door, or of a person. Opens on today's. */
-export function WeekView({ now }: { now: Moment | null }) {
+/** A week of a door, or of a person; of the one that is named, or of any. Opens on today's. */
+export function WeekView({ now, only }: { now: Moment | null; only?: string }) {
   const plan = usePlan();
   const doors = doorsInOrder(plan);
   const people = useMemo(
@@ -48,7 +48,7 @@ export function WeekView({ now }: { now: Moment | null }) {
   const first =
     doors.find(({ id }) => Object.values(plan.levels).some((level) => grantsAt(level, id).length > 0)) ??
     doors[0];
-  const chosen = of ?? `door ${first?.id ?? ''}`;
+  const chosen = only ?? of ?? `door ${first?.id ?? ''}`;
   const monday = from ?? (now ? mondayOf(now.day) : null);
   const changes = useClockChanges(plan.site.timeZone, monday);
   const days = useMemo(() => (monday === null ? null : daysOf(plan, chosen, monday)), [plan, chosen, monday]);
@@ -60,25 +60,27 @@ export function WeekView({ now }: { now: Moment | null }) {
     <section className={css['week']} aria-label="A week" data-print="week">
       <header className={css['head']}>
         <h2>{title}</h2>
-        <label data-noprint>
-          <span className="hush">Whose week</span>
-          <select value={chosen} onChange={(event) => setOf(event.target.value)}>
-            <optgroup label="Doors">
-              {doors.map(({ id, name }) => (
-                <option key={id} value={`door ${id}`}>
-                  {id} {name}
-                </option>
-              ))}
-            </optgroup>
-            <optgroup label="People">
-              {people.map(({ id, name }) => (
-                <option key={id} value={`person ${id}`}>
-                  {name}
-                </option>
-              ))}
-            </optgroup>
-          </select>
-        </label>
+        {only === undefined && (
+          <label data-noprint>
+            <span className="hush">Whose week</span>
+            <select value={chosen} onChange={(event) => setOf(event.target.value)}>
+              <optgroup label="Doors">
+                {doors.map(({ id, name }) => (
+                  <option key={id} value={`door ${id}`}>
+                    {id} {name}
+                  </option>
+                ))}
+              </optgroup>
+              <optgroup label="People">
+                {people.map(({ id, name }) => (
+                  <option key={id} value={`person ${id}`}>
+                    {name}
+                  </option>
+                ))}
+              </optgroup>
+            </select>
+          </label>
+        )}
         <span className={css['turn']} data-noprint>
           <Button
             size="s"

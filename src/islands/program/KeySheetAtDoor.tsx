@@ -14,6 +14,7 @@ import { hasSlot, isTheirs, wasTheirs, type Device, type Person } from '#core/pl
 import { refusedWords, replyWords, sheetHint, SHEET_PURPOSES, strokeWords } from '#words/keypad';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
+import { isGiven } from './givenKeys';
 import css from './KeySheetAtDoor.module.css';
 
 interface Props {
@@ -24,6 +25,8 @@ interface Props {
   readonly target: Target;
   readonly people: readonly Person[];
   scrapCode(slot: number): string;
+  /** Everybody is wiped first: what else it holds nobody knows. */
+  readonly wipesFirst: boolean;
   /** What the keypad is known to hold, whenever that is settled. */
   onKeep(known: Memory): void;
   onClose(): void;
@@ -32,7 +35,9 @@ interface Props {
 /** The key sheet one line at a time, with keys and answers for a phone: whoever keys it in says what was seen. */
 export function KeySheetAtDoor(props: Props) {
   const { keypad, language, recorded, target, people, scrapCode, onKeep, onClose } = props;
-  const [sheet, setSheet] = useState(() => beginSheet(language, recorded, target, scrapCode));
+  const [sheet, setSheet] = useState(() =>
+    beginSheet(language, recorded, target, scrapCode, 1, props.wipesFirst),
+  );
   const [asking, setAsking] = useState(false);
   const line = sheet.lines[sheet.at];
   const tell = (what: Seen) => {
@@ -48,6 +53,8 @@ export function KeySheetAtDoor(props: Props) {
             ? 'What is recorded of it is what the list asks for.'
             : 'Every line answered as it should, and whoever is new opened the door.'}
           {sheet.doubtful.length > 0 && ' A code that did not open was keyed anew.'}
+          {sheet.known.rest &&
+            ` What else stands in ${keypad.tag} is not known: what was keyed wrong may have been stored too.`}
         </p>
         <div className={css['moves']}>
           {sheet.lines.length > 0 && (
@@ -137,14 +144,6 @@ export function KeySheetAtDoor(props: Props) {
 
 const holdsMore = ({ known }: KeySheet, recorded: Memory): boolean =>
   JSON.stringify(known) !== JSON.stringify(recorded);
-
-/** A digit that is filled in, and not a key of the leaflet: the last run of digits before a separator. */
-const isGiven = ({ strokes, about }: SheetLine, index: number): boolean => {
-  const code = String(about.code ?? about.programming ?? '');
-  const text = strokes.map((one) => ('key' in one ? one.key : ' ')).join('');
-  const at = code === '' ? -1 : text.indexOf(code);
-  return at >= 0 && index >= at && index < at + code.length;
-};
 
 /** The slot and whose it is. */
 function whose(language: KeypadLanguage, keypad: Device, people: readonly Person[], line: SheetLine): string {

@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react';
 import CreditCard from 'lucide-react/icons/credit-card';
 import { AT_DOOR, takesCards, type KeypadLanguage, type Master } from '#core/keypads/index';
 import type { CardNumber } from '#core/plan/index';
@@ -25,6 +26,7 @@ const MASTERS: readonly { readonly master: Master; readonly label: string }[] = 
 /** The on-screen keypad. It says that it is simulated. */
 export function KeypadPanel({ language, live, cards, onKey, onCard, onMaster }: Props) {
   const { keypad, reply, shows: answer } = live;
+  const seconds = useSecondsLeft(language, live);
   const programs = keypad.mode !== AT_DOOR;
   const light = answer?.light ?? (programs ? 'amber' : 'off');
   const masters = MASTERS.filter(({ master }) =>
@@ -45,6 +47,7 @@ export function KeypadPanel({ language, live, cards, onKey, onCard, onMaster }: 
         <div className={css['top']}>
           <i className={cx(css['light'], css[light])} aria-hidden />
           <span>{programs ? 'programming' : 'ready'}</span>
+          {seconds !== null && <span className={css['left']}>{seconds} s left</span>}
           <span className={css['strokes']} role="img" aria-label={`${keypad.strokes.length} keys pressed`}>
             {'•'.repeat(Math.min(14, keypad.strokes.length))}
           </span>
@@ -88,8 +91,23 @@ export function KeypadPanel({ language, live, cards, onKey, onCard, onMaster }: 
       <p className={css['answer']} role="status">
         {reply && answer
           ? `${REPLY_NAMES[reply]}: ${replyWords(answer)}`
-          : 'Simulated keypad: press its keys, or type while it has the focus.'}
+          : `Simulated keypad: press its keys, or type while it has the focus. After ${language.timeoutMs / 1000} s of silence it drops out.`}
       </p>
     </section>
   );
+}
+
+/** Whole seconds until an unfinished entry, or programming, is dropped; null where nothing waits. */
+function useSecondsLeft(language: KeypadLanguage, { keypad }: LiveKeypad): number | null {
+  const waits = keypad.mode !== AT_DOOR || keypad.strokes.length > 0;
+  const [now, setNow] = useState(0);
+  useEffect(() => {
+    if (!waits) return;
+    setNow(Date.now());
+    const timer = setInterval(() => setNow(Date.now()), 500);
+    return () => clearInterval(timer);
+  }, [waits, keypad.lastAt]);
+  return waits && now > 0
+    ? Math.max(0, Math.ceil((keypad.lastAt + language.timeoutMs - Math.max(now, keypad.lastAt)) / 1000))
+    : null;
 }

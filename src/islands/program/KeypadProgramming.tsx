@@ -1,33 +1,37 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
+import Printer from 'lucide-react/icons/printer';
 import Smartphone from 'lucide-react/icons/smartphone';
 import {
   AT_DOOR,
   can,
   compareMemory,
   compileScript,
+  dated,
   factoryMemory,
   peopleOf,
   targetOf,
   type KeypadLanguage,
   type Memory,
-  type SlotComparison,
   type Stroke,
 } from '#core/keypads/index';
-import { cardsInUse, hasSlot, isTheirs, type CardNumber, type Device, type Door } from '#core/plan/index';
+import { cardsInUse, type CardNumber, type Device, type Door } from '#core/plan/index';
 import { doorTimes } from '#core/door/index';
 import { codeProblemWords } from '#words/findings/index';
-import { resetWords, scriptProblemWords, SLOT_STATES } from '#words/keypad';
+import { resetWords } from '#words/keypad';
 import { Button } from '../../ui/Button';
+import { Menu } from '../../ui/Menu';
 import { TextField } from '../../ui/Field';
-import { cx } from '../../ui/cx';
 import type { Bench } from '../bench/useBench';
 import { useDispatch, usePlan, useStore } from '../store/context';
 import { FoundDialog } from './FoundDialog';
+import { wallNow } from '../access/today';
 import { KeypadPanel } from './KeypadPanel';
 import { KeySheetAtDoor } from './KeySheetAtDoor';
-import { ScriptView } from './ScriptView';
+import { KeySheetPaper, usePaper } from './KeySheetPaper';
+import { KeysToPress } from './KeysToPress';
+import { scrapCode } from './scrapCode';
+import { SlotLedger } from './SlotLedger';
 import { useKeypad } from './useKeypad';
-import table from '../../ui/DataTable.module.css';
 import css from './ProgramStation.module.css';
 
 interface Props {
@@ -42,12 +46,6 @@ interface Props {
 
 /** Between two strokes when the script is played on the simulated keypad, ms. */
 const STROKE_MS = 120;
-
-/** A code that nobody gets: random digits, from the browser's own source of chance. */
-function scrapCode(length: number): string {
-  const bytes = crypto.getRandomValues(new Uint32Array(length));
-  return [...bytes].map((value) => value % 10).join('');
-}
 
 /** The list as keystrokes, the simulated keypad to try them on, and the ledger of its slots. */
 export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtDoor }: Props) {
@@ -76,12 +74,18 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
     return known;
   };
   const [finding, setFinding] = useState(false);
+  const paper = usePaper();
   const [playing, setPlaying] = useState<{ step: number; stroke: number } | null>(null);
-  const fresh = useMemo(() => compileScript(language, memory, target, scrap), [language, memory, target]);
+  const [wipesFirst, setWipesFirst] = useState(false);
+  const doubt = memory.rest === 'unknown';
+  const fresh = useMemo(
+    () => compileScript(language, memory, target, scrap, wipesFirst && doubt),
+    [language, memory, target, wipesFirst, doubt],
+  );
   // A script being played stays as it was when it began.
   const held = useRef(fresh);
   if (!playing) held.current = fresh;
-  const { steps, wipes, problems: unreached } = held.current;
+  const { steps } = held.current;
   const { least, most } = language.programming;
   const codeFits = /^\d+$/.test(programming) && programming.length >= least && programming.length <= most;
 
@@ -108,9 +112,17 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
     return () => clearTimeout(timer);
   }, [playing, live]);
 
-  const record = (held: Memory) =>
+  /** Whatever is new in it is known from now on, by what was done; null where it says so itself. */
+  const record = (known: Memory, how: 'keyed' | null) =>
     dispatch(
-      { kind: 'setMemory', device: keypad.id, memory: { device: keypad.id, ...held } },
+      {
+        kind: 'setMemory',
+        device: keypad.id,
+        memory: {
+          device: keypad.id,
+          ...(how ? dated(language, recorded, known, { how, on: wallNow().day }) : known),
+        },
+      },
       `record ${keypad.tag}`,
       `Recorded: ${keypad.tag} holds this.`,
     );
@@ -123,8 +135,9 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
         target={target}
         people={people}
         scrapCode={scrap}
+        wipesFirst={wipesFirst && doubt}
         onKeep={(known) => {
-          record(known);
+          record(known, 'keyed');
           live.load(known);
           onAtDoor(false);
         }}
@@ -132,40 +145,68 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
       />
     );
   const cards = people.flatMap((person) => cardsInUse(person).map((card) => ({ name: person.name, card })));
+  const ahead = compareMemory(language, memory, { ...target, slots: recorded.slots }).some(
+    ({ state }) => state !== 'same' && state !== 'unknown',
+  );
+  const mayWipe = can(language, 'clear-all');
   return (
     <>
       <div className={css['columns']}>
-        <section className={css['script']}>
-          <header className={css['head']}>
-            <h2>Keys to press at {keypad.tag}</h2>
-            <Button
-              size="s"
-              icon={<Smartphone aria-hidden />}
-              disabled={!codeFits}
-              onClick={() => onAtDoor(true)}
-            >
-              At the door, line by line
-            </Button>
-            {steps.length > 0 && (
+        <SlotLedger
+          keypad={keypad}
+          language={language}
+          memory={memory}
+          target={target}
+          recorded={plan.memories[keypad.id] ?? null}
+          ahead={ahead}
+        />
+        <KeysToPress
+          keypad={keypad}
+          language={language}
+          script={held.current}
+          people={people}
+          fits={codeFits}
+          at={playing}
+          foot={
+            <>
               <Button
-                size="s"
-                look="main"
-                disabled={playing !== null || !codeFits || live.keypad.mode !== AT_DOOR}
-                onClick={() => setPlaying({ step: 0, stroke: 0 })}
+                look={steps.length > 0 ? 'main' : 'plain'}
+                icon={<Smartphone aria-hidden />}
+                disabled={!codeFits}
+                onClick={() => onAtDoor(true)}
               >
-                {playing ? 'Keying in…' : 'Key it into the simulated one'}
+                At the door, line by line
               </Button>
-            )}
-          </header>
-          <p className={css['note']}>
-            {language.name}. More than {language.timeoutMs / 1000} s between keys and it drops out: the
-            unfinished line is lost.
-            {language.slots &&
-              !can(language, 'clear-slot', 'delete-code') &&
-              ' A slot cannot be cleared, only overwritten.'}
-            {language.timeoutLoses === 'session' &&
-              ' All that was keyed since programming began is lost with it.'}
-          </p>
+              {steps.length > 0 && (
+                <Button
+                  disabled={playing !== null || !codeFits || live.keypad.mode !== AT_DOOR}
+                  onClick={() => setPlaying({ step: 0, stroke: 0 })}
+                >
+                  {playing ? 'Keying in…' : 'Key it into the simulated one'}
+                </Button>
+              )}
+              {steps.length > 0 && (
+                <Menu
+                  label="The sheet on paper"
+                  side="top"
+                  trigger={
+                    <Button look="quiet" disabled={!codeFits} icon={<Printer aria-hidden />}>
+                      Print
+                    </Button>
+                  }
+                  items={[
+                    { id: 'plain', label: 'Without codes', onSelect: () => paper.print(false) },
+                    {
+                      id: 'codes',
+                      label: 'With codes: whoever has the paper can open',
+                      onSelect: () => paper.print(true),
+                    },
+                  ]}
+                />
+              )}
+            </>
+          }
+        >
           <TextField
             label="Programming code it is to have"
             inputMode="numeric"
@@ -184,24 +225,25 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
               {one.person}: {codeProblemWords(one.problem).toLowerCase()}.
             </p>
           ))}
-          {unreached.map((one, index) => (
-            <p key={`u${index}`} className={css['problem']}>
-              {scriptProblemWords(one)}
-            </p>
-          ))}
-          {wipes && (
-            <p className={css['problem']}>
-              Nothing less will do: everybody is wiped, and whoever is on the list is keyed in anew.
-            </p>
+          {doubt && (
+            <div className={css['doubt']}>
+              <p>
+                What else stands in {keypad.tag} nobody knows: a code of a stranger may open.
+                {!mayWipe && ' Look at its other slots, or reset it as its leaflet says.'}
+              </p>
+              {mayWipe && (
+                <label>
+                  <input
+                    type="checkbox"
+                    checked={wipesFirst}
+                    onChange={({ target: box }) => setWipesFirst(box.checked)}
+                  />
+                  Wipe everybody first, and key the list in anew
+                </label>
+              )}
+            </div>
           )}
-          {steps.length === 0 && unreached.length === 0 ? (
-            <p className={css['settled']}>The simulated keypad holds exactly the list. Nothing to key in.</p>
-          ) : (
-            codeFits && (
-              <ScriptView language={language} steps={steps} people={people} keypad={keypad.id} at={playing} />
-            )
-          )}
-        </section>
+        </KeysToPress>
         <KeypadPanel
           language={language}
           live={live}
@@ -211,31 +253,31 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
           onMaster={(master) => strike({ master })}
         />
       </div>
+      {paper.codes !== null && (
+        <KeySheetPaper
+          sheets={[{ device: keypad, language, recorded: memory, target }]}
+          codes={paper.codes}
+        />
+      )}
       {finding && (
         <FoundDialog
           keypad={keypad}
           language={language}
-          recorded={recorded}
+          recorded={plan.memories[keypad.id] ?? null}
           onKeep={(found) => {
-            record(found);
+            record(found, null);
             live.load(found);
             setFinding(false);
           }}
           onClose={() => setFinding(false)}
         />
       )}
-      {language.resets.map((reset) => (
-        <p key={reset.how} className={css['note']}>
-          {resetWords(reset)}
-        </p>
-      ))}
-      <SlotLedger keypad={keypad} language={language} memory={memory} target={target} />
       <p className={css['record']}>
-        <Button size="s" onClick={() => record(memory)}>
-          Record that {keypad.tag} at the door holds this
-        </Button>
         <Button size="s" onClick={() => setFinding(true)}>
           Enter as found
+        </Button>
+        <Button size="s" onClick={() => record(memory, 'keyed')}>
+          Record that {keypad.tag} at the door holds this
         </Button>
         <Button
           size="s"
@@ -252,72 +294,11 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
           Factory reset the simulated one
         </Button>
       </p>
+      {language.resets.map((reset) => (
+        <p key={reset.how} className={css['note']}>
+          {resetWords(reset)}
+        </p>
+      ))}
     </>
-  );
-}
-
-function SlotLedger({
-  keypad,
-  language,
-  memory,
-  target,
-}: {
-  keypad: Device;
-  language: KeypadLanguage;
-  memory: Memory;
-  target: ReturnType<typeof targetOf>['target'];
-}) {
-  const plan = usePlan();
-  const lines = compareMemory(language, memory, target);
-  const people = Object.values(plan.people);
-  const owner = ({ slot, wanted }: SlotComparison) =>
-    (language.slots
-      ? people.find((person) => hasSlot(person, keypad.id, slot))
-      : people.find((person) => wanted !== null && isTheirs(person, wanted))
-    )?.name ?? '—';
-  return (
-    <section>
-      <h2>{language.slots ? 'Slot ledger' : 'What it holds'}</h2>
-      {lines.length === 0 ? (
-        <p className={css['note']}>No slot is in use, and nobody on the list has one.</p>
-      ) : (
-        <table className={table['table']}>
-          <caption className="hush">Slots of the keypad</caption>
-          <thead>
-            <tr>
-              <th scope="col" className={table['right']}>
-                {language.slots ? 'Slot' : 'Entry'}
-              </th>
-              <th scope="col">On the list</th>
-              <th scope="col">In the keypad</th>
-              <th scope="col">State</th>
-            </tr>
-          </thead>
-          <tbody>
-            {lines.map((line) => {
-              const { held } = line;
-              const what = held
-                ? [held.code && 'code', held.card && `card ${held.card.facility}-${held.card.number}`]
-                    .filter(Boolean)
-                    .join(', ')
-                : '—';
-              return (
-                <tr key={line.slot}>
-                  <th scope="row" className={cx(table['right'], table['figures'])}>
-                    {language.slots ? String(line.slot).padStart(language.slots.digits, '0') : line.slot}
-                  </th>
-                  <td>{line.wanted ? owner(line) : '—'}</td>
-                  <td>{what}</td>
-                  <td className={line.state === 'same' ? css['same'] : css['differs']}>
-                    {line.state === 'same' ? '✓ ' : '✕ '}
-                    {SLOT_STATES[line.state]}
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      )}
-    </section>
   );
 }

@@ -1,18 +1,31 @@
 import { useState } from 'react';
 import Plus from 'lucide-react/icons/plus';
 import { doorParts } from '#core/door/index';
-import { languageOf } from '#core/keypads/index';
+import { languageOf, type KeypadLanguage } from '#core/keypads/index';
 import { peopleAt, type Device, type Door, type Person } from '#core/plan/index';
 import { cardsWords } from '#words/cards';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
+import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
 import type { Bench } from '../bench/useBench';
 import { StationFrame } from '../frame/StationFrame';
+import { useStoredView } from '../storedView';
 import { useDispatch, usePlan, useSite } from '../store/context';
+import { DoorHours } from './DoorHours';
 import { KeypadProgramming } from './KeypadProgramming';
+import { LanguageView } from './LanguageView';
 import { PersonDialog } from './PersonDialog';
 import table from '../../ui/DataTable.module.css';
 import css from './ProgramStation.module.css';
+
+type View = 'sheet' | 'people' | 'hours' | 'language';
+const TABS: readonly { readonly id: View; readonly label: string }[] = [
+  { id: 'sheet', label: 'Key sheet' },
+  { id: 'people', label: 'People' },
+  { id: 'hours', label: 'Hours' },
+  { id: 'language', label: 'Language' },
+];
+const IDS = TABS.map(({ id }) => id);
 
 /** Who opens this door, and how that gets into what decides. */
 export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
@@ -23,40 +36,86 @@ export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
   /** The keypad whose key sheet is worked off. */
   const [sheetOf, setSheetOf] = useState<string | null>(null);
   const atDoor = keypad !== null && sheetOf === keypad.id;
-  return (
-    <StationFrame door={door}>
-      <div className={css['program']}>
-        {!atDoor && <People door={door} keypad={keypad} />}
-        {!decider && <Empty title="Nothing to program yet">Add a controller or a keypad at Wire.</Empty>}
-        {decider && !language && (
-          <section>
-            <h2>{decider.device.tag} holds the cards itself</h2>
-            <p className={css['note']}>
-              A controller takes its list over its own connection, so there are no keys to press. Present a
-              card on the bench to see what the wires make of it.
-            </p>
-          </section>
-        )}
-        {keypad && language && !complete && (
-          <p className={css['note']} role="status">
-            Codes stand in no page: they are being fetched.
-          </p>
-        )}
-        {keypad && language && complete && (
-          <KeypadProgramming
-            key={keypad.id}
+  const tabs = keypad ? TABS : TABS.filter(({ id }) => id === 'people' || id === 'hours');
+  const [chosen, setView] = useStoredView<View>('program', 'sheet', IDS);
+  const view = tabs.some(({ id }) => id === chosen) ? chosen : 'people';
+  if (atDoor && keypad && language && complete)
+    return (
+      <StationFrame door={door}>
+        <div className={css['program']}>
+          <Programming
             door={door}
             keypad={keypad}
             language={language}
             bench={bench}
-            atDoor={atDoor}
-            onAtDoor={(is) => setSheetOf(is ? keypad.id : null)}
+            atDoor
+            onSheet={setSheetOf}
           />
-        )}
-      </div>
-    </StationFrame>
+        </div>
+      </StationFrame>
+    );
+  return (
+    <TabRoot<View> value={view} onChange={setView} className={css['root']}>
+      <StationFrame door={door} tools={<TabList tabs={tabs} label="Program, seen as" />}>
+        <div className={css['program']}>
+          <TabPanel id="sheet">
+            {keypad && language && !complete && (
+              <p className={css['note']} role="status">
+                Codes stand in no page: they are being fetched.
+              </p>
+            )}
+            {keypad && language && complete && (
+              <Programming
+                door={door}
+                keypad={keypad}
+                language={language}
+                bench={bench}
+                atDoor={false}
+                onSheet={setSheetOf}
+              />
+            )}
+          </TabPanel>
+          <TabPanel id="people">
+            <People door={door} keypad={keypad} />
+            {!decider && <Empty title="Nothing to program yet">Add a controller or a keypad at Wire.</Empty>}
+            {decider && !language && (
+              <section>
+                <h2>{decider.device.tag} holds the cards itself</h2>
+                <p className={css['note']}>
+                  A controller takes its list over its own connection, so there are no keys to press. Somebody
+                  comes to the door on the bench: what it says of their card stands there.
+                </p>
+              </section>
+            )}
+          </TabPanel>
+          <TabPanel id="hours">
+            <DoorHours door={door} />
+          </TabPanel>
+          <TabPanel id="language">
+            {keypad && language && <LanguageView keypad={keypad} language={language} />}
+          </TabPanel>
+        </div>
+      </StationFrame>
+    </TabRoot>
   );
 }
+
+interface ProgrammingProps {
+  readonly door: Door;
+  readonly keypad: Device;
+  readonly language: KeypadLanguage;
+  readonly bench: Bench;
+  readonly atDoor: boolean;
+  onSheet(keypad: string | null): void;
+}
+
+const Programming = ({ onSheet, ...props }: ProgrammingProps) => (
+  <KeypadProgramming
+    key={props.keypad.id}
+    {...props}
+    onAtDoor={(is) => onSheet(is ? props.keypad.id : null)}
+  />
+);
 
 const mask = (code: string) => (code === '' ? '—' : '•'.repeat(code.length));
 

@@ -1,6 +1,8 @@
 import type { KeypadLanguage, ScriptStep } from '#core/keypads/index';
 import { hasSlot, isTheirs, wasTheirs, type Person } from '#core/plan/index';
 import { PURPOSES, replyWords, strokeWords } from '#words/keypad';
+import { cx } from '../../ui/cx';
+import { isGiven } from './givenKeys';
 import css from './ScriptView.module.css';
 
 interface Props {
@@ -41,18 +43,30 @@ export function ScriptView({ language, steps, people, keypad, at }: Props) {
           key={index}
           className={at?.step === index ? css['now'] : at && index < at.step ? css['done'] : undefined}
         >
+          <span className={css['number']} aria-hidden>
+            {at && index < at.step ? '✓' : index + 1}
+          </span>
           <span className={css['what']}>
             {PURPOSES[step.purpose]}
             {detail(step) && <small>{detail(step)}</small>}
           </span>
           <span className={css['keys']}>
             {step.strokes.map((stroke, k) => (
-              <kbd key={k} className={at?.step === index && at.stroke === k ? css['next'] : undefined}>
+              <kbd
+                key={k}
+                className={cx(
+                  isGiven(step, k) && css['given'],
+                  at?.step === index && at.stroke === k && css['next'],
+                )}
+              >
                 {strokeWords(stroke)}
               </kbd>
             ))}
           </span>
-          <span className={css['reply']}>{replyWords(step.shows)}</span>
+          <span className={css['reply']}>
+            <i className={css[step.shows.light]} aria-hidden />
+            {replyWords(step.shows)}
+          </span>
         </li>
       ))}
     </ol>

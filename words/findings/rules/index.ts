@@ -24,6 +24,7 @@ import { cardUnseen } from './card-unseen';
 import { codeWeak } from './code-weak';
 import { nobodyAdministers } from './nobody-administers';
 import { allAdminister } from './all-administer';
+import { keypadUnknown } from './keypad-unknown';
 import { leaverOpens } from './leaver-opens';
 import { lostCardOpens } from './lost-card-opens';
 import { codeOfNobody } from './code-of-nobody';
@@ -319,6 +320,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'operator-stands': operatorStands,
   'language-unknown': languageUnknown,
   'code-of-nobody': codeOfNobody,
+  'keypad-unknown': keypadUnknown,
   'leaver-opens': leaverOpens,
   'lost-card-opens': lostCardOpens,
   'all-administer': allAdminister,

@@ -1,0 +1,64 @@
+import type { ReactNode } from 'react';
+import { can, type KeypadLanguage, type Script } from '#core/keypads/index';
+import type { Device, Person } from '#core/plan/index';
+import { scriptProblemWords } from '#words/keypad';
+import { ScriptView } from './ScriptView';
+import css from './KeysToPress.module.css';
+
+interface Props {
+  readonly keypad: Device;
+  readonly language: KeypadLanguage;
+  readonly script: Script;
+  readonly people: readonly Person[];
+  /** False where the programming code is none that this keypad takes. */
+  readonly fits: boolean;
+  /** Where a script stands that is being keyed into the simulated one. */
+  readonly at: { readonly step: number; readonly stroke: number } | null;
+  /** The programming code it is to have, and what of the list stands against it. */
+  readonly children: ReactNode;
+  readonly foot: ReactNode;
+}
+
+/** The keys to press, with what has to be said of them. */
+export function KeysToPress({ keypad, language, script, people, fits, at, children, foot }: Props) {
+  const { steps, wipes, problems } = script;
+  const strokes = steps.reduce((sum, step) => sum + step.strokes.length, 0);
+  return (
+    <section className={css['keys']} aria-label={`Keys to press at ${keypad.tag}`}>
+      <header>
+        <h2>Keys to press</h2>
+        {strokes > 0 && fits && (
+          <span>{wipes ? `${strokes} strokes` : `${strokes} strokes, the fewest there are`}</span>
+        )}
+      </header>
+      <div className={css['said']}>
+        {children}
+        {problems.map((one, index) => (
+          <p key={index} className={css['problem']}>
+            {scriptProblemWords(one)}
+          </p>
+        ))}
+        {wipes && (
+          <p className={css['problem']}>
+            Everybody is wiped first, and whoever is on the list is keyed in anew.
+          </p>
+        )}
+        <p>
+          {language.name}. More than {language.timeoutMs / 1000} s between keys and it drops out: the
+          unfinished line is lost.
+          {language.slots &&
+            !can(language, 'clear-slot', 'delete-code') &&
+            ' A slot cannot be cleared, only overwritten.'}
+          {language.timeoutLoses === 'session' &&
+            ' All that was keyed since programming began is lost with it.'}
+        </p>
+      </div>
+      {steps.length === 0 && problems.length === 0 ? (
+        <p className={css['settled']}>The simulated keypad holds exactly the list. Nothing to key in.</p>
+      ) : (
+        fits && <ScriptView language={language} steps={steps} people={people} keypad={keypad.id} at={at} />
+      )}
+      <footer>{foot}</footer>
+    </section>
+  );
+}
