@@ -44,7 +44,7 @@ const CORE_LAYERS = {
   timing: ['units', 'devices', 'plan', 'door', 'simulate'],
   scenarios: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate', 'prove', 'timing'],
   keypads: ['units', 'leaflet', 'cards', 'devices', 'plan'],
-  access: ['fields', 'devices', 'plan', 'door', 'keypads', 'reach'],
+  access: ['fields', 'cards', 'devices', 'plan', 'door', 'keypads', 'reach'],
   cards: [],
   typebench: ['units', 'devices', 'plan', 'circuit', 'simulate'],
   intercom: ['units', 'devices', 'plan', 'door'],

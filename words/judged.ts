@@ -1,6 +1,6 @@
-import type { Ground, Judgement } from '#core/access/index';
+import type { Configuration, ConfigurationDifference, Decision, Ground, Judgement } from '#core/access/index';
 import { findIn, formatsOf, type Plan } from '#core/plan/index';
-import { ruleWords } from './access';
+import { hoursName, ruleWords } from './access';
 import { seenWords } from './cards';
 
 const nameOf = (plan: Plan, id: string): string => findIn(plan.people, id)?.name ?? id;
@@ -10,6 +10,8 @@ export function groundWords(plan: Plan, tag: string, ground: Ground, opens: bool
   switch (ground.kind) {
     case 'rule':
       return `${nameOf(plan, ground.person)}. ${ruleWords(plan, ground.rule, opens === true)}`;
+    case 'free':
+      return `Free passage by “${hoursName(plan, ground.hours)}”: the door stands unlocked to everybody.`;
     case 'held': {
       const whose =
         ground.person === null ? 'nobody’s on the list' : `it is of ${nameOf(plan, ground.person)}`;
@@ -41,3 +43,43 @@ export const judgedWords = ({ opens, as }: Judgement): string =>
   `${opens === null ? 'Not known' : opens ? 'It opens' : 'It stays shut'}${
     as ? `: it is taken for ${as.facility}-${as.number}` : ''
   }`;
+
+const PARTS: Readonly<Record<ConfigurationDifference['part'], string>> = {
+  frame: 'The card format',
+  'without-network': 'What it does without its network',
+  door: 'Door',
+  calendar: 'Calendar',
+  hours: 'Hours',
+  level: 'Level',
+  person: '',
+};
+
+/** `Ines Calloway is not in it yet.` */
+export function configurationDifferenceWords({ part, name, how }: ConfigurationDifference): string {
+  const what =
+    part === 'frame' || part === 'without-network'
+      ? PARTS[part]
+      : [PARTS[part], part === 'person' || part === 'door' ? name : `“${name}”`].filter(Boolean).join(' ');
+  return `${what} ${how === 'missing' ? 'is not in it yet' : how === 'left-over' ? 'is still in it' : 'is otherwise in it'}.`;
+}
+
+/** What a controller decided, and why. */
+export function decisionWords(plan: Plan, held: Configuration, { opens, person, why }: Decision): string {
+  const answer = opens ? 'It opens.' : 'It stays shut.';
+  switch (why.kind) {
+    case 'rule':
+      return [answer, person === null ? '' : `${nameOf(plan, person)}.`, ruleWords(plan, why.rule, opens)]
+        .filter(Boolean)
+        .join(' ');
+    case 'unseen':
+      return `${answer} The bits are no card of ${held.frame.bits} bits to it.`;
+    case 'nobody':
+      return `${answer} Nobody that it knows has it.`;
+    case 'no-such-door':
+      return `${answer} It does not know this door.`;
+    case 'lost-network':
+      return `${answer} Without its network it lets nobody in.`;
+    case 'facility':
+      return `${answer} Without its network every card of the site is let in.`;
+  }
+}

@@ -125,7 +125,8 @@ export function heldWords({ code, card, unknown }: SlotContent): string {
     unknown === 'code' || unknown === 'all' ? 'perhaps a code' : code !== null && 'code',
     unknown === 'card' || unknown === 'all'
       ? 'perhaps a card'
-      : card && `card ${card.facility}-${card.number}`,
+      : // It stands in a narrow column, and is one number.
+        card && `card ${card.facility}\u2011${card.number}`,
   ];
   return parts.filter(Boolean).join(', ');
 }

@@ -12,7 +12,7 @@ import {
   type Plan,
   type SlotContent,
 } from '../plan/index';
-import { mayOpen, type Moment, type Rule } from './mayOpen';
+import { freeAt, mayOpen, type Moment, type Rule } from './mayOpen';
 
 /** What somebody holds out, or types. */
 export type Presented =
@@ -23,6 +23,8 @@ export type Presented =
 export type Ground =
   /** What decides keeps a list, and the rule of it; the person is who it takes the card or code for. */
   | { readonly kind: 'rule'; readonly person: string; readonly rule: Rule }
+  /** The door stands unlocked to everybody: nothing is asked. */
+  | { readonly kind: 'free'; readonly hours: string }
   /** It stands in the keypad, which keeps no hours; null where the keypad holds it and the list knows nobody of it. */
   | { readonly kind: 'held'; readonly person: string | null; readonly slot: number }
   /** What comes is no card to what decides. */
@@ -68,6 +70,8 @@ export function judge(
 ): Judgement {
   const { decider } = doorParts(plan, door.id);
   if (!decider) return answer(null, { kind: 'nothing-decides' });
+  const free = languageOf(plan, decider.type.language) ? null : freeAt(plan, door, at);
+  if (free !== null) return answer(true, { kind: 'free', hours: free });
   let said: Pick<SlotContent, 'code' | 'card'>;
   let more: Partial<Judgement> = {};
   if (presented.kind === 'code') said = { code: presented.code || null, card: null };

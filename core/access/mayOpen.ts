@@ -48,10 +48,10 @@ export interface Answer {
 }
 
 /** May this person open this door at this moment, and by which rule? The first that opens decides; of those that refuse, the nearest. */
-export function mayOpen(plan: Plan, person: Person, door: Door, { day, minute }: Moment): Answer {
-  const free = hoursOfDoor(plan, door.freePassage, day);
-  if (free && covers(free.spans, minute))
-    return { opens: true, rule: { kind: 'free-passage', hours: door.freePassage! } };
+export function mayOpen(plan: Plan, person: Person, door: Door, at: Moment): Answer {
+  const { day, minute } = at;
+  const free = freeAt(plan, door, at);
+  if (free !== null) return { opens: true, rule: { kind: 'free-passage', hours: free } };
   const limits = limitedTo(person, day);
   if (limits) return { opens: false, rule: limits };
   const opening = hoursOfDoor(plan, door.openingHours, day);
@@ -70,6 +70,12 @@ export function mayOpen(plan: Plan, person: Person, door: Door, { day, minute }:
   if (shut && opensEver(plan, person, door.id))
     return { opens: false, rule: { kind: 'door-shut', hours: door.openingHours!, by: opening.by } };
   return { opens: false, rule: { kind: 'no-level' } };
+}
+
+/** Hours by which a door stands unlocked to everybody at a moment; null where it does not. */
+export function freeAt(plan: Plan, door: Door, { day, minute }: Moment): string | null {
+  const free = hoursOfDoor(plan, door.freePassage, day);
+  return free && covers(free.spans, minute) ? door.freePassage : null;
 }
 
 /** Why a person opens nothing on a day; null where nothing stands against it. */

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import Plus from 'lucide-react/icons/plus';
+import { does } from '#core/devices/index';
 import { doorParts } from '#core/door/index';
 import { languageOf, type KeypadLanguage } from '#core/keypads/index';
 import { peopleAt, type Device, type Door, type Person } from '#core/plan/index';
@@ -11,6 +12,7 @@ import type { Bench } from '../bench/useBench';
 import { StationFrame } from '../frame/StationFrame';
 import { useStoredView } from '../storedView';
 import { useDispatch, usePlan, useSite } from '../store/context';
+import { ControllerPanel } from './ControllerPanel';
 import { DoorHours } from './DoorHours';
 import { KeypadProgramming } from './KeypadProgramming';
 import { LanguageView } from './LanguageView';
@@ -18,12 +20,13 @@ import { PersonDialog } from './PersonDialog';
 import table from '../../ui/DataTable.module.css';
 import css from './ProgramStation.module.css';
 
-type View = 'sheet' | 'people' | 'hours' | 'language';
+type View = 'sheet' | 'people' | 'hours' | 'language' | 'controller';
 const TABS: readonly { readonly id: View; readonly label: string }[] = [
   { id: 'sheet', label: 'Key sheet' },
   { id: 'people', label: 'People' },
   { id: 'hours', label: 'Hours' },
   { id: 'language', label: 'Language' },
+  { id: 'controller', label: 'Controller' },
 ];
 const IDS = TABS.map(({ id }) => id);
 
@@ -36,7 +39,10 @@ export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
   /** The keypad whose key sheet is worked off. */
   const [sheetOf, setSheetOf] = useState<string | null>(null);
   const atDoor = keypad !== null && sheetOf === keypad.id;
-  const tabs = keypad ? TABS : TABS.filter(({ id }) => id === 'people' || id === 'hours');
+  const keepsList = decider !== null && !language && does(decider.type, 'clock');
+  const tabs = TABS.filter(({ id }) =>
+    id === 'sheet' || id === 'language' ? keypad !== null : id !== 'controller' || keepsList,
+  );
   const [chosen, setView] = useStoredView<View>('program', 'sheet', IDS);
   const view = tabs.some(({ id }) => id === chosen) ? chosen : 'people';
   if (atDoor && keypad && language && complete)
@@ -82,14 +88,19 @@ export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
               <section>
                 <h2>{decider.device.tag} holds the cards itself</h2>
                 <p className={css['note']}>
-                  A controller takes its list over its own connection, so there are no keys to press. Somebody
-                  comes to the door on the bench: what it says of their card stands there.
+                  {keepsList
+                    ? 'A controller takes its list over its own connection, so there are no keys to press: at Controller a simulated one is sent it, and read back.'
+                    : 'It takes its list over its own connection, so there are no keys to press.'}{' '}
+                  Somebody comes to the door on the bench: what it says of their card stands there.
                 </p>
               </section>
             )}
           </TabPanel>
           <TabPanel id="hours">
             <DoorHours door={door} />
+          </TabPanel>
+          <TabPanel id="controller">
+            {keepsList && <ControllerPanel door={door} controller={decider.device} />}
           </TabPanel>
           <TabPanel id="language">
             {keypad && language && <LanguageView keypad={keypad} language={language} />}

@@ -1,3 +1,4 @@
+import type { Configuration } from '#core/access/index';
 import type { DeviceType } from '#core/devices/index';
 import {
   foreignKey,
@@ -291,6 +292,20 @@ export const cardFormats = sqliteTable(
     body: text('body', { mode: 'json' }).$type<OwnCardFormat>().notNull(),
   },
   (t) => [primaryKey({ columns: [t.site, t.id] })],
+);
+
+/** What simulated controllers hold: as real ones do, besides the plan and not in it. */
+export const controllers = sqliteTable(
+  'simulated_controllers',
+  {
+    site: siteColumn(),
+    device: text('device').notNull(),
+    network: text('network', { enum: ['up', 'lost'] }).notNull(),
+    takenAt: text('taken_at'),
+    /** A secret: it holds codes and card numbers. */
+    configuration: text('configuration', { mode: 'json' }).$type<Configuration>(),
+  },
+  (t) => [primaryKey({ columns: [t.site, t.device] })],
 );
 
 export const levels = sqliteTable(
