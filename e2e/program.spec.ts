@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { bench, openDoor, ownCopy, verdicts } from './help';
+import { bench, openDoor, ownCopy, saved, verdicts } from './help';
 
 test('the list is keyed into the simulated keypad, which then opens and is recorded', async ({ page }) => {
   const site = await ownCopy(page);
@@ -50,6 +50,33 @@ test('a code the keypad would refuse is refused when it is given', async ({ page
   await page.getByRole('tab', { name: 'Key sheet', exact: true }).click();
   await expect(page.getByRole('row', { name: /^004/ })).toContainText('Haru');
   await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+});
+
+test('codes are hidden until somebody asks, and each showing stands in the log', async ({ page }) => {
+  const site = await ownCopy(page);
+  await openDoor(page, 'D05', 'program', site);
+  const keys = page.getByRole('region', { name: 'Keys to press at K1' });
+  const line = keys.getByRole('listitem').filter({ hasText: 'slot 003' });
+  await expect(line).toContainText('1003#••••••#');
+  await keys.getByRole('button', { name: 'Show codes' }).click();
+  await expect(line).toContainText('1003#516782#');
+  await saved(page);
+  await page.goto(`/s/${site}/people`);
+  await page.waitForSelector('html[data-alive]');
+  await expect(page.getByRole('row', { name: /Ines Calloway/ })).toContainText('••••••');
+  await page.getByRole('button', { name: 'Ines Calloway', exact: true }).click();
+  const person = page.getByRole('dialog');
+  await expect(person.getByLabel('Code', { exact: true })).toHaveAttribute('type', 'password');
+  await person.getByRole('button', { name: 'Show the code' }).click();
+  await expect(person.getByLabel('Code', { exact: true })).toHaveAttribute('type', 'text');
+  await page.keyboard.press('Escape');
+  await saved(page);
+  await page.goto(`/s/${site}/log`);
+  await page.waitForSelector('html[data-alive]');
+  await expect(
+    page.getByText('codes of the key sheet of D05 K1 shown', { exact: false }).first(),
+  ).toBeVisible();
+  await expect(page.getByText('code of Ines Calloway shown', { exact: false }).first()).toBeVisible();
 });
 
 test('what was found in a keypad is entered line by line, and a code that is nobody’s is said', async ({

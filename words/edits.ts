@@ -127,7 +127,8 @@ export function editWords(body: unknown): string {
   const kind = text(edit['kind']);
   if (kind === 'batch') {
     const edits = Array.isArray(edit['edits']) ? edit['edits'] : [];
-    return `${capital(text(edit['label'])) || 'Several changes'} (${edits.length})`;
+    // What was only seen changes nothing.
+    return `${capital(text(edit['label'])) || 'Several changes'}${edits.length > 0 ? ` (${edits.length})` : ''}`;
   }
   if (kind === 'setSetting')
     return `${text(edit['device'])}: ${text(edit['setting'])} = ${text(edit['value']) || 'as delivered'}`;

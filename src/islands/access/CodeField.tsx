@@ -5,7 +5,7 @@ import { codeProblemWords } from '#words/findings/index';
 import { weaknessWords } from '#words/weakness';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
-import { usePlan } from '../store/context';
+import { usePlan, useStore } from '../store/context';
 import css from './CodeField.module.css';
 
 interface Props {
@@ -38,6 +38,9 @@ export function CodeField({ person, onChange }: Props) {
   const rules = useMemo(() => codeRulesOf(plan, person), [plan, person]);
   const faults = useCodeFaults(person);
   const [none, setNone] = useState(false);
+  // What is new is seen by whoever gives it; what was there is shown when it is asked for, and that is written down.
+  const [shown, setShown] = useState(person.code === '');
+  const store = useStore();
   const weak = weakness(person.code);
   const { keypads } = rules;
   return (
@@ -46,6 +49,8 @@ export function CodeField({ person, onChange }: Props) {
         label="Code"
         inputMode="numeric"
         className="figures"
+        type={shown ? 'text' : 'password'}
+        autoComplete="new-password"
         maxLength={8}
         value={person.code}
         onChange={({ target }) => {
@@ -70,11 +75,26 @@ export function CodeField({ person, onChange }: Props) {
         onClick={() => {
           const code = drawCode(rules, below);
           setNone(code === null);
-          if (code !== null) onChange(code);
+          if (code === null) return;
+          setShown(true);
+          onChange(code);
         }}
       >
         Draw a code
       </Button>
+      {!shown && (
+        <Button
+          size="s"
+          look="quiet"
+          className={css['show']}
+          onClick={() => {
+            store.note(`code of ${person.name} shown`);
+            setShown(true);
+          }}
+        >
+          Show the code
+        </Button>
+      )}
       {faults.slice(1, 4).map((fault) => (
         <p key={fault} className={css['more']}>
           {fault}

@@ -9,13 +9,14 @@ import { Empty } from '../../ui/Empty';
 import { Menu } from '../../ui/Menu';
 import { useNavigate } from '../navigation';
 import { KeySheetPaper, usePaper } from '../program/KeySheetPaper';
-import { useSite } from '../store/context';
+import { useSite, useStore } from '../store/context';
 import table from '../../ui/DataTable.module.css';
 import css from './Access.module.css';
 
 /** Every keypad that is programmed at its own keys: what of the list is not in it yet, or still; and all their sheets on paper. */
 export function Keypads() {
   const { plan, complete } = useSite();
+  const store = useStore();
   const go = useNavigate();
   const sheets = useMemo(() => openSheets(plan, (door) => doorTimes(plan, door)?.unlock ?? 5), [plan]);
   const toDo = sheets.filter(({ open }) => open.length > 0);
@@ -46,7 +47,10 @@ export function Keypads() {
               {
                 id: 'codes',
                 label: 'With codes: whoever has the paper can open',
-                onSelect: () => paper.print(true),
+                onSelect: () => {
+                  store.note('key sheets printed with codes');
+                  paper.print(true);
+                },
               },
             ]}
           />

@@ -12,7 +12,7 @@ import { DataTable } from '../../ui/DataTable';
 import { Empty } from '../../ui/Empty';
 import { Menu } from '../../ui/Menu';
 import { useNavigate } from '../navigation';
-import { useDispatch, usePlan } from '../store/context';
+import { useDispatch, usePlan, useStore } from '../store/context';
 import { Bulk } from './Bulk';
 import { PeopleImport } from './PeopleImport';
 import { PersonForm } from './PersonForm';
@@ -27,6 +27,7 @@ const DOORS_SHOWN = 6;
 export function People() {
   const plan = usePlan();
   const dispatch = useDispatch();
+  const store = useStore();
   const go = useNavigate();
   const [wanted, setWanted] = useState('');
   const [open, setOpen] = useState<Person | 'new' | null>(null);
@@ -206,7 +207,10 @@ export function People() {
                 {
                   id: 'codes',
                   label: 'With codes: whoever has the file can open',
-                  onSelect: () => void save(true),
+                  onSelect: () => {
+                    store.note('list of people saved with codes');
+                    void save(true);
+                  },
                 },
               ]}
             />

@@ -74,6 +74,7 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
     return known;
   };
   const [finding, setFinding] = useState(false);
+  const [shown, setShown] = useState(false);
   const paper = usePaper();
   const [playing, setPlaying] = useState<{ step: number; stroke: number } | null>(null);
   const [wipesFirst, setWipesFirst] = useState(false);
@@ -166,6 +167,11 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
           script={held.current}
           people={people}
           fits={codeFits}
+          shown={shown}
+          onShow={(on) => {
+            if (on) store.note(`codes of the key sheet of ${door.id} ${keypad.tag} shown`);
+            setShown(on);
+          }}
           at={playing}
           foot={
             <>
@@ -173,7 +179,10 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
                 look={steps.length > 0 ? 'main' : 'plain'}
                 icon={<Smartphone aria-hidden />}
                 disabled={!codeFits}
-                onClick={() => onAtDoor(true)}
+                onClick={() => {
+                  store.note(`key sheet of ${door.id} ${keypad.tag} opened, with its codes`);
+                  onAtDoor(true);
+                }}
               >
                 At the door, line by line
               </Button>
@@ -199,7 +208,10 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
                     {
                       id: 'codes',
                       label: 'With codes: whoever has the paper can open',
-                      onSelect: () => paper.print(true),
+                      onSelect: () => {
+                        store.note(`key sheet of ${door.id} ${keypad.tag} printed with codes`);
+                        paper.print(true);
+                      },
                     },
                   ]}
                 />

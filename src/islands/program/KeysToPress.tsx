@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { can, type KeypadLanguage, type Script } from '#core/keypads/index';
 import type { Device, Person } from '#core/plan/index';
 import { scriptProblemWords } from '#words/keypad';
+import { Button } from '../../ui/Button';
 import { ScriptView } from './ScriptView';
 import css from './KeysToPress.module.css';
 
@@ -15,12 +16,16 @@ interface Props {
   /** Where a script stands that is being keyed into the simulated one. */
   readonly at: { readonly step: number; readonly stroke: number } | null;
   /** The programming code it is to have, and what of the list stands against it. */
+  /** Whether codes stand in the lines, or dots; to show them is written into the log. */
+  readonly shown: boolean;
+  onShow(on: boolean): void;
   readonly children: ReactNode;
   readonly foot: ReactNode;
 }
 
 /** The keys to press, with what has to be said of them. */
-export function KeysToPress({ keypad, language, script, people, fits, at, children, foot }: Props) {
+export function KeysToPress(props: Props) {
+  const { keypad, language, script, people, fits, at, shown, onShow, children, foot } = props;
   const { steps, wipes, problems } = script;
   const strokes = steps.reduce((sum, step) => sum + step.strokes.length, 0);
   return (
@@ -56,9 +61,25 @@ export function KeysToPress({ keypad, language, script, people, fits, at, childr
       {steps.length === 0 && problems.length === 0 ? (
         <p className={css['settled']}>The simulated keypad holds exactly the list. Nothing to key in.</p>
       ) : (
-        fits && <ScriptView language={language} steps={steps} people={people} keypad={keypad.id} at={at} />
+        fits && (
+          <ScriptView
+            language={language}
+            steps={steps}
+            people={people}
+            keypad={keypad.id}
+            at={at}
+            codes={shown}
+          />
+        )
       )}
-      <footer>{foot}</footer>
+      <footer>
+        {foot}
+        {steps.length > 0 && (
+          <Button look="quiet" aria-pressed={shown} onClick={() => onShow(!shown)}>
+            {shown ? 'Hide codes' : 'Show codes'}
+          </Button>
+        )}
+      </footer>
     </section>
   );
 }

@@ -11,7 +11,7 @@ import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
 import type { Bench } from '../bench/useBench';
 import { StationFrame } from '../frame/StationFrame';
 import { useStoredView } from '../storedView';
-import { useDispatch, usePlan, useSite } from '../store/context';
+import { useDispatch, usePlan, useSite, useStore } from '../store/context';
 import { ControllerPanel } from './ControllerPanel';
 import { DoorHours } from './DoorHours';
 import { KeypadProgramming } from './KeypadProgramming';
@@ -134,6 +134,7 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
   const plan = usePlan();
   const dispatch = useDispatch();
   const [open, setOpen] = useState<Person | 'new' | null>(null);
+  const store = useStore();
   const [shown, setShown] = useState(false);
   const here = peopleAt(plan, door.id).sort((a, b) => a.name.localeCompare(b.name));
   const elsewhere = Object.values(plan.people).filter((person) => !here.includes(person));
@@ -145,7 +146,10 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
           size="s"
           look="quiet"
           aria-pressed={shown}
-          onClick={() => setShown(!shown)}
+          onClick={() => {
+            if (!shown) store.note(`codes of ${door.id} shown`);
+            setShown(!shown);
+          }}
           disabled={here.every((one) => one.code === '')}
         >
           {shown ? 'Hide codes' : 'Show codes'}

@@ -10,12 +10,14 @@ interface Props {
   readonly steps: readonly ScriptStep[];
   readonly people: readonly Person[];
   readonly keypad: string;
+  /** Whether codes stand in the lines, or dots. */
+  readonly codes: boolean;
   /** Step and stroke to make next while the script is being played. */
   readonly at: { readonly step: number; readonly stroke: number } | null;
 }
 
 /** The keys to press, a line each, with what the keypad should answer. */
-export function ScriptView({ language, steps, people, keypad, at }: Props) {
+export function ScriptView({ language, steps, people, keypad, codes, at }: Props) {
   /** Whose slot it is; in a list, whose code or cards. */
   const owner = ({ slot, about }: ScriptStep): string =>
     people
@@ -59,7 +61,7 @@ export function ScriptView({ language, steps, people, keypad, at }: Props) {
                   at?.step === index && at.stroke === k && css['next'],
                 )}
               >
-                {strokeWords(stroke)}
+                {!codes && isGiven(step, k) ? '•' : strokeWords(stroke)}
               </kbd>
             ))}
           </span>

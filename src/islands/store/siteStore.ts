@@ -88,6 +88,12 @@ export class SiteStore {
     return true;
   }
 
+  /** Writes into the log that something was seen which is not for everybody. Nothing changes, and nothing can be taken back. */
+  note(what: string): void {
+    this.#apply({ kind: 'batch', label: what, edits: [] }, what);
+    this.#publish();
+  }
+
   /** Says something that nobody can see on the sheet; with what takes it back, where it is not a change of the plan. */
   say(text: string, takeBack?: () => void): void {
     this.#options.tell(text, takeBack);
