@@ -116,7 +116,7 @@ describe('the fewest strokes', () => {
           if (least === null) expect(script.wipes || script.problems.length > 0).toBe(true);
           else expect([keyed, script.wipes, script.problems]).toEqual([least, false, []]);
         }),
-        { numRuns: 12 },
+        { numRuns: 8 },
       );
     },
   );

@@ -26,8 +26,8 @@ import { loadPlan, savePlan } from './db/planRepository';
 import { drawPages } from './drawPages';
 import { createSite } from './sites/siteList';
 
-/** Cases: some sixty with the other tests, twenty thousand with `npm run soak`. */
-const CASES = Number(process.env['SOAK'] || 60);
+/** Cases: some forty with the other tests, twenty thousand with `npm run soak`. */
+const CASES = Number(process.env['SOAK'] || 40);
 /** Every so many cases the slow views are drawn as well. */
 const SLOW_EVERY = Number(process.env['SOAK'] ? 40 : 20);
 

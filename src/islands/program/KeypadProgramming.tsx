@@ -223,6 +223,8 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
             label="Programming code it is to have"
             inputMode="numeric"
             className={css['code']}
+            type={shown ? 'text' : 'password'}
+            autoComplete="off"
             value={programming}
             onChange={(event) => setProgramming(event.target.value)}
             error={codeFits ? null : least === most ? `${least} digits.` : `${least} to ${most} digits.`}
