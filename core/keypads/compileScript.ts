@@ -49,6 +49,8 @@ export interface Script {
   readonly steps: readonly ScriptStep[];
   /** Everybody is wiped and keyed in anew: nothing less would do. */
   readonly wipes: boolean;
+  /** True where no other keys lead there with fewer strokes: every possibility was looked at. */
+  readonly isLeast: boolean;
   /** Empty where the script, keyed in, leaves exactly the target; an unclearable slot stays under a code nobody has. */
   readonly problems: readonly ScriptProblem[];
 }
@@ -56,6 +58,7 @@ export interface Script {
 interface Ways {
   readonly changes: readonly Change[];
   readonly problems: readonly ScriptProblem[];
+  readonly isLeast: boolean;
 }
 
 /**
@@ -81,9 +84,12 @@ export function compileScript(
     return {
       steps: [],
       wipes: false,
+      isLeast: false,
       problems: [...problems, { slot: null, purpose: 'set-code', problem: 'differs' }],
     };
-  return { steps, wipes, problems };
+  // Where commands stand in several modes the way between them counts as well, and nothing looks for the shortest.
+  const isLeast = !wipes && problems.length === 0 && language.modes.length === 1 && first.isLeast;
+  return { steps, wipes, problems, isLeast };
 }
 
 /** Everybody wiped first, and the way from there; null where there is no command for it. */
@@ -92,7 +98,7 @@ function wiped(language: KeypadLanguage, memory: Memory, target: Target, scrapCo
   const empty = all && changed(language, memory, all);
   if (!all || !empty) return null;
   const { changes, problems } = waysTo(language, empty, target, scrapCode);
-  return { changes: [all, ...changes], problems };
+  return { changes: [all, ...changes], problems, isLeast: false };
 }
 
 function waysTo(language: KeypadLanguage, memory: Memory, target: Target, scrapCode: ScrapCode): Ways {
@@ -105,6 +111,8 @@ function waysTo(language: KeypadLanguage, memory: Memory, target: Target, scrapC
       ? null
       : change(language, 'programming-code', { programming: code, again: code });
   let waits = code !== memory.programmingCode && !key(programming);
+  // What stands against a new programming code is taken away first, whatever that costs.
+  const keepsApart = waits;
   if (waits) {
     // What stands against the new code has to go anyhow: none of it is wanted beside it.
     for (const one of inTheWay(language, keyed.memory, code, scrapCode)) key(one);
@@ -127,7 +135,7 @@ function waysTo(language: KeypadLanguage, memory: Memory, target: Target, scrapC
     const purpose = slot === null ? 'delete-card' : target.slots[slot] ? 'set-code' : 'clear-slot';
     problems.push({ slot, purpose, problem: 'refused' });
   }
-  return { changes: keyed.changes, problems };
+  return { changes: keyed.changes, problems, isLeast: found.isLeast && !keepsApart };
 }
 
 /** Codes that could not stay under another programming code, each taken away. */

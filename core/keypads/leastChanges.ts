@@ -30,18 +30,29 @@ export function leastChanges(
   memory: Memory,
   wanted: Slots,
   scrapCode: ScrapCode,
-): { readonly changes: Change[]; readonly memory: Memory; readonly stuck: readonly number[] } {
+): {
+  readonly changes: Change[];
+  readonly memory: Memory;
+  readonly stuck: readonly number[];
+  /** True where every possibility was looked at: there is no shorter way. */
+  readonly isLeast: boolean;
+} {
   const changes: Change[] = [];
+  let isLeast = true;
   const stuck: number[] = [];
   const slots = { ...memory.slots };
   const taken = codesIn(memory.slots, wanted);
-  for (const group of withSeries(language, memory, wanted, groupsOf(memory, wanted))) {
+  const groups = withSeries(language, memory, wanted, groupsOf(memory, wanted));
+  // Of many slots the cards are put into series afterwards, and no longer every way is looked at.
+  if (seriesOf(language) && groups.length > 1) isLeast = false;
+  for (const group of groups) {
     // No other slot matters to these: the keypad is looked at as if it held them alone.
     const alone = { ...memory, slots: only(memory.slots, group) };
     const goal = only(wanted, group);
     const mayEnd = group.every((slot) => canGo(language, memory.slots[slot], wanted[slot]));
     const found =
       mayEnd && group.length <= SEARCHED ? searched(language, alone, goal, group, taken, scrapCode) : null;
+    isLeast &&= found !== null;
     const way = found ?? oneByOne(language, alone, goal, group, taken, scrapCode);
     changes.push(...way.changes);
     stuck.push(...way.stuck);
@@ -49,7 +60,7 @@ export function leastChanges(
     Object.assign(slots, way.memory.slots);
     taken.push(...way.changes.flatMap(({ scrap, values }) => (scrap ? [String(values.code)] : [])));
   }
-  return { changes, memory: { ...memory, slots }, stuck };
+  return { changes, memory: { ...memory, slots }, stuck, isLeast };
 }
 
 /**

@@ -114,10 +114,33 @@ describe('the fewest strokes', () => {
             .reduce((sum, { strokes }) => sum + strokes.length, 0);
           // Where nothing less leads there everybody is wiped, or it is said what cannot be reached.
           if (least === null) expect(script.wipes || script.problems.length > 0).toBe(true);
-          else expect([keyed, script.wipes, script.problems]).toEqual([least, false, []]);
+          else {
+            expect([keyed, script.wipes, script.problems]).toEqual([least, false, []]);
+            // That it is the least is said of nothing that nobody looked for.
+            if (Object.keys({ ...now, ...wanted }).length > 0 && !seriesOf(language))
+              expect(script.isLeast).toBe(true);
+          }
         }),
         { numRuns: 8 },
       );
     },
   );
+  it('is not said of more than was looked at', () => {
+    const language = LANGUAGES.find(({ id }) => id === 'slots-1000')!;
+    const codes = ['4711', '5822', '6933', '7144', '8255', '9366', '1477'];
+    const turned = (by: number, count: number) =>
+      Object.fromEntries(
+        codes.slice(0, count).map((_, at) => [at + 1, { code: codes[(at + by) % count]!, card: null }]),
+      );
+    const script = (count: number, id = language.id) => {
+      const one = LANGUAGES.find((other) => other.id === id)!;
+      const memory: Memory = { ...factoryMemory(one), slots: turned(0, count) };
+      const target = { programmingCode: one.factoryCode, slots: turned(1, count), unlockSeconds: 5 };
+      return compileScript(one, memory, target, () => '7391');
+    };
+    expect([script(3).isLeast, script(3).problems]).toEqual([true, []]);
+    // Seven that wait for each other are worked off one by one.
+    expect([script(7).isLeast, script(7).problems]).toEqual([false, []]);
+    expect(script(1, 'menus-by-number').isLeast).toBe(false);
+  });
 });

@@ -15,7 +15,12 @@ export function listChanges(
   language: KeypadLanguage,
   memory: Memory,
   wanted: Entries,
-): { readonly changes: Change[]; readonly memory: Memory; readonly stuck: readonly null[] } {
+): {
+  readonly changes: Change[];
+  readonly memory: Memory;
+  readonly stuck: readonly null[];
+  readonly isLeast: boolean;
+} {
   const missing = Object.values(wanted);
   const gone = Object.values(memory.slots).filter((held) => {
     const at = missing.findIndex((one) => sameEntry(one, held));
@@ -38,5 +43,5 @@ export function listChanges(
   cards('delete-card', gone);
   codes('add-code', missing);
   cards('add-card', missing);
-  return { changes: [...keyed.changes], memory: keyed.memory, stuck: stuck ? [null] : [] };
+  return { changes: [...keyed.changes], memory: keyed.memory, stuck: stuck ? [null] : [], isLeast: !stuck };
 }

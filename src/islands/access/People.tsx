@@ -91,6 +91,7 @@ export function People() {
           const doors = doorsOf(plan, row.original);
           return (
             <div className={css['doors']}>
+              {doors.length === 0 && '—'}
               {doors.slice(0, DOORS_SHOWN).map((door) => (
                 <Button
                   key={door}

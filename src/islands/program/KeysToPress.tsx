@@ -26,14 +26,14 @@ interface Props {
 /** The keys to press, with what has to be said of them. */
 export function KeysToPress(props: Props) {
   const { keypad, language, script, people, fits, at, shown, onShow, children, foot } = props;
-  const { steps, wipes, problems } = script;
+  const { steps, wipes, problems, isLeast } = script;
   const strokes = steps.reduce((sum, step) => sum + step.strokes.length, 0);
   return (
     <section className={css['keys']} aria-label={`Keys to press at ${keypad.tag}`}>
       <header>
         <h2>Keys to press</h2>
         {strokes > 0 && fits && (
-          <span>{wipes ? `${strokes} strokes` : `${strokes} strokes, the fewest there are`}</span>
+          <span>{isLeast ? `${strokes} strokes, the fewest there are` : `${strokes} strokes`}</span>
         )}
       </header>
       <div className={css['said']}>
