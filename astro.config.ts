@@ -25,6 +25,8 @@ export default defineConfig({
   vite: {
     define: { __INLINE_SCRIPTS__: JSON.stringify(await inlineScripts()) },
     build: { assetsInlineLimit: 0, manifest: true, reportCompressedSize: false },
+    // Short names of classes: they stand in the styles, in the scripts and in every page.
+    css: { modules: { generateScopedName: '_[hash:base64:6]' } },
     worker: { format: 'es' },
     resolve: {
       alias: [

@@ -63,8 +63,9 @@ test('from an empty site to the printed pack of a magnet door', async ({ page })
   await page.getByRole('button', { name: 'Add a person' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Name').fill('Ines Calloway');
-  await dialog.getByLabel('Card: facility').fill('71');
-  await dialog.getByLabel('Card: number').fill('2001');
+  await dialog.getByRole('button', { name: 'Give a card' }).click();
+  await dialog.getByRole('group', { name: 'Card 1' }).getByLabel('Facility').fill('71');
+  await dialog.getByRole('group', { name: 'Card 1' }).getByLabel('Number').fill('2001');
   await dialog.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('rowheader', { name: 'Ines Calloway' })).toBeVisible();
 
