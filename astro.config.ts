@@ -26,7 +26,7 @@ export default defineConfig({
     define: { __INLINE_SCRIPTS__: JSON.stringify(await inlineScripts()) },
     build: { assetsInlineLimit: 0, manifest: true, reportCompressedSize: false },
     // Short names of classes: they stand in the styles, in the scripts and in every page.
-    css: { modules: { generateScopedName: '_[hash:base64:6]' } },
+    css: { modules: { generateScopedName: '_[hash:base64:5]' } },
     worker: { format: 'es' },
     resolve: {
       alias: [
