@@ -82,6 +82,7 @@ describe('a simulated controller', () => {
       { ...wanted(), version: 2 },
       { ...wanted(), people: [{ ...first!, code: 'abc' }] },
       { ...wanted(), people: [{ ...first!, levels: ['nowhere'] }] },
+      { ...wanted(), hours: [], doors: [{ id: 'D02', freePassage: null, openingHours: null }] },
       { ...wanted(), hours: [], doors: [{ id: 'D02', freePassage: 'gone', openingHours: null }] },
       { ...wanted(), frame: { ...wanted().frame, number: { from: 10, to: 60 } } },
       { ...wanted(), more: 1 },

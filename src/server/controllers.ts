@@ -1,9 +1,10 @@
 import * as z from 'zod';
 import { and, eq } from 'drizzle-orm';
 import { SCHEMAS } from '#core/admission/index';
-import { formatProblems, type CardFormat } from '#core/cards/index';
 import { OFFLINE, type Configuration } from '#core/access/index';
-import { addressId, card, code, date, innerId, line, whole } from '#core/fields/index';
+import { addressId, card, code, date, innerId, line } from '#core/fields/index';
+import type { Level } from '#core/plan/index';
+import { frameSchema } from '#core/plan/schemas/cardFormat';
 import type { Db } from './db/open';
 import { controllers } from './db/schema';
 
@@ -12,27 +13,13 @@ import { controllers } from './db/schema';
  * from it whether the network is there or not. They stand in for devices of a real site, and say that they are simulated.
  */
 
-const bit = whole(1, 64);
-const field = z.strictObject({ from: bit, to: bit, lowFirst: z.boolean().optional() });
-const frame = z
-  .strictObject({
-    id: innerId(),
-    name: line(120, 1),
-    bits: whole(8, 64),
-    facility: field.nullable(),
-    number: field,
-    parities: z.array(z.strictObject({ at: bit, kind: z.enum(['even', 'odd']), from: bit, to: bit })).max(12),
-    fixed: z.array(z.strictObject({ from: bit, to: bit, value: whole(0, 4_294_967_295) })).max(12),
-  })
-  .refine((format) => formatProblems(format as CardFormat).length === 0, 'does not hold together');
-
 /** What is taken in: each part by the schema that the site itself has for it. */
 export const configurationSchema = z
   .strictObject({
     format: z.literal('aldaba-controller'),
     version: z.literal(1),
     controller: innerId(),
-    frame,
+    frame: frameSchema,
     withoutNetwork: z.enum(OFFLINE),
     doors: z
       .array(
@@ -74,6 +61,15 @@ export const configurationSchema = z
             path: ['doors', index, part],
             message: 'names hours that are not there',
           });
+    });
+    // A level without its hours would open at all hours.
+    (held.levels as Level[]).forEach(({ grants }, index) => {
+      if (grants.some((grant) => grant.hours !== null && !hours.has(grant.hours)))
+        context.addIssue({
+          code: 'custom',
+          path: ['levels', index, 'grants'],
+          message: 'names hours that are not there',
+        });
     });
     held.people.forEach((person, index) => {
       if (person.levels.some((level) => !levels.has(level)))

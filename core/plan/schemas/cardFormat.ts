@@ -37,16 +37,20 @@ const PROBLEMS: Readonly<Record<FormatProblem['problem'], string>> = {
   'parity-early': 'counts a parity that stands behind it in the list',
 };
 
-/** A card format of the site: what is taken in can be sent and read. */
-export const cardFormatSchema = shape.superRefine((format, context) => {
-  if (CARD_FORMATS.some(({ id }) => id === format.id))
+/** A frame that can be sent and read. */
+export const frameSchema = shape.superRefine((format, context) => {
+  for (const { at, problem } of formatProblems(format))
+    context.addIssue({ code: 'custom', path: [...at], message: PROBLEMS[problem] });
+});
+
+/** A card format of the site: its id is not that of a format that everybody knows. */
+export const cardFormatSchema = frameSchema.superRefine(({ id }, context) => {
+  if (CARD_FORMATS.some((known) => known.id === id))
     context.addIssue({
       code: 'custom',
       path: ['id'],
       message: 'is the id of a format that is known already',
     });
-  for (const { at, problem } of formatProblems(format))
-    context.addIssue({ code: 'custom', path: [...at], message: PROBLEMS[problem] });
 });
 
 export type OwnCardFormat = Frozen<z.output<typeof shape>>;

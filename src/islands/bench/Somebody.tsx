@@ -6,8 +6,8 @@ import { momentWords } from '#words/access';
 import { groundWords, judgedWords } from '#words/judged';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
-import { SelectField, TextField } from '../../ui/Field';
-import { minutesOf, timeValue } from '../access/minutes';
+import { SelectField } from '../../ui/Field';
+import { MomentFields } from '../access/MomentFields';
 import { wallNow } from '../access/today';
 import { heldBy } from '../program/useKeypad';
 import type { Bench } from './useBench';
@@ -103,21 +103,7 @@ export function Somebody({ bench, plan, complete, onClose }: Props) {
               ))}
             </SelectField>
           )}
-          <TextField
-            label="Day"
-            type="date"
-            value={at.day}
-            onChange={({ target }) => target.value !== '' && setAt({ ...at, day: target.value })}
-          />
-          <TextField
-            label="Time"
-            type="time"
-            value={timeValue(at.minute)}
-            onChange={({ target }) => {
-              const minute = minutesOf(target.value);
-              if (minute !== null) setAt({ ...at, minute });
-            }}
-          />
+          <MomentFields at={at} onChange={setAt} />
           {readers.length > 1 && chosen?.presented.kind === 'card' && (
             <SelectField label="At" value={reader} onChange={({ target }) => setReader(target.value)}>
               <option value="">the reader outside</option>

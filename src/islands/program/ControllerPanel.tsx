@@ -11,8 +11,8 @@ import { frameOf } from '#core/cards/index';
 import { cardsInUse, findIn, formatsOf, type Device, type Door, type Plan } from '#core/plan/index';
 import { configurationDifferenceWords, decisionWords } from '#words/judged';
 import { Button } from '../../ui/Button';
-import { SelectField, TextField } from '../../ui/Field';
-import { minutesOf, timeValue } from '../access/minutes';
+import { SelectField } from '../../ui/Field';
+import { MomentFields } from '../access/MomentFields';
 import { wallNow } from '../access/today';
 import { useSite } from '../store/context';
 import { askIt, readBack, sendTo, setNetwork, type ControllerState } from './controllerServer';
@@ -158,21 +158,7 @@ function AskIt({ door, controller, plan, wanted }: AskProps) {
           </option>
         ))}
       </SelectField>
-      <TextField
-        label="Day"
-        type="date"
-        value={at.day}
-        onChange={({ target }) => target.value !== '' && setAt({ ...at, day: target.value })}
-      />
-      <TextField
-        label="Time"
-        type="time"
-        value={timeValue(at.minute)}
-        onChange={({ target }) => {
-          const minute = minutesOf(target.value);
-          if (minute !== null) setAt({ ...at, minute });
-        }}
-      />
+      <MomentFields at={at} onChange={setAt} />
       <Button type="submit" disabled={!arrives}>
         Ask it
       </Button>

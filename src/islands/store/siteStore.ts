@@ -1,7 +1,6 @@
 import type * as Admission from '#core/admission/index';
 import {
   changedEntries,
-  sameContent,
   SECRET_COLLECTIONS,
   type Changed,
   type Edit,
@@ -9,6 +8,7 @@ import {
   type Plan,
 } from '#core/plan/index';
 import { refusalWords } from '#words/problems';
+import { changesNothing, isAsLeft } from './asLeft';
 import type { SiteState, StepBack, StoreOptions } from './siteState';
 import { asideWords, othersWords } from '#words/saving';
 import { newId } from './newId';
@@ -396,11 +396,3 @@ export class SiteStore {
       this.#step({ kind: 'recalled', pending, aside: earlier.aside });
   }
 }
-
-/** True where an entry still is what the edit left: read anew from the server it is another object with the same in it. */
-const isAsLeft = (plan: Plan, { collection, id, after }: EditBack['left'][number]): boolean =>
-  sameContent(plan[collection][id] ?? null, after);
-
-const changesNothing = (before: Plan, after: Plan): boolean =>
-  sameContent(before.site, after.site) &&
-  changedEntries(before, after).every((one) => sameContent(one.before, one.after));
