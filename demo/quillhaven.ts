@@ -14,6 +14,7 @@ import {
   type HeldCard,
   type Person,
   type Plan,
+  type SlotContent,
 } from '#core/plan/index';
 import { intercomSets, wireIntercom } from '#core/intercom/index';
 import { metres } from '#core/units/index';
@@ -37,11 +38,12 @@ const card = (number: number): HeldCard => ({
 });
 
 const PEOPLE: readonly Person[] = [
-  person('P01', 'Ines Calloway', ['D01', 'D02', 'D03', 'D04', 'D05', 'D06', 'D07'], {
+  person('P01', 'Ines Calloway', ['D01', 'D02', 'D03', 'D04', 'D05', 'D06', 'D07', 'D13'], {
     role: 'administrator',
     code: '480216',
     cards: [card(2001)],
-    slots: { 'D01/K1': 1, 'D04/K1': 1, 'D05/K1': 1, 'D06/K1': 1 },
+    fingers: 1,
+    slots: { 'D01/K1': 1, 'D04/K1': 1, 'D05/K1': 1, 'D06/K1': 1, 'D13/K1': 1 },
   }),
   person('P02', 'Bastian Orrell', ['D01', 'D02', 'D05'], {
     code: '739105',
@@ -50,7 +52,11 @@ const PEOPLE: readonly Person[] = [
   }),
   person('P03', 'Mirela Tassin', ['D02', 'D03', 'D07'], { cards: [card(2003)] }),
   person('P04', 'Odd Fenwick', ['D05', 'D06'], { code: '516782', slots: { 'D05/K1': 3, 'D06/K1': 2 } }),
-  person('P05', 'Haru Delacroix', ['D04'], { code: '902347', slots: { 'D04/K1': 2 } }),
+  person('P05', 'Haru Delacroix', ['D04'], {
+    code: '902347',
+    fingers: 1,
+    slots: { 'D04/K1': 2, 'D13/K1': 2 },
+  }),
   person('P06', 'Tamsin Yeo', ['D02', 'D03'], { cards: [card(2004)] }),
 ];
 
@@ -86,7 +92,10 @@ function addDoor(plan: Plan, { id, name, set, brief, run, notes, extra }: DemoDo
   return apply(next, autowire(next, id, metres(run)).edit);
 }
 
-/** What the keypads hold: D04 as listed, D05 with one code missing, the others as they left the factory. */
+/**
+ * What the keypads hold: D04 as listed, D05 with one code missing, the terminal of D13 with its administrator alone, the others as they
+ * left the factory.
+ */
 function keyIn(plan: Plan): Plan {
   const language = findLanguage('slots-1000');
   if (!language) throw new Error('demo data: no such language');
@@ -107,7 +116,17 @@ function keyIn(plan: Plan): Plan {
   };
   const binding = held('D05/K1');
   const { 3: _later, ...slots } = binding.slots;
+  const first: SlotContent = {
+    code: '480216',
+    card: { facility: 71, number: 2001 },
+    fingers: ['P01/1'],
+    administers: true,
+    how: 'keyed',
+    on: '2026-11-19',
+  };
+  const terminal = { device: 'D13/K1', programmingCode: '', slots: { 1: first }, times: { unlock: 5 } };
   return [
+    { kind: 'setMemory', device: 'D13/K1', memory: terminal } as const,
     { kind: 'setMemory', device: 'D04/K1', memory: { device: 'D04/K1', ...held('D04/K1') } } as const,
     { kind: 'setMemory', device: 'D05/K1', memory: { device: 'D05/K1', ...binding, slots } } as const,
   ].reduce<Plan>(apply, plan);

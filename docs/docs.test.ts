@@ -43,7 +43,9 @@ describe('docs/adding.md', () => {
       expect(read('src/islands/stations.tsx')).toMatch(new RegExp(`'?${station}'?:`));
       expect(read('core/verdict/marks.ts')).toMatch(new RegExp(`'?${station}'?`));
     }
-    const library = read('core/keypads/library/slotted.ts') + read('core/keypads/library/listed.ts');
+    const library = ['slotted', 'listed', 'screened']
+      .map((file) => read(`core/keypads/library/${file}.ts`))
+      .join('');
     for (const { id } of LANGUAGES) expect(library).toContain(`'${id}'`);
   });
 });

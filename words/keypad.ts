@@ -13,6 +13,7 @@ import type {
 } from '#core/keypads/index';
 import type { Person, SlotContent } from '#core/plan/index';
 import { dayWords } from './access';
+import { screenSays } from './screen';
 
 export const REPLY_NAMES: Record<ReplyId, string> = {
   opened: 'opens',
@@ -34,9 +35,13 @@ export function replyWords({ beeps, long, light }: Reply): string {
 
 export const PURPOSES: Record<ScriptStep['purpose'], string> = {
   enter: 'Enter programming',
+  choose: 'Choose',
   leave: 'Leave programming',
   'set-code': 'Store a code',
   'set-card': 'Store a card',
+  'new-user': 'Store a person',
+  'add-finger': 'Add a finger',
+  'set-role': 'Change the role',
   'clear-slot': 'Clear the slot',
   'add-code': 'Add a code',
   'add-card': 'Add cards',
@@ -60,15 +65,27 @@ export function scriptProblemWords({ slot, purpose, problem }: ScriptProblem): s
   const what = `${PURPOSES[purpose]}${slot === null ? '' : `, slot ${slot}`}`;
   if (problem === 'differs')
     return 'Pressed on the simulated keypad, the keys would leave something else than the list: none are shown.';
+  if (problem === 'closed')
+    return 'Its menu asks for an administrator, and nothing an administrator could show is known to open it. A reset is the only way in: it wipes everybody, and all are keyed in anew.';
   return problem === 'held-length'
     ? `${what}: the keypad takes no programming code of another length while it holds codes, and it cannot clear them. Keep the length, or reset it to factory and key everything in anew.`
     : `${what}: the keypad would refuse it. It is left out of the keys below.`;
 }
 
-export const SHEET_PURPOSES: Record<SheetLine['purpose'], string> = {
-  ...PURPOSES,
-  try: 'Try it at the door',
-};
+/** What a line of keys is for; at a screen, what is chosen there, and as whom its menu is opened. */
+export function purposeWords({ purpose, screen, slot, about }: SheetLine): string {
+  if (purpose === 'try')
+    return screen?.on === 'list' ? 'Try whether its menu opens to them' : 'Try it at the door';
+  if (!screen) return PURPOSES[purpose];
+  if (purpose === 'choose') return `Choose “${screen.on === 'form' ? screen.title : ''}”`;
+  if (purpose === 'enter') return slot === null ? 'Open the menu' : 'Open the menu as an administrator';
+  if (purpose === 'leave') return 'Go back to the door';
+  return about.slot !== undefined && purpose === 'clear-slot' ? 'Remove the person' : PURPOSES[purpose];
+}
+
+/** What a keypad answers to the last of a line: what it sounds, and what its screen shows. */
+export const answerWords = ({ shows, screen }: Pick<SheetLine, 'shows' | 'screen'>): string =>
+  screen ? `${replyWords(shows)}; its screen: ${screenSays(screen)}` : replyWords(shows);
 
 /** A stroke as it stands on the key that is pressed. */
 export const strokeWords = (stroke: Stroke): string =>
@@ -76,9 +93,11 @@ export const strokeWords = (stroke: Stroke): string =>
     ? stroke.key
     : 'card' in stroke
       ? 'card'
-      : stroke.master === 'add'
-        ? 'master +'
-        : 'master −';
+      : 'finger' in stroke
+        ? 'finger'
+        : stroke.master === 'add'
+          ? 'master +'
+          : 'master −';
 
 /** `3 short beeps, red`: how this keypad refuses. */
 export const refusedWords = ({ replies }: KeypadLanguage): string =>
@@ -90,7 +109,10 @@ export function sheetHint(language: KeypadLanguage, { lines, at, known, begun }:
   if (line?.purpose === 'try')
     return 'An answer says that something was stored, not what: whoever is new is tried on the spot.';
   const seconds = language.timeoutMs / 1000;
-  const again = begun > 1 ? 'It goes on from what is stored. ' : '';
+  const { screen } = language;
+  const back =
+    screen && at === 0 ? `First press ${screen.back} until it shows what it shows at the door. ` : '';
+  const again = begun > 1 ? `${back}It goes on from what is stored. ` : '';
   const stored = Object.keys(known.slots).length;
   const lost =
     language.timeoutLoses === 'session'
@@ -115,18 +137,22 @@ export const FOUND_PROBLEMS: Record<FoundProblem, string> = {
 
 /** How a keypad whose programming code nobody knows is reset, and what that wipes. */
 export const resetWords = ({ how, wipes }: Reset): string =>
-  `When nobody knows the programming code: ${how} ${
+  `When nobody gets into programming: ${how} ${
     wipes === 'all' ? 'It wipes everybody as well.' : 'Codes and cards stay.'
   }`;
 
 /** What stands in a slot, without a digit of it: `code, card 71-2001`. */
-export function heldWords({ code, card, unknown }: SlotContent): string {
+export function heldWords({ code, card, unknown, fingers = [], administers }: SlotContent): string {
   const parts = [
     unknown === 'code' || unknown === 'all' ? 'perhaps a code' : code !== null && 'code',
     unknown === 'card' || unknown === 'all'
       ? 'perhaps a card'
       : // It stands in a narrow column, and is one number.
         card && `card ${card.facility}\u2011${card.number}`,
+    unknown === 'all'
+      ? false
+      : fingers.length > 0 && (fingers.length === 1 ? 'a finger' : `${fingers.length} fingers`),
+    administers && (unknown === 'all' ? 'perhaps an administrator' : 'administers'),
   ];
   return parts.filter(Boolean).join(', ');
 }

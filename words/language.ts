@@ -6,6 +6,9 @@ import { PURPOSES, REPLY_NAMES } from './keypad';
 export const DEED_WORDS: Readonly<Record<Deed, string>> = {
   'set-code': 'store a code in a slot',
   'set-card': 'store a card in a slot',
+  'new-user': 'store somebody new',
+  'add-finger': 'add a finger to a slot',
+  'set-role': 'change a role',
   'clear-slot': 'clear a slot',
   'add-code': 'add a code to the list',
   'add-card': 'add a card to the list',

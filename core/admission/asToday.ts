@@ -20,12 +20,15 @@ export function editToday(edit: Edit): Edit {
   return entity === null ? edit : ({ ...edit, [as]: entityToday(verb.collection, entity) } as Edit);
 }
 
+const patches = new Map<Collection, ReturnType<typeof patchOf>>();
+
 /** A patch in today's fields, each as its schema reads it. */
 function patchToday(collection: Collection, edit: Edit): Edit {
   const { patch } = edit as unknown as { readonly patch: object };
   const now = renewed(collection, patch);
-  if (now === patch) return edit;
-  const parsed = patchOf(SCHEMAS[collection], []).safeParse(now);
+  const schema = patches.get(collection) ?? patchOf(SCHEMAS[collection], []);
+  patches.set(collection, schema);
+  const parsed = schema.safeParse(now);
   return { ...edit, patch: parsed.success ? parsed.data : now } as unknown as Edit;
 }
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { blankCard, blankPerson, type Edit } from '../plan/index';
 import { mustApply, strikeDoor } from '../specimens/doors';
+import { LANGUAGES, toLeaflet } from '../keypads/index';
 import { admit, backToday, editToday, renewed } from './index';
 
 const old = { facility: 71, number: 2001 };
@@ -42,5 +43,22 @@ describe('what was written before a person could have several cards', () => {
     const today = backToday(back);
     expect(today.inverse).toMatchObject({ edits: [{ person: { cards: [blankCard(71, 2001)] } }, {}] });
     expect(today.left[0]?.after).toMatchObject({ cards: [blankCard(71, 2001)] });
+  });
+});
+
+describe('what was written before a language could have a screen', () => {
+  const { screen: _screen, modes, ...rest } = toLeaflet(LANGUAGES[0]!, 'own', 'Own');
+  const flat = modes.map(({ title: _title, as: _as, ...mode }) => mode);
+  it('is read as one that has none, whole or in a patch', () => {
+    const added = admit(strikeDoor(), { kind: 'addLanguage', language: { ...rest, modes: flat } });
+    expect(added).toMatchObject({ ok: true, plan: { languages: { own: { screen: null, modes } } } });
+    const set = { kind: 'setLanguage', id: 'own', patch: { modes: flat } } as unknown as Edit;
+    expect(editToday(set)).toEqual({ kind: 'setLanguage', id: 'own', patch: { modes } });
+    const add = { kind: 'addLanguage', language: { ...rest, modes: flat } } as unknown as Edit;
+    expect(editToday(add)).toMatchObject({ language: { screen: null, modes } });
+  });
+  it('stays as it is where today’s schema refuses it', () => {
+    const odd = { kind: 'setLanguage', id: 'own', patch: { modes: 7 } } as unknown as Edit;
+    expect(editToday(odd)).toEqual(odd);
   });
 });

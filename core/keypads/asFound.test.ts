@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readFound } from './asFound';
-import { factoryMemory, findLanguage } from './index';
+import { compileScript, factoryMemory, findLanguage } from './index';
 
 const slots = findLanguage('slots-1000')!;
 const list = findLanguage('list-by-code')!;
@@ -61,6 +61,32 @@ describe('what was found in a keypad', () => {
         const codes = Object.values(memory.slots).flatMap(({ code }) => code ?? []);
         expect(new Set(codes).size).toBe(codes.length);
       }),
+    );
+  });
+  it('of a terminal has fingers that nobody can tell whose they are, and who administers', () => {
+    const terminal = findLanguage('screen-fingers')!;
+    const { memory, refused } = readFound(
+      terminal,
+      factoryMemory(terminal),
+      '0001 4711 finger administrator\n2 71-2002 fingers\n3 4711\n4 thumb',
+    );
+    expect(memory.slots).toEqual({
+      1: { code: '4711', card: null, fingers: ['?'], administers: true },
+      2: { code: null, card: { facility: 71, number: 2002 }, fingers: ['?'] },
+      3: { code: '4711', card: null },
+    });
+    expect(refused.map(({ problem }) => problem)).toEqual(['neither-code-nor-card']);
+    // A finger of nobody knows whom is not taken for the one that is wanted.
+    const target = {
+      programmingCode: '',
+      slots: { 1: { code: '4711', card: null, fingers: ['P01/1'], administers: true as const } },
+      unlockSeconds: 5,
+    };
+    const { steps } = compileScript(terminal, memory, target, () => '');
+    const about = steps.filter(({ slot }) => slot === 1).map(({ purpose }) => purpose);
+    expect(about).toEqual(['enter', 'clear-slot', 'new-user']);
+    expect(readFound(findLanguage('slots-1000')!, factoryMemory(terminal), '1 finger').refused).toHaveLength(
+      1,
     );
   });
 });

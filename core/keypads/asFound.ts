@@ -1,5 +1,5 @@
 import type { CardNumber, SlotContent } from '../plan/index';
-import type { KeypadLanguage, Memory } from './language';
+import { entersByNumber, takesFingers, takesRoles, type KeypadLanguage, type Memory } from './language';
 
 /** Why a line of what was found cannot be taken. */
 export type FoundProblem =
@@ -30,7 +30,7 @@ export interface Found {
 
 /**
  * What somebody found in a keypad, a line a slot: `003 4711`, `004 71-2002`, `005 4711 71-2002`, `006 -` for a slot that is empty, `007 ?` for one that
- * is in use and nobody knows by what; for a
+ * is in use and nobody knows by what; at a terminal `008 4711 finger administrator`, a finger of which nobody can tell whose it is; for a
  * keypad with one list a code or a card a line. Parts stand apart by blanks, commas, semicolons or tabs. A line that cannot be taken is
  * said, and keeps no other from being taken.
  */
@@ -85,7 +85,10 @@ function readLine(
     return { slot, content: { code: null, card: null, unknown: 'all' } };
   const codes = held.filter((word) => /^\d+$/.test(word));
   const cards = held.flatMap((word) => cardOf(word) ?? []);
-  if (codes.length + cards.length < held.length) return 'neither-code-nor-card';
+  const fingers = takesFingers(language) ? held.filter((word) => /^fingers?$/i.test(word)) : [];
+  const roles = takesRoles(language) ? held.filter((word) => /^admin(istrator)?$/i.test(word)) : [];
+  if (codes.length + cards.length + fingers.length + roles.length < held.length)
+    return 'neither-code-nor-card';
   if (codes.length > 1) return 'two-codes';
   if (cards.length > 1) return 'two-cards';
   const [code = null] = codes;
@@ -93,11 +96,20 @@ function readLine(
   if (code !== null && (code.length < language.code.least || code.length > language.code.most))
     return 'code-length';
   const others = Object.entries(slots).flatMap(([other, one]) => (Number(other) === slot ? [] : [one]));
-  if (code !== null && others.some((one) => one.code === code)) return 'code-twice';
+  if (code !== null && !entersByNumber(language) && others.some((one) => one.code === code))
+    return 'code-twice';
   const isSame = (one: SlotContent) =>
     one.card?.facility === card?.facility && one.card?.number === card?.number;
   if (card && others.some((one) => one.card && isSame(one))) return 'card-twice';
-  return { slot, content: { code, card } };
+  return {
+    slot,
+    content: {
+      code,
+      card,
+      ...(fingers.length > 0 ? { fingers: fingers.map(() => '?') } : {}),
+      ...(roles.length > 0 ? { administers: true } : {}),
+    },
+  };
 }
 
 const nextPlace = (slots: Readonly<Record<number, SlotContent>>): number =>

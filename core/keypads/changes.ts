@@ -1,5 +1,6 @@
 import type { CardNumber, SlotContent } from '../plan/index';
 import { codeProblem } from './codeRules';
+import { samePerson } from './compareMemory';
 import { perform } from './deeds';
 import { commandFor, sameCard, type Deed, type KeypadLanguage, type Memory, type Placed } from './language';
 import { matchTokens } from './matchTokens';
@@ -53,6 +54,41 @@ export const setCode = (language: KeypadLanguage, slot: number, code: string, sc
 export const setCard = (language: KeypadLanguage, slot: number, card: CardNumber) =>
   change(language, 'set-card', { slot, cards: [card] }, slot);
 
+/** Somebody new with all that a slot shall hold but a second finger; null where the language has no such command. */
+export function newUser(language: KeypadLanguage, slot: number, wanted: SlotContent): Change | null {
+  const { code, card, fingers: [finger] = [], administers, name } = wanted;
+  return change(
+    language,
+    'new-user',
+    {
+      slot,
+      ...(code === null ? {} : { code, again: code }),
+      ...(card ? { cards: [card] } : {}),
+      ...(finger === undefined ? {} : { finger }),
+      ...(administers ? { administers } : {}),
+      ...(name === undefined ? {} : { name }),
+    },
+    slot,
+  );
+}
+
+/** The next finger that a slot lacks, and the role where it is another; nothing where it is as it shall be. */
+export const personChanges = (
+  language: KeypadLanguage,
+  slot: number,
+  held: SlotContent,
+  wanted: SlotContent,
+): (Change | null)[] => {
+  const finger = wanted.fingers?.find((one) => !held.fingers?.includes(one));
+  const administers = wanted.administers === true;
+  return [
+    finger === undefined ? null : change(language, 'add-finger', { slot, finger }, slot),
+    administers === (held.administers === true)
+      ? null
+      : change(language, 'set-role', { slot, administers }, slot),
+  ];
+};
+
 /** A code for a slot that cannot be cleared, which the keypad takes and nobody has; null after many tries. */
 export function scrapFor(
   language: KeypadLanguage,
@@ -88,6 +124,7 @@ export function isSettled(
     held.code === wanted.code &&
     sameCard(held.card, wanted.card) &&
     (held.output ?? 1) === 1 &&
-    held.toggle !== true
+    held.toggle !== true &&
+    samePerson(held, wanted)
   );
 }

@@ -13,13 +13,24 @@ export interface SlotComparison {
   readonly wanted: SlotContent | null;
 }
 
+/** The same fingers in any order, and let into the menu or not. A name opens nothing. */
+export const samePerson = (one: SlotContent, other: SlotContent): boolean => {
+  const [fingers, others] = [one.fingers ?? [], other.fingers ?? []];
+  return (
+    (one.administers ?? false) === (other.administers ?? false) &&
+    fingers.length === others.length &&
+    fingers.every((finger) => others.includes(finger))
+  );
+};
+
 /** What a code or card works must be the same too. */
 export const sameEntry = (one: SlotContent, other: SlotContent): boolean =>
   one.code === other.code &&
   sameCard(one.card, other.card) &&
   (one.output ?? 1) === (other.output ?? 1) &&
   (one.toggle ?? false) === (other.toggle ?? false) &&
-  one.unknown === other.unknown;
+  one.unknown === other.unknown &&
+  samePerson(one, other);
 
 function line(slot: number, held: SlotContent | null, wanted: SlotContent | null): SlotComparison {
   const codeDiffers = (held?.code ?? null) !== (wanted?.code ?? null);

@@ -15,21 +15,28 @@ import {
 import { keying } from './keying';
 import { leastChanges } from './leastChanges';
 import { listChanges } from './listChanges';
+import { CLOSED, screenSteps } from './screenSteps';
+import type { Asked, ScreenText } from './screenText';
 import { inSeries } from './series';
 import { strokesOf, type Values } from './strokes';
 import type { Target } from './target';
 
 /** One line of a keying script: strokes to make, and what the keypad should answer to the last of them. */
 export interface ScriptStep {
-  readonly purpose: 'enter' | 'leave' | Deed;
+  /** `choose`: to what a screen shows for filling in. */
+  readonly purpose: 'enter' | 'choose' | 'leave' | Deed;
   /** The mode that is entered, left or worked in. */
   readonly mode: string;
   readonly strokes: readonly Stroke[];
   readonly reply: ReplyId;
   readonly shows: Reply;
+  /** What stands on its screen then, where it has one. */
+  readonly screen: ScreenText | null;
+  /** What the screen asks for as each stroke is made; empty where there is none. */
+  readonly asks: readonly (Asked | null)[];
   readonly slot: number | null;
   /** Whose code or cards it is about, to be told by them. */
-  readonly about: Pick<Values, 'code' | 'cards' | 'programming'>;
+  readonly about: Pick<Values, 'slot' | 'code' | 'cards' | 'finger' | 'programming'>;
   /** A slot that cannot be cleared is overwritten with a code that nobody gets. */
   readonly scrap: boolean;
 }
@@ -40,9 +47,9 @@ export interface ScriptProblem {
   readonly purpose: Deed;
   /**
    * `held-length`: the keypad takes no programming code of another length while it holds codes it cannot clear. `refused`: it would not
-   * take it. `differs`: pressed on the stand-in the keys leave something else than the list, so none are shown.
+   * take it. `closed`: somebody administers it, and nothing they could show is known. `differs`: pressed on the stand-in the keys leave something else than the list, so none are shown.
    */
-  readonly problem: 'held-length' | 'refused' | 'differs';
+  readonly problem: 'held-length' | 'refused' | 'closed' | 'differs';
 }
 
 export interface Script {
@@ -78,19 +85,25 @@ export function compileScript(
   const wipe = wipesFirst || first.problems.length > 0 ? wiped(language, memory, target, scrapCode) : null;
   const wipes = wipe !== null && (wipesFirst || wipe.problems.length < first.problems.length);
   const { changes, problems } = wipes ? wipe : first;
-  const steps = stepsOf(language, memory, changes);
+  const found = language.screen
+    ? screenSteps(language, language.screen, memory, changes)
+    : stepsOf(language, memory, changes);
+  const none = { steps: [], wipes: false, isLeast: false };
+  if (found === CLOSED)
+    return { ...none, problems: [...problems, { slot: null, purpose: 'new-user', problem: 'closed' }] };
+  const steps = found;
   const left = pressed(language, memory, steps);
   if (!left || (problems.length === 0 && !reaches(language, left, target, changes)))
     return {
-      steps: [],
-      wipes: false,
-      isLeast: false,
+      ...none,
       problems: [...problems, { slot: null, purpose: 'set-code', problem: 'differs' }],
     };
   // Where commands stand in several modes the way between them counts as well, and nothing looks for the shortest.
-  const isLeast = !wipes && problems.length === 0 && language.modes.length === 1 && first.isLeast;
+  const isLeast = !wipes && problems.length === 0 && isFlat(language) && first.isLeast;
   return { steps, wipes, problems, isLeast };
 }
+
+const isFlat = ({ modes, screen }: KeypadLanguage): boolean => modes.length === 1 && screen === null;
 
 /** Everybody wiped first, and the way from there; null where there is no command for it. */
 function wiped(language: KeypadLanguage, memory: Memory, target: Target, scrapCode: ScrapCode): Ways | null {
@@ -179,6 +192,8 @@ function stepsOf(language: KeypadLanguage, memory: Memory, changes: readonly Cha
       strokes,
       reply,
       shows: language.replies[reply],
+      screen: null,
+      asks: [],
       slot: null,
       about: {},
       scrap: false,

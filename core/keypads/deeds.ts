@@ -1,14 +1,19 @@
 import type { CardNumber, SlotContent } from '../plan/index';
 import { codeProblem } from './codeRules';
 import {
+  can,
+  entersByNumber,
   sameCard,
   takesCards,
   takesCodes,
+  takesFingers,
+  takesRoles,
   type Command,
   type Deed,
   type KeypadLanguage,
   type Memory,
 } from './language';
+import { nameOf } from './letters';
 import type { Fields } from './matchTokens';
 
 type Execute = (language: KeypadLanguage, memory: Memory, fields: Fields, command: Command) => Memory | null;
@@ -22,8 +27,10 @@ const DEEDS: Readonly<Record<Deed, Execute>> = {
     const slot = slotNumber(language, digits.slot);
     const { code = '', again = code } = digits;
     if (slot === null || again !== code || !mayHave(language, memory, code, slot)) return null;
-    const { card = null, unknown } = memory.slots[slot] ?? {};
+    if (!mayChange(language, memory, slot)) return null;
+    const { card = null, unknown, ...held } = memory.slots[slot] ?? {};
     return withSlot(memory, slot, {
+      ...person(held),
       code,
       card,
       ...works(command),
@@ -37,9 +44,10 @@ const DEEDS: Readonly<Record<Deed, Execute>> = {
       const slot = slotNumber(language, String(first + index));
       if (!now || slot === null) return null;
       const owner = slotOfCard(now, card);
-      if (owner !== null && owner !== slot) return null;
-      const { code = null, unknown } = now.slots[slot] ?? {};
+      if ((owner !== null && owner !== slot) || !mayChange(language, now, slot)) return null;
+      const { code = null, unknown, ...held } = now.slots[slot] ?? {};
       return withSlot(now, slot, {
+        ...person(held),
         code,
         card,
         ...works(command),
@@ -60,6 +68,40 @@ const DEEDS: Readonly<Record<Deed, Execute>> = {
           : null,
       memory,
     ),
+  'new-user': (language, memory, { digits, cards, finger, taps, administers }, command) => {
+    const slot = digits.slot === undefined ? nextSlot(language, memory) : slotNumber(language, digits.slot);
+    const { code, again } = digits;
+    const [card = null] = cards;
+    if (slot === null || memory.slots[slot] || finger === null || full(language, memory)) return null;
+    const repeats = command.strokes.some((token) => 'field' in token && token.field === 'again');
+    if (repeats && again !== code) return null;
+    if (code !== undefined && !mayHave(language, memory, code, slot)) return null;
+    if (card && slotOfCard(memory, card) !== null) return null;
+    if (finger !== undefined && slotOfFinger(memory, finger) !== null) return null;
+    const name = nameOf(taps ?? '');
+    return withSlot(memory, slot, {
+      code: code ?? null,
+      card,
+      ...(finger === undefined ? {} : { fingers: [finger] }),
+      ...(administers ? { administers: true as const } : {}),
+      ...(name === '' ? {} : { name }),
+    });
+  },
+  'add-finger': (language, memory, { digits, finger }) => {
+    const slot = slotNumber(language, digits.slot);
+    const held = slot === null ? undefined : memory.slots[slot];
+    if (slot === null || !held || finger === undefined || finger === null) return null;
+    const { fingers = [] } = held;
+    if (slotOfFinger(memory, finger) !== null || fingers.length >= 10) return null;
+    return withSlot(memory, slot, { ...held, fingers: [...fingers, finger] });
+  },
+  'set-role': (language, memory, { digits, administers = false }) => {
+    const slot = slotNumber(language, digits.slot);
+    const held = slot === null ? undefined : memory.slots[slot];
+    if (slot === null || !held) return null;
+    const { administers: _was, ...rest } = held;
+    return withSlot(memory, slot, administers ? { ...rest, administers: true } : rest);
+  },
   'clear-slot': (language, memory, { digits }) => {
     const slot = slotNumber(language, digits.slot);
     if (slot === null) return null;
@@ -107,9 +149,32 @@ function stillUnknown(
   unknown: SlotContent['unknown'],
   keyed: 'code' | 'card',
 ): Pick<SlotContent, 'unknown'> {
+  // A finger or a role that nobody knows of stays there whatever is keyed beside it.
+  if (unknown === 'all' && (takesFingers(language) || takesRoles(language))) return { unknown };
   const other = keyed === 'code' ? 'card' : 'code';
   const mayStand = keyed === 'code' ? takesCards(language) : takesCodes(language);
   return mayStand && (unknown === 'all' || unknown === other) ? { unknown: other } : {};
+}
+
+/** Whoever is edited must be there, where somebody new has a command of their own. */
+const mayChange = (language: KeypadLanguage, memory: Memory, slot: number): boolean =>
+  !can(language, 'new-user') || memory.slots[slot] !== undefined;
+
+/** What of a slot stands for the person, and stays when the code or the card becomes another. */
+const person = ({ fingers, administers, name }: Partial<SlotContent>) => ({
+  ...(fingers ? { fingers } : {}),
+  ...(administers ? { administers } : {}),
+  ...(name === undefined ? {} : { name }),
+});
+
+const full = ({ capacity }: KeypadLanguage, { slots }: Memory): boolean =>
+  Object.keys(slots).length >= capacity;
+
+/** The lowest slot that is free: what a screen offers. */
+export function nextSlot({ slots }: KeypadLanguage, memory: Memory): number | null {
+  if (!slots) return null;
+  for (let slot = slots.first; slot <= slots.last; slot += 1) if (!memory.slots[slot]) return slot;
+  return null;
 }
 
 /** What else than the first output, for a moment, a command is for. */
@@ -119,7 +184,9 @@ const works = ({ output = 1, toggle = false }: Command): Pick<SlotContent, 'outp
 });
 
 const mayHave = (language: KeypadLanguage, memory: Memory, code: string, slot: number | null): boolean => {
-  const others = codesOf(memory).flatMap(([other, value]) => (other === slot ? [] : [value]));
+  const others = entersByNumber(language)
+    ? []
+    : codesOf(memory).flatMap(([other, value]) => (other === slot ? [] : [value]));
   return codeProblem(language, code, memory.programmingCode, others) === null;
 };
 
@@ -144,9 +211,8 @@ function appended({ capacity }: KeypadLanguage, memory: Memory, content: SlotCon
 function without(memory: Memory, slot: number, what: 'code' | 'card'): Memory {
   const { [slot]: held, ...slots } = memory.slots;
   const left = held && { ...held, [what]: null };
-  return left && (left.code !== null || left.card !== null || left.unknown !== undefined)
-    ? withSlot(memory, slot, left)
-    : { ...memory, slots };
+  const opens = left && (left.code !== null || left.card !== null || left.fingers !== undefined);
+  return left && (opens || left.unknown !== undefined) ? withSlot(memory, slot, left) : { ...memory, slots };
 }
 
 export const codesOf = (memory: Memory): [number, string][] =>
@@ -159,5 +225,18 @@ export function slotOfCard(memory: Memory, card: CardNumber): number | null {
   const found = Object.entries(memory.slots).find(
     ([, content]) => content.card && sameCard(content.card, card),
   );
+  return found ? Number(found[0]) : null;
+}
+
+/** The slot of a code; where a number is asked for too, only that one. */
+export const slotOfEntry = (memory: Memory, { slot, code }: Fields['digits']): number | null =>
+  slot === undefined
+    ? slotOfCode(memory, code)
+    : code !== undefined && memory.slots[Number(slot)]?.code === code
+      ? Number(slot)
+      : null;
+
+export function slotOfFinger(memory: Memory, finger: string): number | null {
+  const found = Object.entries(memory.slots).find(([, { fingers }]) => fingers?.includes(finger));
   return found ? Number(found[0]) : null;
 }

@@ -1,13 +1,14 @@
 export * from './language';
 export { findLanguage, LANGUAGES } from './library/index';
 export { fromLeaflet, languageOf, toLeaflet } from './leaflets';
-export { languageProblems, type LanguageProblem } from './languageProblems';
+export { inExamples, languageProblems, type LanguageProblem } from './languageProblems';
 export { readNotation, writeNotation, type Notated, type Shape } from '../leaflet/index';
-export { AT_DOOR, passTime, press, switchOn, type Answer, type Keypad } from './keypad';
+export { asksWho, AT_DOOR, passTime, press, switchOn, type Answer, type Keypad } from './keypad';
 export { codeProblem, type CodeProblem } from './codeRules';
 export { compileScript, type Script, type ScriptProblem, type ScriptStep } from './compileScript';
 export * from './compareMemory';
-export { beginSheet, isDone, seen, type KeySheet, type Seen, type SheetLine } from './keySheet';
+export { screenOf, type Asked, type ScreenText, type Shown } from './screenText';
+export { beginSheet, isDone, seen, seenAs, type KeySheet, type Seen, type SheetLine } from './keySheet';
 export { dated, lastKnown, type Source } from './dated';
 export { openSheets, type OpenSheet } from './openSheets';
 export * from './target';

@@ -1,8 +1,10 @@
-import { sameEntry } from './compareMemory';
+import { sameEntry, samePerson } from './compareMemory';
 import type { ScrapCode } from './changes';
-import { compileScript, type ScriptProblem, type ScriptStep } from './compileScript';
+import { compileScript, type Script, type ScriptProblem, type ScriptStep } from './compileScript';
 import { AT_DOOR, press, switchOn, type Keypad } from './keypad';
 import { sameCard, type KeypadLanguage, type Memory, type ReplyId, type Stroke } from './language';
+import { letIn } from './screenSteps';
+import { askedFor, screenOf, type ScreenText } from './screenText';
 import { strokesOf } from './strokes';
 import type { Target } from './target';
 
@@ -24,6 +26,8 @@ export interface KeySheet {
   readonly doubtful: readonly number[];
   /** How often the sheet was begun anew. */
   readonly begun: number;
+  /** How often the way into a menu was answered otherwise, one time after another: whether it is closed is not known then. */
+  readonly shut: number;
   readonly wipes: boolean;
   readonly problems: readonly ScriptProblem[];
 }
@@ -39,25 +43,62 @@ export function beginSheet(
   scrapCode: ScrapCode,
   begun = 1,
   wipesFirst = false,
+  shut = 0,
 ): KeySheet {
-  const { steps, wipes, problems } = compileScript(language, memory, target, scrapCode, wipesFirst);
+  // Whoever may administer it or not is taken to, and then not to: which of the two is right shows at the door.
+  const from = shut % 2 === 0 ? memory : withoutDoubtful(memory);
+  const { steps, wipes, problems } =
+    shut < MOST_SHUT ? compileScript(language, from, target, scrapCode, wipesFirst) : NO_WAY_IN;
   const lines = [...steps, ...(steps.length > 0 ? tries(language, memory, target) : [])];
-  return { lines, at: 0, keypad: switchOn(memory), known: memory, doubtful: [], begun, wipes, problems };
+  return {
+    lines,
+    at: 0,
+    keypad: switchOn(from),
+    known: memory,
+    doubtful: [],
+    begun,
+    shut,
+    wipes,
+    problems,
+  };
 }
+
+/** Ways into a menu that are tried before it is said to be closed. */
+const MOST_SHUT = 6;
+const NO_WAY_IN: Pick<Script, 'steps' | 'wipes' | 'problems'> = {
+  steps: [],
+  wipes: false,
+  problems: [{ slot: null, purpose: 'new-user', problem: 'closed' }],
+};
+
+/** What may stand in a slot or not, left out: nothing is known but that something may. */
+const withoutDoubtful = (memory: Memory): Memory => ({
+  ...memory,
+  slots: Object.fromEntries(
+    Object.entries(memory.slots).map(([slot, held]) => [
+      slot,
+      held.unknown === 'all' ? { ...NOBODY, unknown: held.unknown } : held,
+    ]),
+  ),
+});
+const NOBODY = { code: null, card: null } as const;
 
 /** Whoever is new is tried on the spot: an answer of the keypad says that it stored something, not what. */
 function tries(language: KeypadLanguage, memory: Memory, target: Target): SheetLine[] {
   const held = Object.values(memory.slots);
+  const door: ScreenText | null = language.screen && { on: 'door' };
   return Object.entries(target.slots).flatMap(([key, content]): SheetLine[] => {
     const slot = Number(key);
     const before = language.slots ? memory.slots[slot] : held.find((one) => sameEntry(one, content));
-    const { code, card } = content;
+    const { code, card, fingers = [] } = content;
     const line = (strokes: readonly Stroke[], about: SheetLine['about']): SheetLine => ({
       purpose: 'try',
       mode: AT_DOOR,
       strokes,
       reply: 'opened',
       shows: language.replies.opened,
+      screen: door,
+      asks: askedFor(language, switchOn(memory), strokes),
       slot,
       about,
       scrap: false,
@@ -65,10 +106,44 @@ function tries(language: KeypadLanguage, memory: Memory, target: Target): SheetL
     const isNew = !before || !sameEntry(before, content);
     if (!isNew) return [];
     return [
-      ...(code !== null ? [line(strokesOf(language, language.entry, { code }), { code })] : []),
+      ...(code !== null ? [line(strokesOf(language, language.entry, { slot, code }), { slot, code })] : []),
       ...(card ? [line([{ card }], { cards: [card] })] : []),
+      ...fingers.map((finger) => line([{ finger }], { finger })),
+      ...(content.administers && !before?.administers ? asAdministrator(language, slot, content, line) : []),
     ];
   });
+}
+
+/** Whoever shall administer is let into the menu, and out again. */
+function asAdministrator(
+  language: KeypadLanguage,
+  slot: number,
+  content: Target['slots'][number],
+  line: (strokes: readonly Stroke[], about: SheetLine['about']) => SheetLine,
+): SheetLine[] {
+  const root = language.modes.find(({ as }) => as.length > 0);
+  const alone = { programmingCode: '', slots: { [slot]: content }, times: {} };
+  const way = root && letIn(language, root, alone);
+  if (!root || !way || !language.screen) return [];
+  const inside = keyed(language, switchOn(alone), way.strokes);
+  const { programming, left } = language.replies;
+  return [
+    {
+      ...line(way.strokes, way.values),
+      asks: askedFor(language, switchOn(alone), way.strokes),
+      reply: 'programming',
+      shows: programming,
+      screen: screenOf(language, inside),
+    },
+    {
+      ...line([{ key: language.screen.back }], {}),
+      purpose: 'leave',
+      mode: root.id,
+      reply: 'left',
+      shows: left,
+      slot: null,
+    },
+  ];
 }
 
 /** True when nothing is left to key or to try. */
@@ -93,13 +168,16 @@ export function seen(
     const keypad = keyed(language, sheet.keypad, line.strokes);
     // What silence may still lose is not known to be held before programming is left.
     const isSafe = language.timeoutLoses === 'line' || keypad.mode === AT_DOOR;
-    return { ...sheet, at: sheet.at + 1, keypad, known: isSafe ? keypad.memory : sheet.known };
+    return { ...sheet, at: sheet.at + 1, keypad, known: isSafe ? keypad.memory : sheet.known, shut: 0 };
   }
   // A list refuses what it has already, and to remove what it has not: the tries at the end tell.
   if (what === 'refused' && LISTS.has(line.purpose)) return { ...sheet, at: sheet.at + 1 };
   const known = doubted(language, sheet, line);
-  if (what === 'refused' && line.purpose !== 'enter' && !strays(sheet, line, known)) return sheet;
-  const next = beginSheet(language, known, target, scrapCode, sheet.begun + 1);
+  // At a screen nobody can say where the mark stands after anything else: it is left, and begun anew.
+  const mayGoOn = line.purpose !== 'enter' && language.screen === null;
+  if (what === 'refused' && mayGoOn && !strays(sheet, line, known)) return sheet;
+  const shut = line.purpose === 'enter' && language.screen ? sheet.shut + 1 : 0;
+  const next = beginSheet(language, known, target, scrapCode, sheet.begun + 1, false, shut);
   return { ...next, doubtful: sheet.doubtful };
 }
 
@@ -109,6 +187,9 @@ const LISTS: ReadonlySet<SheetLine['purpose']> = new Set([
   'delete-code',
   'delete-card',
 ]);
+
+/** What is about all that stands in a slot, or about what nothing tells from outside. */
+const PERSON: ReadonlySet<SheetLine['purpose']> = new Set(['new-user', 'add-finger', 'set-role']);
 
 /**
  * What is known after a line that was not answered as it should be. What it was about may be there or not; and where a stroke that slipped
@@ -123,6 +204,7 @@ function doubted(language: KeypadLanguage, sheet: KeySheet, line: SheetLine): Me
     for (let at = slot; at < slot + reached; at += 1)
       known = inDoubt(known, at, purpose === 'set-code' ? 'code' : 'card');
   }
+  if (slot !== null && PERSON.has(purpose)) known = perhaps(language, sheet, line, slot, known);
   if (!language.slots) {
     // Of a list nobody can say which place it would be: something else may stand in it now.
     const more = slips(language, sheet.keypad, line).some(({ slots }) =>
@@ -133,6 +215,7 @@ function doubted(language: KeypadLanguage, sheet: KeySheet, line: SheetLine): Me
   for (const { slots } of slips(language, sheet.keypad, line))
     for (const at of new Set([...Object.keys(slots), ...Object.keys(sheet.known.slots)].map(Number))) {
       const [was, is] = [sheet.known.slots[at], slots[at]];
+      if (!samePerson(was ?? NOBODY, is ?? NOBODY)) known = perhaps(language, sheet, line, at, known);
       if ((was?.code ?? null) !== (is?.code ?? null)) known = inDoubt(known, at, 'code');
       if (!sameCard(was?.card ?? null, is?.card ?? null)) known = inDoubt(known, at, 'card');
     }
@@ -148,7 +231,8 @@ const strays = (sheet: KeySheet, { slot, about }: SheetLine, known: Memory): boo
   });
 
 /** What may be held after a line in which one stroke was left out or doubled, or that broke off, as long as it did not answer as it should. */
-function slips(language: KeypadLanguage, keypad: Keypad, { strokes, reply }: SheetLine): Memory[] {
+function slips(language: KeypadLanguage, keypad: Keypad, line: SheetLine): Memory[] {
+  const { strokes, reply } = line;
   const tries = strokes.flatMap((stroke, at): (readonly Stroke[])[] => [
     strokes.slice(0, at),
     [...strokes.slice(0, at), ...strokes.slice(at + 1)],
@@ -158,22 +242,43 @@ function slips(language: KeypadLanguage, keypad: Keypad, { strokes, reply }: She
     let now = keypad;
     let said: ReplyId = 'key';
     for (const stroke of made) ({ keypad: now, reply: said } = press(language, now, stroke, 0));
-    return said === reply && made.length >= strokes.length ? [] : [now.memory];
+    const isSo = seenAs(said, reply, screenOf(language, now), line.screen) === 'so';
+    return isSo && made.length >= strokes.length ? [] : [now.memory];
   });
 }
 
-/** A memory of which nobody knows whether the code, or the card, of a slot stands there. */
-function inDoubt(memory: Memory, slot: number, what: 'code' | 'card'): Memory {
+/** A memory of which nobody knows whether the code, or the card, of a slot stands there, or anything at all. */
+function inDoubt(memory: Memory, slot: number, what: 'code' | 'card' | 'all'): Memory {
+  if (what === 'all') {
+    const slots = { ...memory.slots, [slot]: { ...NOBODY, unknown: what } };
+    return { ...memory, slots };
+  }
   const { unknown, ...held } = memory.slots[slot] ?? { code: null, card: null };
   const both = unknown !== undefined && unknown !== what;
   const content = { ...held, [what]: null, unknown: both ? ('all' as const) : what };
   return { ...memory, slots: { ...memory.slots, [slot]: content } };
 }
 
+/**
+ * A memory of which nobody knows what stands in a slot. Whoever administered there, or was to, stands beside it: they may be needed to get
+ * into the menu.
+ */
+function perhaps(
+  language: KeypadLanguage,
+  sheet: KeySheet,
+  line: SheetLine,
+  slot: number,
+  known: Memory,
+): Memory {
+  const after = keyed(language, sheet.keypad, line.strokes).memory.slots[slot];
+  const who = [sheet.known.slots[slot], after].find((one) => one?.administers) ?? NOBODY;
+  return { ...known, slots: { ...known.slots, [slot]: { ...who, unknown: 'all' } } };
+}
+
 function tried(
   language: KeypadLanguage,
   sheet: KeySheet,
-  { slot, strokes, about }: SheetLine,
+  { slot, strokes, about, reply }: SheetLine,
   what: Seen,
   target: Target,
   scrapCode: ScrapCode,
@@ -184,9 +289,10 @@ function tried(
     return { ...sheet, at: sheet.at + 1, known };
   }
   if (slot === null) return sheet;
+  const doubt = reply !== 'opened' || about.finger !== undefined ? 'all' : about.cards ? 'card' : 'code';
   const next = beginSheet(
     language,
-    language.slots ? inDoubt(sheet.known, slot, about.cards ? 'card' : 'code') : without(sheet.known, place),
+    language.slots ? inDoubt(sheet.known, slot, doubt) : without(sheet.known, place),
     target,
     scrapCode,
     sheet.begun + 1,
@@ -217,10 +323,17 @@ const placeOf = (language: KeypadLanguage, memory: Memory, strokes: readonly Str
 const keyed = (language: KeypadLanguage, keypad: Keypad, strokes: readonly Stroke[]): Keypad =>
   strokes.reduce((now, stroke) => press(language, now, stroke, 0).keypad, keypad);
 
-/** What somebody saw, by what a keypad answered. */
-export const seenAs = (answer: ReplyId, wanted: ReplyId): Seen =>
+/** What somebody saw, by what a keypad answered, and by what stands on its screen where it has one. */
+export const seenAs = (
+  answer: ReplyId,
+  wanted: ReplyId,
+  screen: ScreenText | null = null,
+  reads: ScreenText | null = null,
+): Seen =>
   answer === wanted
-    ? 'so'
+    ? JSON.stringify(screen) === JSON.stringify(reads)
+      ? 'so'
+      : 'something-else'
     : answer === 'refused'
       ? 'refused'
       : answer === 'timed-out' || answer === 'locked-out'

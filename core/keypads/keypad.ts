@@ -1,67 +1,20 @@
 import { AT_DOOR } from '../leaflet/index';
-import { perform, slotOfCard, slotOfCode } from './deeds';
-import {
-  type KeypadLanguage,
-  type Memory,
-  type Mode,
-  type Reply,
-  type ReplyId,
-  type Stroke,
-  type Token,
-} from './language';
-import { matchTokens } from './matchTokens';
+import { answer, toDoor, type Answer, type Keypad } from './answer';
+import { atScreen } from './atScreen';
+import { perform, slotOfCard, slotOfEntry, slotOfFinger } from './deeds';
+import { type KeypadLanguage, type Memory, type Mode, type Stroke, type Token } from './language';
+import { matchTokens, type Fields } from './matchTokens';
 
 /** Where people stand before a keypad that nobody programs. */
 export { AT_DOOR };
-
-/** A keypad with its memory, as it stands between two strokes. Plain data; time is an argument. */
-export interface Keypad {
-  readonly memory: Memory;
-  /** `AT_DOOR`, or the id of a mode. */
-  readonly mode: string;
-  /** What it held when programming began: where silence loses all that was keyed, it comes back. */
-  readonly before: Memory | null;
-  readonly strokes: readonly Stroke[];
-  /** When the last stroke fell, ms. */
-  readonly lastAt: number;
-  readonly wrongTries: number;
-  readonly lockedUntil: number;
-}
-
-/** What the keypad answers to one stroke. `opened` names the slot that opened the door. */
-export interface Answer {
-  readonly keypad: Keypad;
-  readonly reply: ReplyId;
-  /** What it shows and sounds. */
-  readonly shows: Reply;
-  readonly slot: number | null;
-}
-
-export const switchOn = (memory: Memory): Keypad => ({
-  memory,
-  mode: AT_DOOR,
-  before: null,
-  strokes: [],
-  lastAt: 0,
-  wrongTries: 0,
-  lockedUntil: 0,
-});
-
-const answer = (
-  { replies }: KeypadLanguage,
-  keypad: Keypad,
-  reply: ReplyId,
-  slot: number | null = null,
-  shows: Reply = replies[reply],
-): Answer => ({ keypad, reply, shows, slot });
+export { switchOn, type Answer, type Keypad } from './answer';
 
 /** Drops an unfinished entry, and programming mode with it, after the silence the language allows. */
 export function passTime(language: KeypadLanguage, keypad: Keypad, now: number): Answer | null {
   const idle = keypad.mode === AT_DOOR && keypad.strokes.length === 0;
   if (idle || now - keypad.lastAt < language.timeoutMs) return null;
   const lost = language.timeoutLoses === 'session' ? keypad.before : null;
-  const dropped = { ...keypad, mode: AT_DOOR, before: null, strokes: [], memory: lost ?? keypad.memory };
-  return answer(language, dropped, 'timed-out');
+  return answer(language, { ...toDoor(keypad), memory: lost ?? keypad.memory }, 'timed-out');
 }
 
 /** One stroke at the keypad, at this time in ms. */
@@ -70,6 +23,10 @@ export function press(language: KeypadLanguage, before: Keypad, stroke: Stroke, 
   const keypad = { ...awake, lastAt: now };
   if (now < keypad.lockedUntil) return answer(language, { ...keypad, strokes: [] }, 'locked-out');
   const strokes = [...keypad.strokes, stroke];
+  const { screen } = language;
+  if (screen && keypad.mode !== AT_DOOR) return atScreen(language, screen, keypad, stroke);
+  if (screen && 'key' in stroke && stroke.key === screen.back)
+    return answer(language, toDoor(keypad), 'left');
   return keypad.mode === AT_DOOR ? atDoor(language, keypad, strokes, now) : inMode(language, keypad, strokes);
 }
 
@@ -77,26 +34,61 @@ export function press(language: KeypadLanguage, before: Keypad, stroke: Stroke, 
 const modesFrom = ({ modes }: KeypadLanguage, from: string): Mode[] =>
   modes.filter((mode) => mode.from === from);
 
+/** Whoever administers, by what they are known; a code that is asked for with a number is good with that one alone. */
+function administersBy(memory: Memory, fields: Fields): boolean {
+  const { digits, cards, finger } = fields;
+  const [card] = cards;
+  const slot = finger
+    ? slotOfFinger(memory, finger)
+    : card
+      ? slotOfCard(memory, card)
+      : slotOfEntry(memory, digits);
+  return slot !== null && memory.slots[slot]?.administers === true;
+}
+
+/** Whether a menu asks who one is: once somebody administers it. */
+export const asksWho = ({ as }: Pick<Mode, 'as'>, memory: Memory): boolean =>
+  as.length > 0 && Object.values(memory.slots).some(({ administers }) => administers);
+
+/** The ways into a mode as it stands, each with whether what was keyed is right, or was so far. */
+function waysInto(
+  mode: Mode,
+  memory: Memory,
+): { readonly tokens: readonly Token[]; isRight(fields: Fields, whole: boolean): boolean }[] {
+  if (asksWho(mode, memory))
+    return mode.as.map((tokens) => ({
+      tokens,
+      isRight: (fields, whole) => !whole || administersBy(memory, fields),
+    }));
+  return [
+    {
+      tokens: mode.enter,
+      isRight: ({ digits: { programming, again = programming } }) =>
+        programming === undefined || (programming === memory.programmingCode && again === programming),
+    },
+  ];
+}
+
 /** A mode whose way in these strokes are, or begin; with whether the programming code in them is right so far. */
 function wayIn(language: KeypadLanguage, keypad: Keypad, strokes: readonly Stroke[]) {
   let begun = false;
   let wrong = false;
-  for (const mode of modesFrom(language, keypad.mode)) {
-    const match = matchTokens(mode.enter, strokes);
-    if (match.kind === 'no') continue;
-    const { programming, again = programming } = match.fields.digits;
-    const right =
-      programming === undefined || (programming === keypad.memory.programmingCode && again === programming);
-    if (match.kind === 'partial') begun ||= right || programming === undefined;
-    else if (right) return { mode, begun, wrong };
-    else wrong = true;
-  }
+  for (const mode of modesFrom(language, keypad.mode))
+    for (const { tokens, isRight } of waysInto(mode, keypad.memory)) {
+      const match = matchTokens(tokens, strokes);
+      if (match.kind === 'no') continue;
+      const right = isRight(match.fields, match.kind === 'complete');
+      if (match.kind === 'partial') begun ||= right;
+      else if (right) return { mode, begun, wrong };
+      else wrong = true;
+    }
   return { mode: null, begun, wrong };
 }
 
 const entered = (language: KeypadLanguage, keypad: Keypad, mode: Mode): Answer => {
   const before = keypad.before ?? keypad.memory;
-  return answer(language, { ...keypad, mode: mode.id, before, strokes: [], wrongTries: 0 }, 'programming');
+  const inside = { ...keypad, mode: mode.id, before, strokes: [], cursor: 0, wrongTries: 0 };
+  return answer(language, inside, 'programming');
 };
 
 function atDoor(language: KeypadLanguage, keypad: Keypad, strokes: readonly Stroke[], now: number): Answer {
@@ -104,10 +96,11 @@ function atDoor(language: KeypadLanguage, keypad: Keypad, strokes: readonly Stro
   if (mode) return entered(language, keypad, mode);
   const only = strokes.length === 1 ? strokes[0] : undefined;
   if (only && 'card' in only) return judge(language, keypad, slotOfCard(keypad.memory, only.card), now);
+  if (only && 'finger' in only) return judge(language, keypad, slotOfFinger(keypad.memory, only.finger), now);
   const entry = matchTokens(language.entry, strokes);
   // What begins like a door code and goes on as the way into programming is waited for.
   if (entry.kind === 'complete' && !begun)
-    return judge(language, keypad, slotOfCode(keypad.memory, entry.fields.digits.code), now);
+    return judge(language, keypad, slotOfEntry(keypad.memory, entry.fields.digits), now);
   if (wrong || (!begun && entry.kind === 'no' && !couldBegin(language, strokes)))
     return wrongEntry(language, keypad, now);
   return answer(language, { ...keypad, strokes }, 'key');
@@ -115,7 +108,9 @@ function atDoor(language: KeypadLanguage, keypad: Keypad, strokes: readonly Stro
 
 /** True while any way in may still come of these strokes, right or wrong: its end decides. */
 const couldBegin = (language: KeypadLanguage, strokes: readonly Stroke[]): boolean =>
-  modesFrom(language, AT_DOOR).some(({ enter }) => matchTokens(enter, strokes).kind === 'partial');
+  modesFrom(language, AT_DOOR).some(({ enter, as }) =>
+    [enter, ...as].some((tokens) => matchTokens(tokens, strokes).kind === 'partial'),
+  );
 
 function judge(language: KeypadLanguage, keypad: Keypad, slot: number | null, now: number): Answer {
   if (slot === null) return wrongEntry(language, keypad, now);

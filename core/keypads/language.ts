@@ -1,4 +1,4 @@
-import type { CodeRule, Deed, Length, Master, ReplyId, Token } from '../leaflet/index';
+import type { CodeRule, Deed, Length, Master, ReplyId, Screen, Token } from '../leaflet/index';
 import type { CardNumber, KeypadRecord } from '../plan/index';
 
 export {
@@ -10,6 +10,7 @@ export {
   type Length,
   type Master,
   type ReplyId,
+  type Screen,
   type Token,
 } from '../leaflet/index';
 
@@ -22,6 +23,9 @@ export interface KeypadLanguage {
   readonly name: string;
   /** Rows of keys as they stand on the keypad. */
   readonly keys: readonly (readonly string[])[];
+  /** What it shows its menus on; null where beeps and a light are all it has. */
+  readonly screen: Screen | null;
+  /** Empty where no code lets anybody into programming. */
   readonly factoryCode: string;
   /** Silence after which an unfinished entry, or programming mode, is dropped. */
   readonly timeoutMs: number;
@@ -49,12 +53,16 @@ export interface KeypadLanguage {
   readonly examples: readonly Example[];
 }
 
-/** A state of the keypad in which keys mean commands. */
+/** A state of the keypad in which keys mean commands; at a screen, a list of a menu. */
 export interface Mode {
   readonly id: string;
+  /** What a screen calls it. */
+  readonly title: string;
   /** Where it is entered from: the door, or another mode. */
   readonly from: string;
   readonly enter: readonly Token[];
+  /** Ways for an administrator to show who they are. Once there is one, nobody else comes in: `enter` is for as long as there is none. */
+  readonly as: readonly (readonly Token[])[];
   readonly leave: readonly Token[];
   readonly commands: readonly Command[];
 }
@@ -62,6 +70,8 @@ export interface Mode {
 /** One function of the leaflet: what it does, and what is keyed for it. */
 export interface Command {
   readonly does: Deed;
+  /** What a screen calls it. */
+  readonly title?: string;
   readonly strokes: readonly Token[];
   /** Which time it sets: unlock, exit, held, bell, or a second output's. */
   readonly time?: string;
@@ -95,7 +105,11 @@ export interface Reply {
 }
 
 /** One thing a person does at the keypad. */
-export type Stroke = { readonly key: string } | { readonly card: CardNumber } | { readonly master: Master };
+export type Stroke =
+  | { readonly key: string }
+  | { readonly card: CardNumber }
+  | { readonly master: Master }
+  | { readonly finger: string };
 
 export type Memory = Omit<KeypadRecord, 'device'>;
 
@@ -107,6 +121,14 @@ export const factoryMemory = (language: KeypadLanguage): Memory => ({
 });
 
 export { sameCard } from '../plan/index';
+
+/** True where a code lets into programming, and not a person. */
+export const hasProgrammingCode = ({ modes }: Pick<KeypadLanguage, 'modes'>): boolean =>
+  modes.some(({ enter }) => enter.some((token) => 'field' in token && token.field === 'programming'));
+
+/** True where people are let in by their number and their code together: then two may have one code. */
+export const entersByNumber = ({ entry }: Pick<KeypadLanguage, 'entry'>): boolean =>
+  entry.some((token) => 'field' in token && token.field === 'slot');
 
 /** A command with the mode it stands in. */
 export interface Placed {
@@ -134,5 +156,16 @@ export const seriesOf = (language: KeypadLanguage): Placed | null =>
 export const can = (language: KeypadLanguage, ...deeds: readonly Deed[]): boolean =>
   deeds.some((deed) => commandFor(language, deed) !== null);
 
-export const takesCards = (language: KeypadLanguage): boolean => can(language, 'set-card', 'add-card');
-export const takesCodes = (language: KeypadLanguage): boolean => can(language, 'set-code', 'add-code');
+/** Whether somebody new is asked for such a thing. */
+const asksNew = (language: KeypadLanguage, is: (token: Token) => boolean): boolean =>
+  commandFor(language, 'new-user')?.command.strokes.some(is) ?? false;
+
+export const takesCards = (language: KeypadLanguage): boolean =>
+  can(language, 'set-card', 'add-card') || asksNew(language, (token) => 'card' in token);
+export const takesCodes = (language: KeypadLanguage): boolean =>
+  can(language, 'set-code', 'add-code') ||
+  asksNew(language, (token) => 'field' in token && token.field === 'code');
+export const takesFingers = (language: KeypadLanguage): boolean =>
+  can(language, 'add-finger') || asksNew(language, (token) => 'finger' in token);
+export const takesRoles = (language: KeypadLanguage): boolean =>
+  can(language, 'set-role') || asksNew(language, (token) => 'role' in token);

@@ -2,6 +2,7 @@ import type { SlotContent } from '../plan/index';
 import { AT_DOOR, press, switchOn, type Keypad } from './keypad';
 import {
   factoryMemory,
+  hasProgrammingCode,
   type Example,
   type KeypadLanguage,
   type ReplyId,
@@ -29,11 +30,14 @@ export type LanguageProblem =
 export function languageProblems(language: KeypadLanguage): LanguageProblem[] {
   const { factoryCode, programming, modes } = language;
   const found: LanguageProblem[] = [];
-  if (!/^\d+$/.test(factoryCode) || !within(factoryCode, programming)) found.push({ kind: 'factory-code' });
+  const fits = /^\d+$/.test(factoryCode) && within(factoryCode, programming);
+  if (hasProgrammingCode(language) && !fits) found.push({ kind: 'factory-code' });
   for (const { from } of modes)
     if (from !== AT_DOOR && !modes.some(({ id }) => id === from))
       found.push({ kind: 'unknown-mode', mode: from });
   for (const mode of modes) {
+    // At a screen one line is chosen, and keys are for that one alone.
+    if (language.screen) continue;
     const phrases: [string, readonly Token[]][] = [
       ['leave', mode.leave],
       ...mode.commands.map(({ does, strokes }): [string, readonly Token[]] => [does, strokes]),
@@ -61,7 +65,7 @@ function samples(language: KeypadLanguage, tokens: readonly Token[]): Stroke[][]
     tokens.flatMap((token) =>
       'field' in token
         ? [...'7'.repeat(token[length])].map((key): Stroke => ({ key }))
-        : strokesOf(language, [token], { cards }),
+        : strokesOf(language, [token], { cards, finger: '7', name: 'A' }),
     ),
   );
 }
@@ -79,7 +83,9 @@ function exampleProblems(language: KeypadLanguage): LanguageProblem[] {
     let reply: ReplyId = 'key';
     for (const stroke of strokes) ({ keypad, reply } = press(language, keypad, stroke, 0));
     const { slots } = keypad.memory;
-    const right = Object.entries(example.holds).every(([slot, said]) => said === held(slots[Number(slot)]));
+    const right = Object.entries(example.holds).every(
+      ([slot, said]) => said === inExamples(slots[Number(slot)]),
+    );
     return reply === example.answer && right
       ? []
       : [
@@ -87,28 +93,38 @@ function exampleProblems(language: KeypadLanguage): LanguageProblem[] {
             kind: 'example',
             index,
             answer: reply,
-            holds: Object.entries(slots).map(([slot, one]) => `${slot}: ${held(one)}`),
+            holds: Object.entries(slots).map(([slot, one]) => `${slot}: ${inExamples(one)}`),
           },
         ];
   });
 }
 
 /** A slot as examples write it: `4711`, `card 12`, `4711 card 12`, or nothing. */
-function held(content: SlotContent | undefined): string {
+export function inExamples(content: SlotContent | undefined): string {
   if (!content) return '';
-  const { code, card, output = 1, toggle } = content;
-  return [code, card && `card ${card.number}`, output > 1 && `output ${output}`, toggle && 'toggle']
+  const { code, card, fingers = [], administers, name, output = 1, toggle } = content;
+  return [
+    code,
+    card && `card ${card.number}`,
+    ...fingers.map((finger) => `finger ${finger}`),
+    administers && 'administrator',
+    name,
+    output > 1 && `output ${output}`,
+    toggle && 'toggle',
+  ]
     .filter(Boolean)
     .join(' ');
 }
 
-/** Keys as they are, `{card:12}` a card with that number, `{master+}` and `{master-}`; null where a part is none of these. */
+/** Keys as they are, `{card:12}` a card with that number, `{finger:3}` the finger that has that number, `{master+}` and `{master-}`; null where a part is none of these. */
 function exampleStrokes(language: KeypadLanguage, { strokes }: Example): Stroke[] | null {
   const keys = new Set(language.keys.flat());
   const made: Stroke[] = [];
   for (const word of strokes.split(/\s+/).filter((part) => part !== '')) {
+    const finger = /^\{finger:(\d{1,4})\}$/.exec(word)?.[1];
     const card = /^\{card:(\d{1,9})\}$/.exec(word)?.[1];
     if (card !== undefined) made.push({ card: { facility: 1, number: Number(card) } });
+    else if (finger !== undefined) made.push({ finger });
     else if (word === '{master+}') made.push({ master: 'add' });
     else if (word === '{master-}') made.push({ master: 'delete' });
     else if (keys.has(word)) made.push({ key: word });

@@ -35,7 +35,7 @@ const SPOILT: readonly [string, (l: Draft) => void, string, string][] = [
   ['a key that is not there', (l: Draft) => void (l.entry = '{code} $'), 'entry', 'no such key'],
   [
     'a field that nobody knows',
-    (l: Draft) => void (l.modes[0]!.leave = '* {finger}'),
+    (l: Draft) => void (l.modes[0]!.leave = '* {thumb}'),
     'modes.0.leave',
     'no such field',
   ],

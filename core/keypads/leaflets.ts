@@ -13,14 +13,17 @@ export function fromLeaflet({ entry, modes, version: _version, ...rest }: Leafle
   return {
     ...rest,
     entry: read(entry),
-    modes: modes.map(({ id, from, enter, leave, commands }): Mode => ({
+    modes: modes.map(({ id, title, from, enter, as, leave, commands }): Mode => ({
       id,
+      title,
       from,
       enter: read(enter),
+      as: as.map(read),
       leave: read(leave),
-      commands: commands.map(({ strokes, time, output, toggle, answer, does }): Command => ({
+      commands: commands.map(({ strokes, title: called, time, output, toggle, answer, does }): Command => ({
         does,
         strokes: read(strokes),
+        ...(called === undefined ? {} : { title: called }),
         ...(time === undefined ? {} : { time }),
         ...(output === undefined ? {} : { output }),
         ...(toggle === undefined ? {} : { toggle }),
@@ -43,6 +46,7 @@ export function toLeaflet(language: KeypadLanguage, id: string, name: string): L
     modes: modes.map((mode) => ({
       ...mode,
       enter: write(mode.enter),
+      as: mode.as.map(write),
       leave: write(mode.leave),
       commands: mode.commands.map((command) => ({ ...command, strokes: write(command.strokes) })),
     })),

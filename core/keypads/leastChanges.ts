@@ -3,6 +3,8 @@ import {
   change,
   changed,
   isSettled,
+  newUser,
+  personChanges,
   scrapFor,
   setCard,
   setCode,
@@ -45,7 +47,10 @@ export function leastChanges(
   const groups = withSeries(language, memory, wanted, groupsOf(memory, wanted));
   // Of many slots the cards are put into series afterwards, and no longer every way is looked at.
   if (seriesOf(language) && groups.length > 1) isLeast = false;
-  for (const group of groups) {
+  // What nobody knows of may be what another slot shall have: it is settled first.
+  const doubt = (group: readonly number[]) =>
+    group.some((slot) => memory.slots[slot]?.unknown) ? (group.some((slot) => wanted[slot]) ? 1 : 0) : 2;
+  for (const group of [...groups].sort((a, b) => doubt(a) - doubt(b))) {
     // No other slot matters to these: the keypad is looked at as if it held them alone.
     const alone = { ...memory, slots: only(memory.slots, group) };
     const goal = only(wanted, group);
@@ -96,7 +101,12 @@ const canGo = (
   held: SlotContent | undefined,
   wanted: SlotContent | undefined,
 ): boolean =>
-  (!held?.card && !mayBe(held, 'card')) || !!wanted?.card || can(language, 'clear-slot', 'delete-card');
+  ((!held?.card && !mayBe(held, 'card')) || !!wanted?.card || can(language, 'clear-slot', 'delete-card')) &&
+  (!over(held, wanted) || can(language, 'clear-slot'));
+
+/** True where a finger stands in a slot that shall not. */
+const over = (held: SlotContent | undefined, wanted: SlotContent | undefined): boolean =>
+  held?.fingers?.some((finger) => !wanted?.fingers?.includes(finger)) ?? false;
 
 /** True where nobody knows whether such a thing stands in the slot. */
 const mayBe = (held: SlotContent | undefined, what: 'code' | 'card'): boolean =>
@@ -110,7 +120,9 @@ function groupsOf(memory: Memory, wanted: Slots): number[][] {
   const wrong = numbers.filter((slot) => !isSettled(memory.slots[slot], wanted[slot], new Set()));
   const codes = new Map<string, number>();
   const cards = new Map<string, number>();
-  for (const [slot, { code, card }] of Object.entries(memory.slots)) {
+  const fingers = new Map<string, number>();
+  for (const [slot, { code, card, fingers: laid = [] }] of Object.entries(memory.slots)) {
+    for (const finger of laid) fingers.set(finger, Number(slot));
     if (code !== null) codes.set(code, Number(slot));
     if (card) cards.set(`${card.facility}-${card.number}`, Number(slot));
   }
@@ -125,7 +137,8 @@ function groupsOf(memory: Memory, wanted: Slots): number[][] {
     parent.set(root(slot), root(other));
   };
   for (const slot of wrong) {
-    const { code = null, card = null } = wanted[slot] ?? {};
+    const { code = null, card = null, fingers: laid = [] } = wanted[slot] ?? {};
+    for (const finger of laid) join(slot, fingers.get(finger));
     if (code !== null) join(slot, codes.get(code));
     if (card) join(slot, cards.get(`${card.facility}-${card.number}`));
   }
@@ -154,6 +167,9 @@ function optionsAt(
   const held = memory.slots[slot];
   const { code = null, card = null } = wanted[slot] ?? {};
   const found: (Change | null)[] = [];
+  const shall = wanted[slot];
+  if (!held && shall) found.push(newUser(language, slot, shall));
+  if (held && shall) found.push(...personChanges(language, slot, held, shall));
   if (code !== null && held?.code !== code) found.push(setCode(language, slot, code));
   if (card && !sameCard(held?.card ?? null, card)) found.push(setCard(language, slot, card));
   if (card && seriesOf(language)) {
@@ -243,13 +259,17 @@ function oneByOne(
     const moved = open().some((slot) => {
       const held = keyed.memory.slots[slot];
       const { code = null, card = null } = wanted[slot] ?? {};
+      const shall = wanted[slot];
+      if (!held && shall && key(newUser(language, slot, shall))) return true;
+      if (held && shall && personChanges(language, slot, held, shall).some((one) => key(one))) return true;
       if (code !== null && held?.code !== code && key(setCode(language, slot, code))) return true;
       if (card && !sameCard(held?.card ?? null, card) && key(setCard(language, slot, card))) return true;
-      const over =
+      const more =
         held &&
-        (((held.code !== null || mayBe(held, 'code')) && code === null) ||
+        (over(held, shall) ||
+          ((held.code !== null || mayBe(held, 'code')) && code === null) ||
           ((held.card || mayBe(held, 'card')) && !card));
-      return over === true && !aside.has(slot) && !!aside.add(slot) && empty(slot);
+      return more === true && !aside.has(slot) && !!aside.add(slot) && empty(slot);
     });
     if (moved) continue;
     const next = open().find((slot) => keyed.memory.slots[slot] && !aside.has(slot));

@@ -1,5 +1,6 @@
 import {
   cardsInUse,
+  fingersOf,
   peopleAt,
   type CardNumber,
   type DeviceId,
@@ -9,7 +10,16 @@ import {
   type SlotContent,
 } from '../plan/index';
 import { codeProblem, type CodeProblem } from './codeRules';
-import { takesCards, takesCodes, type KeypadLanguage } from './language';
+import {
+  can,
+  entersByNumber,
+  takesCards,
+  takesCodes,
+  takesFingers,
+  takesRoles,
+  type KeypadLanguage,
+} from './language';
+import { plainName } from './letters';
 
 /** What a keypad is to hold. A list has no slots of its own: its entries are numbered as they come. */
 export interface Target {
@@ -56,18 +66,20 @@ export function targetOf(
     const wants = takesCodes(language) ? person.code : '';
     const inUse = cardsInUse(person);
     const cards = takesCards(language) ? inUse : [];
-    if (wants === '' && cards.length === 0) {
+    const fingers = takesFingers(language) ? fingersOf(person) : [];
+    if (wants === '' && cards.length === 0 && fingers.length === 0) {
       if (inUse.length > 0) add('no-cards-here');
       else if (person.code !== '') add('no-codes-here');
       continue;
     }
-    const problem = wants === '' ? null : codeProblem(language, wants, programmingCode, codes);
+    const others = entersByNumber(language) ? [] : codes;
+    const problem = wants === '' ? null : codeProblem(language, wants, programmingCode, others);
     if (problem) add(problem);
     const code = wants === '' || problem ? null : wants;
     if (code) codes.push(code);
     if (language.slots) {
       const { first, last } = language.slots;
-      for (const [at, content] of inSlots(person, keypad, code, cards)) {
+      for (const [at, content] of inSlots(person, keypad, code, cards, whoOf(language, person, fingers))) {
         if (at === null) add('no-slot');
         else if (at < first || at > last) add('slot-out-of-range');
         else if (slots[at]) add('slot-twice');
@@ -82,6 +94,20 @@ export function targetOf(
   return { target: { programmingCode, slots, unlockSeconds }, problems };
 }
 
+/** What stands in a slot for the person beside code and card. */
+function whoOf(
+  language: KeypadLanguage,
+  { name, role }: Person,
+  fingers: readonly string[],
+): Pick<SlotContent, 'fingers' | 'administers' | 'name'> {
+  const letters = can(language, 'new-user') ? plainName(name) : '';
+  return {
+    ...(fingers.length > 0 ? { fingers } : {}),
+    ...(role === 'administrator' && takesRoles(language) ? { administers: true as const } : {}),
+    ...(letters === '' ? {} : { name: letters }),
+  };
+}
+
 const numbersOf = ({ facility, number }: HeldCard): CardNumber => ({ facility, number });
 
 /**
@@ -93,17 +119,23 @@ function inSlots(
   keypad: DeviceId,
   code: string | null,
   cards: readonly HeldCard[],
+  who: Pick<SlotContent, 'fingers' | 'administers' | 'name'>,
 ): [number | null, SlotContent][] {
   const own = person.slots[keypad] ?? null;
   const shared = cards.find((card) => card.slots[keypad] === undefined);
   const apart = cards.filter((card) => card !== shared);
   return [
-    ...(code !== null || shared
-      ? [[own, { code, card: shared ? numbersOf(shared) : null }] satisfies [number | null, SlotContent]]
+    ...(code !== null || shared || who.fingers
+      ? [
+          [own, { code, card: shared ? numbersOf(shared) : null, ...who }] satisfies [
+            number | null,
+            SlotContent,
+          ],
+        ]
       : []),
     ...apart.map((card): [number | null, SlotContent] => [
       card.slots[keypad] ?? null,
-      { code: null, card: numbersOf(card) },
+      { code: null, card: numbersOf(card), ...(who.name === undefined ? {} : { name: who.name }) },
     ]),
   ];
 }

@@ -36,7 +36,7 @@ export { applyEdit, type EditResult } from './applyEdit';
 export { assemble, type Lists, type Misfit } from './assemble';
 export { VERBS } from './verbs';
 export * from './allOf';
-export { cardsInUse, hasSlot, isTheirs, sameCard, wasTheirs } from './holds';
+export { cardsInUse, fingersOf, hasSlot, isTheirs, sameCard, wasTheirs } from './holds';
 export { formatsOf } from './formatsOf';
 export { doorsOf, grantsAt, levelsOf, opensEver, peopleAt } from './opens';
 export * from './scope';

@@ -63,6 +63,7 @@ export const aLeaflet: fc.Arbitrary<Leaflet> = fc
       version: 1,
       name: 'Drawn',
       keys: drawn.named ? NAMED : PHONE,
+      screen: null,
       factoryCode: '86420975'.slice(0, programming),
       timeoutMs: 10_000,
       timeoutLoses: drawn.loses,
@@ -80,7 +81,9 @@ export const aLeaflet: fc.Arbitrary<Leaflet> = fc
       modes: [
         {
           id: 'programming',
+          title: '',
           from: 'door',
+          as: [],
           enter: `${star} ${door} {programming} ${hash}${drawn.twice ? ` {again} ${hash}` : ''}`,
           leave: `${star} ${hash}`,
           commands: [

@@ -219,5 +219,30 @@ export const PROOF_MISTAKES: readonly Row[] = [
       },
     ],
   ],
+  [
+    'menu-open',
+    'a terminal that holds people and no administrator',
+    strikeDoor,
+    () => [become('K1', 'terminal-finger-port'), holds({ 1: '480216' })],
+  ],
+  [
+    'code-of-nobody',
+    'a finger that is nobody’s beside a code that is somebody’s',
+    strikeDoor,
+    () => [
+      become('K1', 'terminal-finger-port'),
+      person('P1', { code: '480216', slots: { 'D01/K1': 1 } }),
+      {
+        kind: 'setMemory',
+        device: 'D01/K1',
+        memory: {
+          device: 'D01/K1',
+          programmingCode: '',
+          slots: { 1: { code: '480216', card: null, fingers: ['?'], administers: true } },
+          times: {},
+        },
+      },
+    ],
+  ],
   ['code-of-nobody', 'a code in a slot that is nobody’s', strikeDoor, () => [holds({ 7: '271828' })]],
 ];

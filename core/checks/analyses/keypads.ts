@@ -1,6 +1,16 @@
 import { isTheirs, opensEver, wasTheirs } from '../../plan/index';
-import { can, factoryMemory, languageOf, freeSlot, targetOf, type KeypadLanguage } from '../../keypads/index';
-import type { Device, Plan } from '../../plan/index';
+import {
+  asksWho,
+  can,
+  factoryMemory,
+  freeSlot,
+  hasProgrammingCode,
+  languageOf,
+  targetOf,
+  type KeypadLanguage,
+  type Memory,
+} from '../../keypads/index';
+import type { Device, Plan, SlotContent } from '../../plan/index';
 import { type Analysis, hit, type Hit } from '../hit';
 
 export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
@@ -18,9 +28,10 @@ export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
   const memory = plan.memories[id] ?? { device: id, ...factoryMemory(language) };
   const at = [{ kind: 'device', id } as const];
   const findings: Hit[] = [];
-  if (memory.programmingCode === language.factoryCode) {
+  if (hasProgrammingCode(language) && memory.programmingCode === language.factoryCode) {
     findings.push(hit('factory-code', at, { tag: keypad.device.tag }));
   }
+  if (isOpen(language, memory)) findings.push(hit('menu-open', at, { tag: keypad.device.tag }));
   const { problems } = targetOf(plan, id, language, memory.programmingCode, 5);
   findings.push(...strangers(plan, keypad.device, language));
   const unknown = Object.entries(memory.slots).flatMap(([slot, held]) => (held.unknown ? [slot] : []));
@@ -57,11 +68,27 @@ export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
   return findings;
 };
 
+/** Whether whoever finds the key gets into its menu: it asks nobody who they are, as far as is known. */
+const isOpen = ({ modes }: KeypadLanguage, memory: Memory): boolean =>
+  modes.some((mode) => mode.as.length > 0 && !asksWho(mode, memory)) &&
+  memory.rest === undefined &&
+  Object.values(memory.slots).every(({ unknown }) => unknown !== 'all');
+
+/** Code, card and each finger by itself: a slot may hold one person's code and another's finger. */
+const openersOf = ({ code, card, fingers = [], unknown }: SlotContent): SlotContent[] =>
+  unknown === 'all'
+    ? []
+    : [
+        ...(code === null ? [] : [{ code, card: null }]),
+        ...(card ? [{ code: null, card }] : []),
+        ...fingers.map((finger) => ({ code: null, card: null, fingers: [finger] })),
+      ];
+
 /** What a keypad is recorded to hold, and nobody on its list has: a leaver’s code and card still open, and so does whatever was there before. */
 function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLanguage): Hit[] {
   // Of a slot that is in use by nobody knows what it is said so, and not that it is a stranger's.
-  const held = Object.entries(plan.memories[id]?.slots ?? {}).filter(
-    ([, { code, card }]) => code !== null || card !== null,
+  const held = Object.entries(plan.memories[id]?.slots ?? {}).flatMap(([slot, content]) =>
+    openersOf(content).map((opener) => [slot, opener] as const),
   );
   if (held.length === 0) return [];
   const people = Object.values(plan.people);
@@ -75,7 +102,8 @@ function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLangua
   const at = [{ kind: 'device', id } as const];
   const names = leavers.map(({ name }) => name).sort();
   // Where nothing is cleared, what stands there may be buried under a code that nobody gets.
-  const told = can(language, 'clear-slot', 'delete-code', 'clear-all') ? unknown : [];
+  const clears = can(language, 'clear-slot', 'delete-code', 'clear-all');
+  const told = clears ? [...new Set(unknown.map(([slot]) => slot))] : [];
   return [
     ...(names.length > 0
       ? [hit('leaver-opens', at, { tag, names: names.join(', '), count: names.length })]
@@ -96,7 +124,7 @@ function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLangua
           hit('code-of-nobody', at, {
             tag,
             count: told.length,
-            slots: language.slots ? told.map(([slot]) => slot).join(', ') : '',
+            slots: language.slots ? told.join(', ') : '',
           }),
         ]
       : []),

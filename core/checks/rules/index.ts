@@ -16,6 +16,7 @@ import { fireDoorUnlatched } from './fire-door-unlatched';
 import { operatorUnminded } from './operator-unminded';
 import { cardUnseen } from './card-unseen';
 import { codeWeak } from './code-weak';
+import { menuOpen } from './menu-open';
 import { nobodyAdministers } from './nobody-administers';
 import { allAdminister } from './all-administer';
 import { keypadUnknown } from './keypad-unknown';
@@ -237,6 +238,7 @@ export const RULES = [
   leaverOpens,
   lostCardOpens,
   allAdminister,
+  menuOpen,
   nobodyAdministers,
   cardUnseen,
   codeWeak,

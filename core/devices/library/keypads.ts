@@ -203,6 +203,7 @@ export const keypads: readonly DeviceType[] = [
       contactInputs: [{ input: 'SEN', common: 'G' }],
     },
     symbol: 'finger',
+    language: 'screen-fingers',
     capacity: { users: 3000, cards: 3000 },
     interfaces: ['dry-input', 'ethernet'],
   },

@@ -218,6 +218,7 @@ export const terminals: readonly DeviceType[] = [
     description:
       'Decides by finger, card or code; a card reader on its data lines opens the same door from inside.',
     symbol: 'finger',
+    language: 'screen-fingers',
     capacity: { users: 3000, cards: 3000 },
     amps: 0.3,
     terminals: port.terminals,
@@ -232,6 +233,7 @@ export const terminals: readonly DeviceType[] = [
     description:
       'A screen inside and a reader outside on a serial line. A dry output works a siren on what its menu says.',
     symbol: 'keypad',
+    language: 'screen-names',
     capacity: { users: 5000, cards: 10_000 },
     amps: 0.35,
     terminals: [...each(optional('TX', 'RX'), { carries: 'bus' as const }), ...optional('SIR-A', 'SIR-B')],

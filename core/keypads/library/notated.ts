@@ -5,15 +5,21 @@ type NotatedCommand = readonly [does: Deed, strokes: string, more?: Omit<Command
 
 interface NotatedMode {
   readonly id: string;
+  readonly title?: string;
   readonly from?: string;
-  readonly enter: string;
-  readonly leave: string;
+  readonly enter?: string;
+  readonly as?: readonly string[];
+  readonly leave?: string;
   readonly commands: readonly NotatedCommand[];
 }
 
 /** A language as its leaflet reads: everything that is keyed is written in the notation. */
-export interface NotatedLanguage extends Omit<KeypadLanguage, 'entry' | 'modes' | 'replies' | 'keys'> {
+export interface NotatedLanguage extends Omit<
+  KeypadLanguage,
+  'entry' | 'modes' | 'replies' | 'keys' | 'screen'
+> {
   readonly keys?: KeypadLanguage['keys'];
+  readonly screen?: KeypadLanguage['screen'];
   readonly entry: string;
   readonly modes: readonly NotatedMode[];
   readonly replies?: Partial<KeypadLanguage['replies']>;
@@ -43,12 +49,13 @@ const REPLIES: KeypadLanguage['replies'] = {
 /** The language that a notated one describes. Throws where its notation cannot be read. */
 export function notated({
   keys = PHONE_KEYS,
+  screen = null,
   entry,
   modes,
   replies,
   ...rest
 }: NotatedLanguage): KeypadLanguage {
-  const shape: Shape = { ...rest, keys };
+  const shape: Shape = { ...rest, keys, screen };
   const read = (text: string): readonly Token[] => {
     const found = readNotation(text, shape);
     if (!found.ok) throw new Error(`${rest.id}: "${found.word}" in "${text}": ${found.problem}`);
@@ -57,14 +64,23 @@ export function notated({
   return {
     ...rest,
     keys,
+    screen,
     entry: read(entry),
-    modes: modes.map(({ id, from = 'door', enter, leave, commands }): Mode => ({
-      id,
-      from,
-      enter: read(enter),
-      leave: read(leave),
-      commands: commands.map(([does, strokes, more]): Command => ({ does, strokes: read(strokes), ...more })),
-    })),
+    modes: modes.map(
+      ({ id, title = '', from = 'door', enter = '', as = [], leave = '', commands }): Mode => ({
+        id,
+        title,
+        from,
+        enter: read(enter),
+        as: as.map(read),
+        leave: read(leave),
+        commands: commands.map(([does, strokes, more]): Command => ({
+          does,
+          strokes: read(strokes),
+          ...more,
+        })),
+      }),
+    ),
     replies: { ...REPLIES, ...replies },
   };
 }

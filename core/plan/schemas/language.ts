@@ -24,6 +24,8 @@ const reply = z.strictObject({ beeps: whole(0, 9), long: z.boolean(), light: z.e
 
 const command = z.strictObject({
   does: z.enum(DEEDS),
+  /** What a screen calls it. */
+  title: line(40, 1).optional(),
   strokes,
   /** Which time it sets. */
   time: z.enum(KEPT_TIMES).optional(),
@@ -36,22 +38,28 @@ const command = z.strictObject({
 
 const mode = z.strictObject({
   id: word(40),
+  title: line(40).default(''),
   from: word(40).default(AT_DOOR),
-  enter: strokes,
-  leave: strokes,
+  /** Empty where it is chosen on a screen. */
+  enter: strokes.default(''),
+  /** Ways for an administrator to show who they are, once there is one. */
+  as: z.array(strokes).max(6).default([]),
+  leave: strokes.default(''),
   commands: z.array(command).max(60),
 });
+
+const key = line(8, 1);
+const screen = z.strictObject({ up: key, down: key, ok: key, back: key, rows: whole(1, 20) });
 
 const shape = z.strictObject({
   id: innerId(),
   version: whole(1, 1_000_000).default(1),
   name: line(120, 1),
   /** Rows of keys as they stand on the keypad. */
-  keys: z
-    .array(z.array(line(8, 1)).min(1).max(8))
-    .min(1)
-    .max(12),
-  factoryCode: digits,
+  keys: z.array(z.array(key).min(1).max(8)).min(1).max(12),
+  screen: screen.nullable().default(null),
+  /** Empty where no code lets anybody into programming. */
+  factoryCode: z.string().regex(/^\d{0,12}$/, 'must be up to 12 digits'),
   timeoutMs: whole(1000, 600_000),
   timeoutLoses: z.enum(['line', 'session']),
   programming: length,
@@ -103,15 +111,16 @@ export const languageSchema = shape.superRefine((leaflet, context) => {
   if (new Set(keys).size < keys.length) say(['keys'], 'name a key twice');
   if (keys.some((key) => /[\s{}]/u.test(key))) say(['keys'], 'must not hold blanks or braces');
   if (
-    leaflet.factoryCode.length < leaflet.programming.least ||
-    leaflet.factoryCode.length > leaflet.programming.most
+    leaflet.modes.some(({ enter }) => enter.includes('{programming')) &&
+    !within(leaflet.factoryCode.length, leaflet.programming)
   )
     say(['factoryCode'], 'is not as long as a programming code');
   for (const { path, text } of notations(leaflet)) {
     const read = readNotation(text, leaflet satisfies Shape);
     if (!read.ok) say(path, `cannot be read at “${read.word}”: ${PROBLEMS[read.problem]}`);
-    else if (read.tokens.length === 0) say(path, 'is empty');
+    else if (read.tokens.length === 0 && !mayBeEmpty(leaflet, path)) say(path, 'is empty');
   }
+  atScreen(leaflet, say);
   const ids = leaflet.modes.map(({ id }) => id);
   leaflet.modes.forEach(({ id, from }, index) => {
     if (id === AT_DOOR || ids.indexOf(id) < index) say(['modes', index, 'id'], 'stands twice');
@@ -122,7 +131,42 @@ export const languageSchema = shape.superRefine((leaflet, context) => {
   });
 });
 
+const within = (count: number, { least, most }: { readonly least: number; readonly most: number }) =>
+  count >= least && count <= most;
+
+/** At a screen the lists below the first are chosen, and all are left by going back. */
+const mayBeEmpty = ({ screen: has, modes }: Leaflet, [part, index, which]: Spot): boolean =>
+  has !== null &&
+  part === 'modes' &&
+  (which === 'leave' || (which === 'enter' && modes[Number(index)]?.from !== AT_DOOR));
+
+/** Whatever stands on a screen has a name, its keys are there, and no list is without a line. */
+function atScreen(leaflet: Leaflet, say: (path: Spot, message: string) => void): void {
+  const { screen: has, keys, modes, slots } = leaflet;
+  modes.forEach(({ commands }, index) =>
+    commands.forEach(({ does }, at) => {
+      if (does === 'new-user' && !slots)
+        say(['modes', index, 'commands', at, 'does'], 'needs numbered slots');
+    }),
+  );
+  if (!has) return;
+  const moves = ['up', 'down', 'ok', 'back'] as const;
+  for (const move of moves)
+    if (!keys.flat().includes(has[move])) say(['screen', move], 'is no key that the keypad has');
+  if (new Set(moves.map((move) => has[move])).size < moves.length) say(['screen'], 'names a key twice');
+  modes.forEach(({ id, title, commands }, index) => {
+    if (title === '') say(['modes', index, 'title'], 'is empty: what does the screen call it');
+    if (commands.length === 0 && !modes.some(({ from }) => from === id))
+      say(['modes', index, 'commands'], 'are none: its list would have no line');
+    commands.forEach((one, at) => {
+      if (one.title === undefined)
+        say(['modes', index, 'commands', at, 'title'], 'is empty: what does the screen call it');
+    });
+  });
+}
+
 const PROBLEMS = {
+  'no-screen': 'only a screen asks for that',
   'unknown-field': 'there is no such field',
   'no-such-key': 'the keypad has no such key',
   'no-length': 'its length is not known: write it behind a colon',
@@ -133,8 +177,9 @@ export const notations = (
   leaflet: Pick<Leaflet, 'entry' | 'modes'>,
 ): { readonly path: Spot; readonly text: string }[] => [
   { path: ['entry'], text: leaflet.entry },
-  ...leaflet.modes.flatMap(({ enter, leave, commands }, index) => [
+  ...leaflet.modes.flatMap(({ enter, as, leave, commands }, index) => [
     { path: ['modes', index, 'enter'], text: enter },
+    ...as.map((text, at) => ({ path: ['modes', index, 'as', at], text })),
     { path: ['modes', index, 'leave'], text: leave },
     ...commands.map((one, at) => ({ path: ['modes', index, 'commands', at, 'strokes'], text: one.strokes })),
   ]),

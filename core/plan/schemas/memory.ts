@@ -1,11 +1,17 @@
 import * as z from 'zod';
-import { between, card, code, date, innerId, whole, word } from '../../fields/index';
+import { between, card, code, date, innerId, line, whole, word } from '../../fields/index';
 import type { Frozen } from './frozen';
 
 /** What one slot of a keypad holds. */
 const slotSchema = z.strictObject({
   code: code.nullable(),
   card: card.nullable(),
+  /** At a terminal: fingers read in, each by the person's id and which of theirs; `?` is a finger of nobody knows whom. */
+  fingers: z.array(line(60, 1)).min(1).max(10).optional(),
+  /** True for whoever is let into its menu. */
+  administers: z.literal(true).optional(),
+  /** The name it shows, in the letters that it has. */
+  name: line(80, 1).optional(),
   /** The output it works, where not the first; and whether that stays as it is until it is given again. */
   output: whole(1, 8).optional(),
   toggle: z.boolean().optional(),

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import {
   beginSheet,
+  factoryMemory,
   isDone,
   seen,
   type KeypadLanguage,
@@ -10,11 +11,22 @@ import {
   type SheetLine,
   type Target,
 } from '#core/keypads/index';
-import { hasSlot, isTheirs, wasTheirs, type Device, type Person } from '#core/plan/index';
-import { refusedWords, replyWords, sheetHint, SHEET_PURPOSES, strokeWords } from '#words/keypad';
+import type { Device, Person } from '#core/plan/index';
+import {
+  purposeWords,
+  refusedWords,
+  replyWords,
+  resetWords,
+  scriptProblemWords,
+  sheetHint,
+  strokeWords,
+} from '#words/keypad';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { isGiven } from './givenKeys';
+import { ScreenView } from './ScreenView';
+import { strokeGroups } from './strokeGroups';
+import { ownersOf, slotWords } from './whose';
 import css from './KeySheetAtDoor.module.css';
 
 interface Props {
@@ -44,6 +56,39 @@ export function KeySheetAtDoor(props: Props) {
     setAsking(false);
     setSheet(seen(language, sheet, what, target, scrapCode));
   };
+  if (isDone(sheet) && sheet.problems.length > 0)
+    return (
+      <section className={css['sheet']} aria-label={`Key sheet for ${keypad.tag}`}>
+        <h2>
+          {sheet.lines.length === 0 ? `${keypad.tag} cannot be keyed` : 'Not all of the list is keyed in'}
+        </h2>
+        {sheet.problems.map((one, index) => (
+          <p key={index} role="status">
+            {scriptProblemWords(one)}
+          </p>
+        ))}
+        {language.resets.map((reset) => (
+          <p key={reset.how}>{resetWords(reset)}</p>
+        ))}
+        <div className={css['moves']}>
+          {language.resets.some(({ wipes }) => wipes === 'all') && (
+            <Button
+              look="main"
+              size="l"
+              onClick={() => setSheet(beginSheet(language, factoryMemory(language), target, scrapCode))}
+            >
+              It has been reset: key everybody in
+            </Button>
+          )}
+          <Button size="l" onClick={() => onKeep(sheet.known)}>
+            Record what is known of it
+          </Button>
+          <Button size="l" look="quiet" onClick={onClose}>
+            Back to the list
+          </Button>
+        </div>
+      </section>
+    );
   if (isDone(sheet) || !line)
     return (
       <section className={css['sheet']} aria-label={`Key sheet for ${keypad.tag}`}>
@@ -72,7 +117,7 @@ export function KeySheetAtDoor(props: Props) {
   return (
     <section className={css['sheet']} aria-label={`Key sheet for ${keypad.tag}`}>
       <header>
-        <h2>{SHEET_PURPOSES[line.purpose]}</h2>
+        <h2>{purposeWords(line)}</h2>
         <p className={css['where']}>
           {[
             `Line ${sheet.at + 1} of ${sheet.lines.length} at ${keypad.tag}`,
@@ -89,18 +134,24 @@ export function KeySheetAtDoor(props: Props) {
       </div>
       <div className={css['card']}>
         <h3>Press</h3>
-        <p className={css['keys']}>
-          {line.strokes.map((stroke, index) => (
-            <kbd key={index} className={cx('figures', isGiven(line, index) && css['given'])}>
-              {strokeWords(stroke)}
-            </kbd>
-          ))}
-        </p>
+        {strokeGroups(line).map(({ label, from, strokes }) => (
+          <p key={from} className={css['keys']}>
+            {label && <span>{label}</span>}
+            {strokes.map((stroke, at) => (
+              <kbd key={at} className={cx('figures', isGiven(line, from + at) && css['given'])}>
+                {strokeWords(stroke)}
+              </kbd>
+            ))}
+          </p>
+        ))}
         <h3>It answers</h3>
         <p className={css['answer']}>
           <i className={cx(css['light'], css[line.shows.light])} aria-hidden />
           {replyWords(line.shows)}
         </p>
+        {language.screen && line.screen && (
+          <ScreenView text={line.screen} rows={language.screen.rows} label="What its screen shows then" />
+        )}
         <p className={css['hint']} role="status">
           {sheetHint(language, sheet)}
         </p>
@@ -146,17 +197,15 @@ const holdsMore = ({ known }: KeySheet, recorded: Memory): boolean =>
   JSON.stringify(known) !== JSON.stringify(recorded);
 
 /** The slot and whose it is. */
-function whose(language: KeypadLanguage, keypad: Device, people: readonly Person[], line: SheetLine): string {
-  const { slot, about } = line;
-  const names = people.filter((person) =>
-    language.slots
-      ? slot !== null && hasSlot(person, keypad.id, slot)
-      : isTheirs(person, { code: about.code === undefined ? null : String(about.code), card: null }) ||
-        about.cards?.some((card) => wasTheirs(person, { code: null, card })),
-  );
-  const number =
-    language.slots && slot !== null ? `slot ${String(slot).padStart(language.slots.digits, '0')}` : '';
-  return [number, line.scrap ? 'a code that nobody gets' : names.map(({ name }) => name).join(', ')]
+const whose = (
+  language: KeypadLanguage,
+  keypad: Device,
+  people: readonly Person[],
+  line: SheetLine,
+): string =>
+  [
+    slotWords(language, line.slot),
+    line.scrap ? 'a code that nobody gets' : ownersOf(language, keypad.id, people, line),
+  ]
     .filter(Boolean)
     .join(', ');
-}

@@ -1,10 +1,17 @@
 import { useEffect, useState } from 'react';
-import { compileScript, factoryMemory, type OpenSheet, type ScriptStep } from '#core/keypads/index';
-import { hasSlot, isTheirs, wasTheirs } from '#core/plan/index';
-import { PURPOSES, replyWords, resetWords, strokeWords } from '#words/keypad';
+import {
+  compileScript,
+  factoryMemory,
+  type OpenSheet,
+  type ScriptStep,
+  type Stroke,
+} from '#core/keypads/index';
+import { answerWords, purposeWords, resetWords, strokeWords } from '#words/keypad';
 import { usePlan } from '../store/context';
 import { isGiven } from './givenKeys';
 import { scrapCode } from './scrapCode';
+import { strokeGroups } from './strokeGroups';
+import { ownersOf, slotWords } from './whose';
 import css from './KeySheetPaper.module.css';
 
 /** Whether a paper is being printed, and with codes or without; null while there is none. */
@@ -42,18 +49,9 @@ function Paper({ sheet: { device, language, recorded, target }, codes }: { sheet
     language,
     recorded ?? factoryMemory(language),
     target,
-    () => scrapCode(target.programmingCode.length),
+    () => scrapCode(target.programmingCode.length || language.code.least),
   );
-  const whose = ({ slot, about }: ScriptStep): string =>
-    Object.values(plan.people)
-      .filter((person) =>
-        language.slots && slot !== null
-          ? hasSlot(person, device.id, slot)
-          : isTheirs(person, { code: about.code === undefined ? null : String(about.code), card: null }) ||
-            about.cards?.some((card) => wasTheirs(person, { code: null, card })),
-      )
-      .map(({ name }) => name)
-      .join(', ');
+  const whose = (step: ScriptStep) => ownersOf(language, device.id, Object.values(plan.people), step);
   return (
     <section>
       <h2>
@@ -72,26 +70,19 @@ function Paper({ sheet: { device, language, recorded, target }, codes }: { sheet
           <li key={index}>
             <i aria-hidden />
             <span>
-              {PURPOSES[step.purpose]}
-              {language.slots && step.slot !== null
-                ? `, slot ${String(step.slot).padStart(language.slots.digits, '0')}`
-                : ''}
+              {purposeWords(step)}
+              {slotWords(language, step.slot) && `, ${slotWords(language, step.slot)}`}
               {step.scrap ? ', a code that nobody gets' : whose(step) && `, ${whose(step)}`}
             </span>
             <code>
-              {step.strokes
-                .map((stroke, at) =>
-                  codes
-                    ? strokeWords(stroke)
-                    : isGiven(step, at)
-                      ? '•'
-                      : 'card' in stroke
-                        ? 'their card'
-                        : strokeWords(stroke),
-                )
-                .join(' ')}
+              {strokeGroups(step).map(({ label, from, strokes }) => (
+                <span key={from}>
+                  {label && `${label}: `}
+                  {strokes.map((stroke, at) => strokeOnPaper(step, stroke, from + at, codes)).join(' ')}
+                </span>
+              ))}
             </code>
-            <small>{replyWords(step.shows)}</small>
+            <small>{answerWords(step)}</small>
           </li>
         ))}
       </ol>
@@ -102,3 +93,13 @@ function Paper({ sheet: { device, language, recorded, target }, codes }: { sheet
     </section>
   );
 }
+
+/** A digit of a code as a dot, unless codes are asked for. */
+const strokeOnPaper = (step: ScriptStep, stroke: Stroke, at: number, codes: boolean): string =>
+  codes
+    ? strokeWords(stroke)
+    : isGiven(step, at)
+      ? '•'
+      : 'card' in stroke || 'finger' in stroke
+        ? `their ${strokeWords(stroke)}`
+        : strokeWords(stroke);

@@ -1,11 +1,20 @@
 import { useEffect, useState } from 'react';
 import CreditCard from 'lucide-react/icons/credit-card';
-import { AT_DOOR, takesCards, type KeypadLanguage, type Master } from '#core/keypads/index';
+import Fingerprint from 'lucide-react/icons/fingerprint-pattern';
+import {
+  AT_DOOR,
+  screenOf,
+  takesCards,
+  takesFingers,
+  type KeypadLanguage,
+  type Master,
+} from '#core/keypads/index';
 import type { CardNumber } from '#core/plan/index';
 import { replyWords, REPLY_NAMES } from '#words/keypad';
 import { Button } from '../../ui/Button';
 import { Menu } from '../../ui/Menu';
 import { cx } from '../../ui/cx';
+import { ScreenView } from './ScreenView';
 import type { LiveKeypad } from './useKeypad';
 import css from './KeypadPanel.module.css';
 
@@ -13,9 +22,11 @@ interface Props {
   readonly language: KeypadLanguage;
   readonly live: LiveKeypad;
   readonly cards: readonly { readonly name: string; readonly card: CardNumber }[];
+  readonly fingers: readonly { readonly name: string; readonly finger: string }[];
   onKey(key: string): void;
   onCard(card: CardNumber): void;
   onMaster(master: Master): void;
+  onFinger(finger: string): void;
 }
 
 const MASTERS: readonly { readonly master: Master; readonly label: string }[] = [
@@ -24,11 +35,15 @@ const MASTERS: readonly { readonly master: Master; readonly label: string }[] = 
 ];
 
 /** The on-screen keypad. It says that it is simulated. */
-export function KeypadPanel({ language, live, cards, onKey, onCard, onMaster }: Props) {
+export function KeypadPanel(props: Props) {
+  const { language, live, cards, fingers, onKey, onCard, onMaster, onFinger } = props;
   const { keypad, reply, shows: answer } = live;
   const seconds = useSecondsLeft(language, live);
   const programs = keypad.mode !== AT_DOOR;
   const light = answer?.light ?? (programs ? 'amber' : 'off');
+  const { screen } = language;
+  const text = screenOf(language, keypad);
+  const columns = Math.max(...language.keys.map((row) => row.length));
   const masters = MASTERS.filter(({ master }) =>
     language.modes.some(({ enter }) => enter.some((token) => 'master' in token && token.master === master)),
   );
@@ -37,11 +52,11 @@ export function KeypadPanel({ language, live, cards, onKey, onCard, onMaster }: 
       <div
         className={css['face']}
         onKeyDown={(event) => {
-          if (language.keys.flat().includes(event.key)) {
-            event.preventDefault();
-            event.stopPropagation();
-            onKey(event.key);
-          }
+          const key = keyFor(language, event.key, event.target);
+          if (key === null) return;
+          event.preventDefault();
+          event.stopPropagation();
+          onKey(key);
         }}
       >
         <div className={css['top']}>
@@ -52,12 +67,32 @@ export function KeypadPanel({ language, live, cards, onKey, onCard, onMaster }: 
             {'•'.repeat(Math.min(14, keypad.strokes.length))}
           </span>
         </div>
-        <div className={css['keys']}>
-          {language.keys.flat().map((key) => (
-            <button key={key} type="button" onClick={() => onKey(key)}>
-              {key}
-            </button>
-          ))}
+        {screen && text && (
+          <ScreenView
+            text={text}
+            rows={screen.rows}
+            label="Screen of the simulated terminal"
+            said={reply === 'refused' || reply === 'opened' ? REPLY_NAMES[reply] : ''}
+          />
+        )}
+        <div className={css['keys']} style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
+          {language.keys.flatMap((row) =>
+            row.map((key, index) => (
+              <button
+                key={key}
+                type="button"
+                className={cx(key.length > 1 && css['word'])}
+                style={{
+                  ...(index === 0 ? { gridColumnStart: 1 } : {}),
+                  // The last of a short row is as wide as what is left of it.
+                  ...(index === row.length - 1 && row.length < columns ? { gridColumnEnd: -1 } : {}),
+                }}
+                onClick={() => onKey(key)}
+              >
+                {key}
+              </button>
+            )),
+          )}
         </div>
         {takesCards(language) && (
           <Menu
@@ -87,6 +122,24 @@ export function KeypadPanel({ language, live, cards, onKey, onCard, onMaster }: 
             ]}
           />
         )}
+        {takesFingers(language) && (
+          <Menu
+            label="Fingers"
+            trigger={
+              <Button size="s" look="frame" icon={<Fingerprint aria-hidden />}>
+                Lay a finger on it
+              </Button>
+            }
+            items={[
+              ...fingers.map(({ name, finger }) => ({
+                id: finger,
+                label: name,
+                onSelect: () => onFinger(finger),
+              })),
+              { id: 'unknown', label: 'A finger of nobody on the list', onSelect: () => onFinger('?') },
+            ]}
+          />
+        )}
       </div>
       <p className={css['answer']} role="status">
         {reply && answer
@@ -94,6 +147,21 @@ export function KeypadPanel({ language, live, cards, onKey, onCard, onMaster }: 
           : `Simulated keypad: press its keys, or type while it has the focus. After ${language.timeoutMs / 1000} s of silence it drops out.`}
       </p>
     </section>
+  );
+}
+
+/** The key of the keypad that a key of the keyboard stands for; null where it is none. Enter and arrows move a mark, if there is one. */
+function keyFor({ keys, screen }: KeypadLanguage, pressed: string, at: EventTarget): string | null {
+  if (keys.flat().includes(pressed)) return pressed;
+  if (!screen || (pressed === 'Enter' && at instanceof HTMLButtonElement)) return null;
+  const { up, down, ok, back } = screen;
+  return (
+    new Map([
+      ['ArrowUp', up],
+      ['ArrowDown', down],
+      ['Enter', ok],
+      ['Backspace', back],
+    ]).get(pressed) ?? null
   );
 }
 

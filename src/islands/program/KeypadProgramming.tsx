@@ -8,13 +8,14 @@ import {
   compileScript,
   dated,
   factoryMemory,
+  hasProgrammingCode,
   peopleOf,
   targetOf,
   type KeypadLanguage,
   type Memory,
   type Stroke,
 } from '#core/keypads/index';
-import { cardsInUse, type CardNumber, type Device, type Door } from '#core/plan/index';
+import { cardsInUse, fingersOf, type CardNumber, type Device, type Door } from '#core/plan/index';
 import { doorTimes } from '#core/door/index';
 import { codeProblemWords } from '#words/findings/index';
 import { resetWords } from '#words/keypad';
@@ -69,7 +70,7 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
   };
   const scraps = useRef(new Map<number, string>());
   const scrap = (slot: number) => {
-    const known = scraps.current.get(slot) ?? scrapCode(programming.length);
+    const known = scraps.current.get(slot) ?? scrapCode(programming.length || language.code.least);
     scraps.current.set(slot, known);
     return known;
   };
@@ -88,7 +89,9 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
   if (!playing) held.current = fresh;
   const { steps } = held.current;
   const { least, most } = language.programming;
-  const codeFits = /^\d+$/.test(programming) && programming.length >= least && programming.length <= most;
+  const byCode = hasProgrammingCode(language);
+  const codeFits =
+    !byCode || (/^\d+$/.test(programming) && programming.length >= least && programming.length <= most);
 
   const tell = (strokeResult: ReturnType<typeof live.strike>) => {
     if (strokeResult.reply === 'opened') bench.act({ kind: 'credential', valid: true, device: keypad.id });
@@ -146,6 +149,12 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
       />
     );
   const cards = people.flatMap((person) => cardsInUse(person).map((card) => ({ name: person.name, card })));
+  const fingers = people.flatMap((person) =>
+    fingersOf(person).map((finger, index) => ({
+      name: person.fingers > 1 ? `${person.name}, finger ${index + 1}` : person.name,
+      finger,
+    })),
+  );
   const ahead = compareMemory(language, memory, { ...target, slots: recorded.slots }).some(
     ({ state }) => state !== 'same' && state !== 'unknown',
   );
@@ -219,21 +228,23 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
             </>
           }
         >
-          <TextField
-            label="Programming code it is to have"
-            inputMode="numeric"
-            className={css['code']}
-            type={shown ? 'text' : 'password'}
-            autoComplete="off"
-            value={programming}
-            onChange={(event) => setProgramming(event.target.value)}
-            error={codeFits ? null : least === most ? `${least} digits.` : `${least} to ${most} digits.`}
-            hint={
-              programming === language.factoryCode
-                ? 'This is the factory code: change it first, and keep it out of everyone else’s hands.'
-                : undefined
-            }
-          />
+          {byCode && (
+            <TextField
+              label="Programming code it is to have"
+              inputMode="numeric"
+              className={css['code']}
+              type={shown ? 'text' : 'password'}
+              autoComplete="off"
+              value={programming}
+              onChange={(event) => setProgramming(event.target.value)}
+              error={codeFits ? null : least === most ? `${least} digits.` : `${least} to ${most} digits.`}
+              hint={
+                programming === language.factoryCode
+                  ? 'This is the factory code: change it first, and keep it out of everyone else’s hands.'
+                  : undefined
+              }
+            />
+          )}
           {problems.map((one, index) => (
             <p key={index} className={css['problem']}>
               {one.person}: {codeProblemWords(one.problem).toLowerCase()}.
@@ -265,6 +276,8 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
           onKey={(key) => strike({ key })}
           onCard={(card: CardNumber) => strike({ card })}
           onMaster={(master) => strike({ master })}
+          fingers={fingers}
+          onFinger={(finger) => strike({ finger })}
         />
       </div>
       {paper.codes !== null && (

@@ -1,4 +1,4 @@
-import { toLeaflet, type KeypadLanguage } from '#core/keypads/index';
+import { hasProgrammingCode, toLeaflet, type KeypadLanguage } from '#core/keypads/index';
 import type { Device } from '#core/plan/index';
 import { DEED_WORDS, RULE_WORDS, TIME_WORDS } from '#words/language';
 import { replyWords, REPLY_NAMES, resetWords } from '#words/keypad';
@@ -15,7 +15,22 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
   const { slots, capacity, lockout } = language;
   const facts: readonly (readonly [string, string])[] = [
     ['Codes', `${lengthText(language.code)} digits`],
-    ['Programming code', `${lengthText(language.programming)} digits, ${language.factoryCode} when new`],
+    ...(hasProgrammingCode(language)
+      ? [
+          [
+            'Programming code',
+            `${lengthText(language.programming)} digits, ${language.factoryCode} when new`,
+          ] as const,
+        ]
+      : []),
+    ...(language.screen
+      ? [
+          [
+            'Its menu',
+            'is open to anybody until somebody administers, and to administrators from then on',
+          ] as const,
+        ]
+      : []),
     [
       'Holds',
       slots
@@ -67,15 +82,21 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
           </tr>
           {leaflet.modes.flatMap((mode, index) => [
             <tr key={`${mode.id} in`}>
-              <th scope="row">Into {mode.id}</th>
-              <td className={table['figures']}>{mode.enter}</td>
+              <th scope="row">
+                {language.screen ? `Into “${pathOf(language, mode.id)}”` : `Into ${mode.id}`}
+              </th>
+              <td className={table['figures']}>
+                {[mode.enter || 'chosen', ...mode.as.map((way) => `as an administrator ${way}`)].join('; ')}
+              </td>
               <td>{replyWords(language.replies.programming)}</td>
             </tr>,
             ...mode.commands.map((command, at) => (
               <tr key={`${mode.id} ${at}`}>
                 <th scope="row">
                   {[
-                    DEED_WORDS[command.does],
+                    command.title
+                      ? `“${command.title}”: ${DEED_WORDS[command.does]}`
+                      : DEED_WORDS[command.does],
                     command.does === 'set-time' ? (TIME_WORDS[command.time ?? 'unlock'] ?? command.time) : '',
                     command.output ? `output ${command.output}` : '',
                     command.toggle ? 'stays until it is given again' : '',
@@ -87,11 +108,15 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
                 <td>{replyWords(language.modes[index]?.commands[at]?.answer ?? language.replies.stored)}</td>
               </tr>
             )),
-            <tr key={`${mode.id} out`}>
-              <th scope="row">Out of {mode.id}</th>
-              <td className={table['figures']}>{mode.leave}</td>
-              <td>{replyWords(language.replies.left)}</td>
-            </tr>,
+            ...(language.screen
+              ? []
+              : [
+                  <tr key={`${mode.id} out`}>
+                    <th scope="row">Out of {mode.id}</th>
+                    <td className={table['figures']}>{mode.leave}</td>
+                    <td>{replyWords(language.replies.left)}</td>
+                  </tr>,
+                ]),
           ])}
         </tbody>
       </table>
@@ -108,4 +133,12 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
       ))}
     </section>
   );
+}
+
+/** A list of a menu with those above it: `Menu, People, Edit person`. */
+function pathOf(language: KeypadLanguage, id: string): string {
+  const mode = language.modes.find((one) => one.id === id);
+  if (!mode) return '';
+  const above = pathOf(language, mode.from);
+  return above === '' ? mode.title : `${above}, ${mode.title}`;
 }

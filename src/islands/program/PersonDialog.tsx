@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { languageOf, freeSlot, takesCards } from '#core/keypads/index';
+import { languageOf, freeSlot, takesCards, takesFingers } from '#core/keypads/index';
 import {
   blankPerson,
   opensEver,
@@ -22,6 +22,7 @@ interface Form {
   name: string;
   role: Person['role'];
   slot: string;
+  fingers: string;
 }
 
 interface Props {
@@ -44,6 +45,7 @@ export function PersonDialog({ person, door, keypad, onClose }: Props) {
     defaultValues: {
       name: person?.name ?? '',
       role: person?.role ?? 'user',
+      fingers: String(person?.fingers ?? 0),
       slot: suggested === null || suggested === undefined ? '' : String(suggested),
     },
   });
@@ -75,6 +77,7 @@ export function PersonDialog({ person, door, keypad, onClose }: Props) {
       ...draft,
       name: form.name.trim(),
       role: form.role,
+      fingers: Number(form.fingers),
       cards,
       slots: keypad && form.slot !== '' ? { ...rest, [keypad.id]: Number(form.slot) } : rest,
     };
@@ -115,6 +118,17 @@ export function PersonDialog({ person, door, keypad, onClose }: Props) {
             inputMode="numeric"
             error={errors.slot?.message}
             {...register('slot', { validate: checkSlot })}
+          />
+        )}
+        {language && takesFingers(language) && (
+          <TextField
+            label="Fingers to read in"
+            inputMode="numeric"
+            hint={`They are read at ${keypad?.tag}, each by itself.`}
+            error={errors.fingers?.message}
+            {...register('fingers', {
+              validate: (text) => (/^\d{1,2}$/.test(text) && Number(text) <= 10) || 'A number from 0 to 10.',
+            })}
           />
         )}
         <CardsField

@@ -1,8 +1,11 @@
 import type { KeypadLanguage, ScriptStep } from '#core/keypads/index';
-import { hasSlot, isTheirs, wasTheirs, type Person } from '#core/plan/index';
-import { PURPOSES, replyWords, strokeWords } from '#words/keypad';
+import type { Person } from '#core/plan/index';
+import { purposeWords, replyWords, strokeWords } from '#words/keypad';
+import { screenSays } from '#words/screen';
 import { cx } from '../../ui/cx';
 import { isGiven } from './givenKeys';
+import { strokeGroups } from './strokeGroups';
+import { ownersOf, slotWords } from './whose';
 import css from './ScriptView.module.css';
 
 interface Props {
@@ -17,24 +20,11 @@ interface Props {
 }
 
 /** The keys to press, a line each, with what the keypad should answer. */
-export function ScriptView({ language, steps, people, keypad, codes, at }: Props) {
-  /** Whose slot it is; in a list, whose code or cards. */
-  const owner = ({ slot, about }: ScriptStep): string =>
-    people
-      .filter((person) =>
-        language.slots && slot !== null
-          ? hasSlot(person, keypad, slot)
-          : isTheirs(person, { code: about.code === undefined ? null : String(about.code), card: null }) ||
-            about.cards?.some((card) => wasTheirs(person, { code: null, card })),
-      )
-      .map(({ name }) => name)
-      .join(', ');
+export function ScriptView({ language, steps, people, keypad, codes, at: now }: Props) {
   const detail = (step: ScriptStep): string =>
     [
-      language.slots && step.slot !== null
-        ? `slot ${String(step.slot).padStart(language.slots.digits, '0')}`
-        : '',
-      step.scrap ? 'overwritten with a code nobody gets' : owner(step),
+      slotWords(language, step.slot),
+      step.scrap ? 'overwritten with a code nobody gets' : ownersOf(language, keypad, people, step),
     ]
       .filter(Boolean)
       .join(', ');
@@ -43,32 +33,43 @@ export function ScriptView({ language, steps, people, keypad, codes, at }: Props
       {steps.map((step, index) => (
         <li
           key={index}
-          className={at?.step === index ? css['now'] : at && index < at.step ? css['done'] : undefined}
+          className={now?.step === index ? css['now'] : now && index < now.step ? css['done'] : undefined}
         >
           <span className={css['number']} aria-hidden>
-            {at && index < at.step ? '✓' : index + 1}
+            {now && index < now.step ? '✓' : index + 1}
           </span>
           <span className={css['what']}>
-            {PURPOSES[step.purpose]}
+            {purposeWords(step)}
             {detail(step) && <small>{detail(step)}</small>}
           </span>
           <span className={css['keys']}>
-            {step.strokes.map((stroke, k) => (
-              <kbd
-                key={k}
-                className={cx(
-                  isGiven(step, k) && css['given'],
-                  at?.step === index && at.stroke === k && css['next'],
-                )}
-              >
-                {!codes && isGiven(step, k) ? '•' : strokeWords(stroke)}
-              </kbd>
+            {strokeGroups(step).map(({ label, from, strokes }) => (
+              <span key={from}>
+                {label && <small>{label}</small>}
+                {strokes.map((stroke, at) => {
+                  const k = from + at;
+                  return (
+                    <kbd
+                      key={k}
+                      className={cx(
+                        isGiven(step, k) && css['given'],
+                        now?.step === index && now.stroke === k && css['next'],
+                      )}
+                    >
+                      {!codes && isGiven(step, k) ? '•' : strokeWords(stroke)}
+                    </kbd>
+                  );
+                })}
+              </span>
             ))}
           </span>
           <span className={css['reply']}>
             <i className={css[step.shows.light]} aria-hidden />
             {replyWords(step.shows)}
           </span>
+          {step.screen && step.screen.on !== 'door' && (
+            <span className={css['screen']}>Its screen: {screenSays(step.screen)}</span>
+          )}
         </li>
       ))}
     </ol>

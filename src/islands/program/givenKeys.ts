@@ -2,7 +2,8 @@ import type { SheetLine } from '#core/keypads/index';
 
 /** A digit that is filled in, and not a key of the leaflet: wherever the code stands in the line, the second time too. */
 export function isGiven({ strokes, about }: Pick<SheetLine, 'strokes' | 'about'>, index: number): boolean {
-  const text = strokes.map((one) => ('key' in one ? one.key : ' ')).join('');
+  // One character a stroke: a key may be called by a word.
+  const text = strokes.map((one) => ('key' in one && one.key.length === 1 ? one.key : ' ')).join('');
   return [about.code, about.programming].some((given) => {
     const code = given === undefined ? '' : String(given);
     if (code === '') return false;

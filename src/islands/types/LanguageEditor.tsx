@@ -80,6 +80,21 @@ export function LanguageEditor({ draft, onChange, onSave, onClose }: Props) {
               error={at('keys')}
               onRead={(keys) => set({ keys })}
             />
+            <Typed
+              label="Screen: up, down, choose, back, lines"
+              hint="Empty: it has none."
+              value={texts.screenText(draft.screen)}
+              read={(text) => {
+                const screen = texts.screenOf(text);
+                return screen === undefined ? null : { screen };
+              }}
+              error={
+                at('screen') ??
+                ['up', 'down', 'ok', 'back'].map((key) => at(`screen.${key}`)).find(Boolean) ??
+                null
+              }
+              onRead={({ screen }) => set({ screen })}
+            />
             <TextField
               label="Factory code"
               value={draft.factoryCode}
@@ -177,7 +192,8 @@ export function LanguageEditor({ draft, onChange, onSave, onClose }: Props) {
           <h3>What is keyed</h3>
           <p className={css['hint']}>
             Keys as they are, in braces what is filled in: {'{code:4-6}'} gives a length, {'{code:06}'} fills
-            up with zeros.
+            up with zeros, {'{card?}'} may be passed over. At a screen a state is a list of its menu: what is
+            chosen in it is not keyed, only what is filled in then.
           </p>
           <StrokesBar>
             <div className={css['line']}>
@@ -193,6 +209,7 @@ export function LanguageEditor({ draft, onChange, onSave, onClose }: Props) {
               <ModeRows
                 key={index}
                 mode={mode}
+                onScreen={draft.screen !== null}
                 from={[AT_DOOR, ...draft.modes.slice(0, index).map(({ id }) => id)]}
                 problem={(path) => at(`modes.${index}.${path}`)}
                 onChange={(patch) => setMode(index, patch)}
@@ -211,6 +228,8 @@ export function LanguageEditor({ draft, onChange, onSave, onClose }: Props) {
                     ...draft.modes,
                     {
                       id: `state ${draft.modes.length + 1}`,
+                      title: '',
+                      as: [],
                       from: draft.modes[0]?.id ?? AT_DOOR,
                       enter: '',
                       leave: '',
@@ -229,7 +248,8 @@ export function LanguageEditor({ draft, onChange, onSave, onClose }: Props) {
           <h3>Examples of the leaflet</h3>
           <p className={css['hint']}>
             Keyed one after the other into a keypad as it comes from the factory: they stay with the language
-            and are tried whenever it changes. {'{card:12}'} is a card with that number.
+            and are tried whenever it changes. {'{card:12}'} is a card with that number, {'{finger:1}'} a
+            finger.
           </p>
           {draft.examples.map((example, index) => (
             <ExampleRow
@@ -366,6 +386,8 @@ export function LanguageEditor({ draft, onChange, onSave, onClose }: Props) {
 
 /** Issues that stand at their field; the others are listed. */
 const isShown = (path: string): boolean =>
-  /^(name|keys|factoryCode|programming|code|slots|reserved|entry)$/.test(path) ||
-  /^modes\.\d+\.(enter|leave|id|commands\.\d+\.strokes)$/.test(path) ||
+  /^(name|keys|screen|screen\.(up|down|ok|back)|factoryCode|programming|code|slots|reserved|entry)$/.test(
+    path,
+  ) ||
+  /^modes\.\d+\.(enter|leave|id|title|as\.\d+|commands|commands\.\d+\.(strokes|title))$/.test(path) ||
   /^examples\.\d+\.strokes$/.test(path);

@@ -77,12 +77,15 @@ export function NumberField({
 
 export function ModeRows({
   mode,
+  onScreen,
   from,
   problem,
   onChange,
   onRemove,
 }: {
   mode: Mode;
+  /** Whether it is a list of a menu, and what is in it has a name there. */
+  onScreen: boolean;
   from: readonly string[];
   problem(path: string): string | null;
   onChange(patch: Partial<Mode>): void;
@@ -90,6 +93,7 @@ export function ModeRows({
 }) {
   const setCommand = (at: number, patch: Partial<Command>) =>
     onChange({ commands: mode.commands.map((one, index) => (index === at ? { ...one, ...patch } : one)) });
+  const isChosen = onScreen && mode.from !== AT_DOOR;
   return (
     <div className={css['mode']}>
       <div className={css['line']}>
@@ -110,42 +114,90 @@ export function ModeRows({
             ))}
           </select>
         </label>
+        {onScreen && (
+          <OnScreen
+            label={`What the screen calls ${mode.id}`}
+            value={mode.title}
+            problem={problem('title')}
+            onChange={(title) => onChange({ title })}
+          />
+        )}
         {problem('id') && <em role="alert">{problem('id')}</em>}
+        {onScreen && problem('commands') && <em role="alert">{problem('commands')}</em>}
         {onRemove && <RemoveButton label={`Remove ${mode.id}`} onClick={onRemove} />}
       </div>
-      <div className={css['line']}>
-        <span>enter {mode.id}</span>
-        <StrokesField
-          label={`Enter ${mode.id}`}
-          value={mode.enter}
-          problem={problem('enter')}
-          onChange={(enter) => onChange({ enter })}
-        />
-      </div>
+      {!isChosen && (
+        <div className={css['line']}>
+          <span>{onScreen ? 'opened, as long as nobody administers, by' : `enter ${mode.id}`}</span>
+          <StrokesField
+            label={`Enter ${mode.id}`}
+            value={mode.enter}
+            problem={problem('enter')}
+            onChange={(enter) => onChange({ enter })}
+          />
+        </div>
+      )}
+      {onScreen && !isChosen && (
+        <>
+          {mode.as.map((way, index) => (
+            <div key={index} className={css['line']}>
+              <span>or, by an administrator,</span>
+              <StrokesField
+                label={`Way ${index + 1} for an administrator into ${mode.id}`}
+                value={way}
+                problem={problem(`as.${index}`)}
+                onChange={(text) => onChange({ as: mode.as.map((one, at) => (at === index ? text : one)) })}
+              />
+              <RemoveButton
+                label={`Remove way ${index + 1} into ${mode.id}`}
+                onClick={() => onChange({ as: mode.as.filter((_, at) => at !== index) })}
+              />
+            </div>
+          ))}
+          <Button
+            size="s"
+            look="quiet"
+            icon={<Plus aria-hidden />}
+            onClick={() => onChange({ as: [...mode.as, mode.enter] })}
+          >
+            Way in for an administrator
+          </Button>
+        </>
+      )}
       {mode.commands.map((command, index) => (
         <CommandRow
           key={index}
           index={index}
           command={command}
-          problem={problem(`commands.${index}.strokes`)}
+          onScreen={onScreen}
+          problem={(path) => problem(`commands.${index}.${path}`)}
           onChange={(patch) => setCommand(index, patch)}
           onRemove={() => onChange({ commands: mode.commands.filter((_, i) => i !== index) })}
         />
       ))}
-      <div className={css['line']}>
-        <span>leave {mode.id}</span>
-        <StrokesField
-          label={`Leave ${mode.id}`}
-          value={mode.leave}
-          problem={problem('leave')}
-          onChange={(leave) => onChange({ leave })}
-        />
-      </div>
+      {!onScreen && (
+        <div className={css['line']}>
+          <span>leave {mode.id}</span>
+          <StrokesField
+            label={`Leave ${mode.id}`}
+            value={mode.leave}
+            problem={problem('leave')}
+            onChange={(leave) => onChange({ leave })}
+          />
+        </div>
+      )}
       <Button
         size="s"
         look="quiet"
         icon={<Plus aria-hidden />}
-        onClick={() => onChange({ commands: [...mode.commands, { does: 'set-code', strokes: '' }] })}
+        onClick={() =>
+          onChange({
+            commands: [
+              ...mode.commands,
+              { does: 'set-code', strokes: '', ...(onScreen ? { title: 'Code' } : {}) },
+            ],
+          })
+        }
       >
         Function
       </Button>
@@ -153,16 +205,45 @@ export function ModeRows({
   );
 }
 
+/** What stands on the screen for a list, or for what is filled in. */
+function OnScreen({
+  label,
+  value,
+  problem,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  problem: string | null;
+  onChange(title: string): void;
+}) {
+  return (
+    <label>
+      on the screen{' '}
+      <input
+        aria-label={label}
+        aria-invalid={problem ? true : undefined}
+        value={value}
+        maxLength={40}
+        onChange={(event) => onChange(event.target.value)}
+      />
+      {problem && <em role="alert"> {problem}</em>}
+    </label>
+  );
+}
+
 function CommandRow({
   index,
   command,
+  onScreen,
   problem,
   onChange,
   onRemove,
 }: {
   index: number;
   command: Command;
-  problem: string | null;
+  onScreen: boolean;
+  problem(path: string): string | null;
   onChange(patch: Partial<Command>): void;
   onRemove(): void;
 }) {
@@ -183,7 +264,7 @@ function CommandRow({
       <StrokesField
         label={`Strokes of function ${index + 1}`}
         value={command.strokes}
-        problem={problem}
+        problem={problem('strokes')}
         onChange={(strokes) => onChange({ strokes })}
       />
       {command.does === 'set-time' && (
@@ -217,6 +298,14 @@ function CommandRow({
             </option>,
           ])}
         </select>
+      )}
+      {onScreen && (
+        <OnScreen
+          label={`What the screen calls function ${index + 1}`}
+          value={command.title ?? ''}
+          problem={problem('title')}
+          onChange={(title) => onChange({ title })}
+        />
       )}
       <RemoveButton label={`Remove function ${index + 1}`} onClick={onRemove} />
     </div>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { factoryMemory, type KeypadLanguage } from '#core/keypads/index';
+import { factoryMemory, hasProgrammingCode, inExamples, type KeypadLanguage } from '#core/keypads/index';
 import { Button } from '../../ui/Button';
 import { KeypadPanel } from '../program/KeypadPanel';
 import { useKeypad } from '../program/useKeypad';
@@ -21,11 +21,13 @@ export function LanguageTried({ language }: { language: KeypadLanguage }) {
         onKey={(key) => live.strike({ key })}
         onCard={(card) => live.strike({ card })}
         onMaster={(master) => live.strike({ master })}
+        fingers={[1, 2].map((number) => ({ name: `Finger ${number}`, finger: String(number) }))}
+        onFinger={(finger) => live.strike({ finger })}
       />
       <p className={css['holds']}>
         {held.length === 0
-          ? `Holds nobody; programming code ${live.keypad.memory.programmingCode}.`
-          : `Holds ${held.map(([slot, { code, card }]) => `${slot}: ${[code, card && `card ${card.number}`].filter(Boolean).join(' ')}`).join('; ')}.`}{' '}
+          ? `Holds nobody${hasProgrammingCode(language) ? `; programming code ${live.keypad.memory.programmingCode}` : ''}.`
+          : `Holds ${held.map(([slot, content]) => `${slot}: ${inExamples(content)}`).join('; ')}.`}{' '}
         <Button size="s" look="quiet" onClick={() => live.load(factoryMemory(language))}>
           As from the factory
         </Button>

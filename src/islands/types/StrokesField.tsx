@@ -19,6 +19,9 @@ const FIELDS = [
   ['{seconds:2}', 'seconds, two digits'],
   ['{card}', 'a card is presented'],
   ['{cards}', 'one card after another'],
+  ['{finger:3}', 'a finger is laid on three times'],
+  ['{name?}', 'a name in letters, at a screen; it may be passed over'],
+  ['{role}', 'user or administrator, at a screen'],
   ['{master+}', 'the card that begins adding'],
   ['{master-}', 'the card that begins removing'],
 ] as const;

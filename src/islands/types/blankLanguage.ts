@@ -11,6 +11,7 @@ export const BLANK_LANGUAGE: Leaflet = {
     ['7', '8', '9'],
     ['*', '0', '#'],
   ],
+  screen: null,
   factoryCode: '1234',
   timeoutMs: 10_000,
   timeoutLoses: 'line',
@@ -25,6 +26,8 @@ export const BLANK_LANGUAGE: Leaflet = {
   modes: [
     {
       id: 'programming',
+      title: '',
+      as: [],
       from: 'door',
       enter: '* {programming} #',
       leave: '*',

@@ -7,6 +7,7 @@ describe('a leaflet as it is typed', () => {
     '%s comes back as it was',
     (_id, leaflet) => {
       expect(texts.keysOf(texts.keysText(leaflet.keys))).toEqual(leaflet.keys);
+      expect(texts.screenOf(texts.screenText(leaflet.screen))).toEqual(leaflet.screen);
       expect(texts.lengthOf(texts.lengthText(leaflet.code))).toEqual(leaflet.code);
       expect(texts.slotsOf(texts.slotsText(leaflet.slots))).toEqual(leaflet.slots);
       expect(texts.codesOf(texts.codesText(leaflet.reserved))).toEqual(leaflet.reserved);
@@ -19,7 +20,8 @@ describe('a leaflet as it is typed', () => {
   it('is not guessed at where it makes no sense', () => {
     expect([texts.lengthOf('six'), texts.lengthOf('4-'), texts.lengthOf('')]).toEqual([null, null, null]);
     expect([texts.slotsOf('many'), texts.slotsOf('1-')]).toEqual([undefined, undefined]);
-    expect(texts.slotsOf('')).toBeNull();
+    expect([texts.screenOf('up down ok'), texts.screenOf('u d o b many')]).toEqual([undefined, undefined]);
+    expect([texts.slotsOf(''), texts.screenOf(' ')]).toEqual([null, null]);
     expect(texts.holdsOf('three: 4711')).toBeNull();
   });
   it('takes what people type', () => {

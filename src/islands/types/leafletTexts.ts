@@ -10,6 +10,17 @@ export const keysOf = (text: string): string[][] =>
     .map((row) => row.split(/\s+/).filter(Boolean))
     .filter((row) => row.length > 0);
 
+/** `▲ ▼ OK BACK 4`: the keys that move, choose and go back, and how many lines it shows; nothing where there is no screen. */
+export const screenText = (screen: Leaflet['screen']): string =>
+  screen ? [screen.up, screen.down, screen.ok, screen.back, screen.rows].join(' ') : '';
+export function screenOf(text: string): Leaflet['screen'] | undefined {
+  const words = text.split(/\s+/).filter(Boolean);
+  const [up, down, ok, back, rows = '4', ...more] = words;
+  if (words.length === 0) return null;
+  if (up === undefined || down === undefined || ok === undefined || back === undefined) return undefined;
+  return more.length > 0 || !/^\d{1,2}$/.test(rows) ? undefined : { up, down, ok, back, rows: Number(rows) };
+}
+
 /** `6`, `4-8`. */
 export const lengthText = ({ least, most }: Leaflet['code']): string =>
   least === most ? String(least) : `${least}-${most}`;

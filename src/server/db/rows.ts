@@ -1,5 +1,6 @@
 import type { DeviceType } from '#core/devices/index';
 import { asDeviceType, deviceTypeSchema } from '#core/devices/deviceTypeSchema';
+import { languageSchema } from '#core/plan/schemas/language';
 import type {
   Cable,
   OwnCardFormat,
@@ -136,4 +137,8 @@ export const cardFormatRow = (site: string, format: OwnCardFormat): Row<typeof c
 export const cardFormatFrom = ({ body }: Row<typeof cardFormats>): OwnCardFormat => body;
 
 export const languageRow = (site: string, leaflet: Leaflet): Row<typeof languages> => wholeRow(site, leaflet);
-export const languageFrom = ({ body }: Row<typeof languages>): Leaflet => body;
+/** A language of before there were screens is read as one that has none. */
+export function languageFrom({ body }: Row<typeof languages>): Leaflet {
+  const parsed = languageSchema.safeParse(body);
+  return parsed.success ? (parsed.data as Leaflet) : body;
+}

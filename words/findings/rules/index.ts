@@ -22,6 +22,7 @@ import { fireDoorUnlatched } from './fire-door-unlatched';
 import { operatorUnminded } from './operator-unminded';
 import { cardUnseen } from './card-unseen';
 import { codeWeak } from './code-weak';
+import { menuOpen } from './menu-open';
 import { nobodyAdministers } from './nobody-administers';
 import { allAdminister } from './all-administer';
 import { keypadUnknown } from './keypad-unknown';
@@ -324,6 +325,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'leaver-opens': leaverOpens,
   'lost-card-opens': lostCardOpens,
   'all-administer': allAdminister,
+  'menu-open': menuOpen,
   'nobody-administers': nobodyAdministers,
   'card-unseen': cardUnseen,
   'code-weak': codeWeak,
