@@ -13,7 +13,9 @@ const ASKED: Readonly<Record<Asked, string>> = {
   sure: 'Sure?',
 };
 
-export const askedWords = (asked: Asked): string => ASKED[asked];
+/** The same in a word, to stand before the keys for it. */
+export const askedWords = (asked: Asked): string => SHORT[asked] ?? ASKED[asked];
+const SHORT: Partial<Readonly<Record<Asked, string>>> = { again: 'Again', card: 'Card', finger: 'Finger' };
 
 /** What stands on a screen: a title, and lines below it of which one may be marked. */
 export interface Written {

@@ -77,7 +77,8 @@ export function askedFor(
     keypad = press(language, keypad, stroke, 0).keypad;
     if (text && 'asks' in text) return text.asks;
     // The first digit at the door is what begins the asking.
-    const next = text?.on === 'door' ? screenOf(language, keypad) : null;
+    const begins = text?.on === 'door' && 'key' in stroke && /^\d$/.test(stroke.key);
+    const next = begins ? screenOf(language, keypad) : null;
     return next && 'asks' in next ? next.asks : null;
   });
 }

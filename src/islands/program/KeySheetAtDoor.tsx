@@ -135,13 +135,15 @@ export function KeySheetAtDoor(props: Props) {
       <div className={css['card']}>
         <h3>Press</h3>
         {strokeGroups(line).map(({ label, from, strokes }) => (
-          <p key={from} className={css['keys']}>
-            {label && <span>{label}</span>}
-            {strokes.map((stroke, at) => (
-              <kbd key={at} className={cx('figures', isGiven(line, from + at) && css['given'])}>
-                {strokeWords(stroke)}
-              </kbd>
-            ))}
+          <p key={from} className={cx(css['keys'], label !== '' && css['field'])}>
+            {label && <small>{label}</small>}
+            <span>
+              {strokes.map((stroke, at) => (
+                <kbd key={at} className={cx('figures', isGiven(line, from + at) && css['given'])}>
+                  {strokeWords(stroke)}
+                </kbd>
+              ))}
+            </span>
           </p>
         ))}
         <h3>It answers</h3>

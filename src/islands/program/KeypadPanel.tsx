@@ -85,7 +85,9 @@ export function KeypadPanel(props: Props) {
                 style={{
                   ...(index === 0 ? { gridColumnStart: 1 } : {}),
                   // The last of a short row is as wide as what is left of it.
-                  ...(index === row.length - 1 && row.length < columns ? { gridColumnEnd: -1 } : {}),
+                  ...(index > 0 && index === row.length - 1 && row.length < columns
+                    ? { gridColumn: `${row.length} / -1` }
+                    : {}),
                 }}
                 onClick={() => onKey(key)}
               >

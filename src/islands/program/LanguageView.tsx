@@ -3,6 +3,7 @@ import type { Device } from '#core/plan/index';
 import { DEED_WORDS, RULE_WORDS, TIME_WORDS } from '#words/language';
 import { replyWords, REPLY_NAMES, resetWords } from '#words/keypad';
 import { lengthText } from '../types/leafletTexts';
+import { cx } from '../../ui/cx';
 import { useSite } from '../store/context';
 import table from '../../ui/DataTable.module.css';
 import css from './LanguageView.module.css';
@@ -77,7 +78,7 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
         <tbody>
           <tr>
             <th scope="row">A code at the door</th>
-            <td className={table['figures']}>{leaflet.entry}</td>
+            <td className={cx(table['figures'], css['keys'])}>{leaflet.entry}</td>
             <td>{replyWords(language.replies.opened)}</td>
           </tr>
           {leaflet.modes.flatMap((mode, index) => [
@@ -85,7 +86,7 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
               <th scope="row">
                 {language.screen ? `Into “${pathOf(language, mode.id)}”` : `Into ${mode.id}`}
               </th>
-              <td className={table['figures']}>
+              <td className={cx(table['figures'], css['keys'])}>
                 {[mode.enter || 'chosen', ...mode.as.map((way) => `as an administrator ${way}`)].join('; ')}
               </td>
               <td>{replyWords(language.replies.programming)}</td>
@@ -104,7 +105,7 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
                     .filter(Boolean)
                     .join(', ')}
                 </th>
-                <td className={table['figures']}>{command.strokes}</td>
+                <td className={cx(table['figures'], css['keys'])}>{command.strokes}</td>
                 <td>{replyWords(language.modes[index]?.commands[at]?.answer ?? language.replies.stored)}</td>
               </tr>
             )),
@@ -113,7 +114,7 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
               : [
                   <tr key={`${mode.id} out`}>
                     <th scope="row">Out of {mode.id}</th>
-                    <td className={table['figures']}>{mode.leave}</td>
+                    <td className={cx(table['figures'], css['keys'])}>{mode.leave}</td>
                     <td>{replyWords(language.replies.left)}</td>
                   </tr>,
                 ]),

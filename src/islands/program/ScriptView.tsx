@@ -46,20 +46,22 @@ export function ScriptView({ language, steps, people, keypad, codes, at: now }: 
             {strokeGroups(step).map(({ label, from, strokes }) => (
               <span key={from}>
                 {label && <small>{label}</small>}
-                {strokes.map((stroke, at) => {
-                  const k = from + at;
-                  return (
-                    <kbd
-                      key={k}
-                      className={cx(
-                        isGiven(step, k) && css['given'],
-                        now?.step === index && now.stroke === k && css['next'],
-                      )}
-                    >
-                      {!codes && isGiven(step, k) ? '•' : strokeWords(stroke)}
-                    </kbd>
-                  );
-                })}
+                <span>
+                  {strokes.map((stroke, at) => {
+                    const k = from + at;
+                    return (
+                      <kbd
+                        key={k}
+                        className={cx(
+                          isGiven(step, k) && css['given'],
+                          now?.step === index && now.stroke === k && css['next'],
+                        )}
+                      >
+                        {!codes && isGiven(step, k) ? '•' : strokeWords(stroke)}
+                      </kbd>
+                    );
+                  })}
+                </span>
               </span>
             ))}
           </span>

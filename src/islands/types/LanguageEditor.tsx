@@ -59,7 +59,7 @@ export function LanguageEditor({ draft, onChange, onSave, onClose }: Props) {
   const setExample = (at: number, patch: Partial<Example>) =>
     set({ examples: draft.examples.map((one, index) => (index === at ? { ...one, ...patch } : one)) });
   const at = (path: string) => issues.get(path) ?? null;
-  const others = [...issues].filter(([path]) => !isShown(path));
+  const others = [...issues].filter(([path]) => !isShown(path) || (draft.screen && path.endsWith('.leave')));
   return (
     <div className={css['editor']}>
       <div className={css['form']}>
@@ -93,7 +93,13 @@ export function LanguageEditor({ draft, onChange, onSave, onClose }: Props) {
                 ['up', 'down', 'ok', 'back'].map((key) => at(`screen.${key}`)).find(Boolean) ??
                 null
               }
-              onRead={({ screen }) => set({ screen })}
+              onRead={({ screen }) =>
+                // What is left by going back has no strokes of its own for it.
+                set({
+                  screen,
+                  ...(screen ? { modes: draft.modes.map((one) => ({ ...one, leave: '' })) } : {}),
+                })
+              }
             />
             <TextField
               label="Factory code"
