@@ -108,4 +108,20 @@ test('a keypad is described from its leaflet, tried by its examples, and program
   for (const key of '480216#') await there.getByRole('button', { name: key, exact: true }).click();
   await expect(there.getByRole('status')).toContainText('opens: 1 long beep, green');
   await expect(bench(page).getByText('Unlocked')).toBeVisible();
+
+  // Changed while it is in use it is kept beside itself, and the keypad goes over to it when somebody says so.
+  await page.goto(`/s/${site}/types`);
+  await ready(page);
+  await page.getByRole('tab', { name: 'Keypad languages' }).click();
+  await page.getByRole('button', { name: 'Change', exact: true }).click();
+  await put(page, 'Drops out after', '40');
+  await page.getByRole('button', { name: 'Keep as the next version' }).click();
+  await expect(page.getByText('version 2', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Use version 2' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('listitem')).toContainText(['Silence until it drops out, ms1500040000']);
+  await dialog.getByRole('button', { name: 'Use version 2' }).click();
+  await expect(page.getByText(/in use: .*version 2, D05 K1/)).toBeVisible();
+  await openDoor(page, 'D05', 'program', site);
+  await expect(page.getByText(/More than 40 s between keys/)).toBeVisible();
 });

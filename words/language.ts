@@ -34,6 +34,30 @@ export const RULE_WORDS: Readonly<Record<CodeRule, string>> = {
   'no-leading-zero': 'not beginning with a zero',
 };
 
+const LINES: Readonly<Record<string, string>> = {
+  name: 'Name',
+  keys: 'Keys',
+  screen: 'Screen',
+  factoryCode: 'Factory code',
+  timeoutMs: 'Silence until it drops out, ms',
+  timeoutLoses: 'What silence loses',
+  programming: 'Digits of the programming code',
+  code: 'Digits of a code',
+  rules: 'What a code must be',
+  reserved: 'Codes it keeps for itself',
+  slots: 'Slots',
+  capacity: 'How many it holds',
+  lockout: 'Wrong codes',
+  entry: 'A code at the door',
+};
+
+/** What a line of a leaflet is about: `programming: set-code` is what is keyed for storing a code in that state. */
+export function lineWords(what: string): string {
+  const [where = '', does = ''] = what.split(': ');
+  const deed = DEED_WORDS[does.replace(/ \(\d+\)$/, '') as Deed];
+  return LINES[what] ?? (deed ? `${where}: ${deed}` : what);
+}
+
 const phrase = (one: string): string =>
   one === 'leave' ? 'leaving' : (PURPOSES[one as Deed] ?? `entering ${one}`).toLowerCase();
 

@@ -144,3 +144,40 @@ describe('a code at a keypad', () => {
     expect(at(plan, { kind: 'code', code: '' })).toMatchObject({ opens: false });
   });
 });
+
+describe('at a terminal with a screen', () => {
+  const slots = {
+    1: { code: '480216', card: null, fingers: ['P1/1'] },
+    2: { code: '480216', card: null },
+  };
+  const site = (): Plan =>
+    mustApply(
+      strikeDoor(),
+      { kind: 'setDevice', id: 'D01/K1', patch: { type: 'terminal-finger-port' } },
+      person('P1', { code: '480216', fingers: 1, slots: { 'D01/K1': 1 } }),
+      {
+        kind: 'setMemory',
+        device: 'D01/K1',
+        memory: { device: 'D01/K1', programmingCode: '', slots, times: {} },
+      },
+    );
+  it('a finger opens where it stands, and one that nobody has read in does not', () => {
+    expect(at(site(), { kind: 'finger', finger: 'P1/1' })).toMatchObject({
+      opens: true,
+      ground: { kind: 'held', person: 'P1', slot: 1 },
+    });
+    expect(at(site(), { kind: 'finger', finger: 'P2/1' })).toMatchObject({ opens: false });
+    // What a finger is to something that keeps none nobody has said.
+    const other = mustApply(strikeDoor(), person('P1', { fingers: 1 }));
+    expect(at(other, { kind: 'finger', finger: 'P1/1' })).toMatchObject({ opens: null });
+  });
+  it('a code opens with its own number alone', () => {
+    const keyed = (slot?: number): Presented => ({
+      kind: 'code',
+      code: '480216',
+      ...(slot === undefined ? {} : { slot }),
+    });
+    expect([1, 2, 3].map((slot) => at(site(), keyed(slot)).opens)).toEqual([true, true, false]);
+    expect(at(site(), keyed()).opens).toBe(false);
+  });
+});

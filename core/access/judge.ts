@@ -1,5 +1,5 @@
 import { doorParts } from '../door/index';
-import { languageOf, seenBy, type Sent } from '../keypads/index';
+import { entersByNumber, languageOf, seenBy, takesFingers, type Sent } from '../keypads/index';
 import {
   isTheirs,
   opensEver,
@@ -17,7 +17,9 @@ import { freeAt, mayOpen, type Moment, type Rule } from './mayOpen';
 /** What somebody holds out, or types. */
 export type Presented =
   | { readonly kind: 'card'; readonly card: CardNumber & { readonly format: string } }
-  | { readonly kind: 'code'; readonly code: string };
+  /** With the number that is keyed before it, where what decides asks for one. */
+  | { readonly kind: 'code'; readonly code: string; readonly slot?: number }
+  | { readonly kind: 'finger'; readonly finger: string };
 
 /** Why it opens or not. Ids and figures, no wording. */
 export type Ground =
@@ -70,12 +72,17 @@ export function judge(
 ): Judgement {
   const { decider } = doorParts(plan, door.id);
   if (!decider) return answer(null, { kind: 'nothing-decides' });
-  const free = languageOf(plan, decider.type.language) ? null : freeAt(plan, door, at);
+  const language = languageOf(plan, decider.type.language);
+  const free = language ? null : freeAt(plan, door, at);
   if (free !== null) return answer(true, { kind: 'free', hours: free });
-  let said: Pick<SlotContent, 'code' | 'card'>;
+  let said: Pick<SlotContent, 'code' | 'card' | 'fingers'>;
   let more: Partial<Judgement> = {};
   if (presented.kind === 'code') said = { code: presented.code || null, card: null };
-  else {
+  else if (presented.kind === 'finger') {
+    // What a finger is to a controller its reader decides: nobody has said.
+    if (!language || !takesFingers(language)) return answer(null, { kind: 'nothing-decides' });
+    said = { code: null, card: null, fingers: [presented.finger] };
+  } else {
     const sent = seenBy(plan, decider, presented.card);
     if ('unknown' in sent)
       return answer(null, { kind: 'no-such-frame', format: sent.unknown }, { bits: sent.bits });
@@ -84,12 +91,15 @@ export function judge(
     said = { code: null, card: seen.card };
     more = { bits, as: sameCard(seen.card, presented.card) ? null : seen.card };
   }
-  if (languageOf(plan, decider.type.language)) {
+  if (language) {
+    const number =
+      presented.kind === 'code' && entersByNumber(language) ? (presented.slot ?? null) : undefined;
     const memory = held ?? plan.memories[decider.device.id];
     if (!memory) return answer(null, { kind: 'not-recorded' }, more);
     const slot = Object.entries(memory.slots).find(
-      ([, one]) =>
-        (said.code !== null && one.code === said.code) ||
+      ([key, one]) =>
+        (said.code !== null && one.code === said.code && (number === undefined || number === Number(key))) ||
+        said.fingers?.some((finger) => one.fingers?.includes(finger)) ||
         (said.card !== null && sameCard(one.card, said.card)),
     )?.[0];
     if (slot === undefined) {

@@ -1,6 +1,7 @@
 export * from './language';
 export { findLanguage, LANGUAGES } from './library/index';
 export { fromLeaflet, languageOf, toLeaflet } from './leaflets';
+export * from './languageVersions';
 export { inExamples, languageProblems, type LanguageProblem } from './languageProblems';
 export { readNotation, writeNotation, type Notated, type Shape } from '../leaflet/index';
 export { asksWho, AT_DOOR, passTime, press, switchOn, type Answer, type Keypad } from './keypad';

@@ -1,15 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { SlotContent } from '../plan/index';
+import { languageSchema } from '../plan/schemas/language';
+import { aScreenLeaflet } from '../specimens/screenLeaflets';
 import { nameOf, plainName, tapsOf } from './letters';
 import {
   AT_DOOR,
   beginSheet,
+  can,
   compareMemory,
   compileScript,
   factoryMemory,
   findLanguage,
+  fromLeaflet,
   isDone,
+  languageProblems,
   LANGUAGES,
   passTime,
   press,
@@ -17,7 +22,11 @@ import {
   seen,
   seenAs,
   switchOn,
+  toLeaflet,
+  takesCards,
+  takesCodes,
   takesFingers,
+  takesRoles,
   type Keypad,
   type KeypadLanguage,
   type Memory,
@@ -187,6 +196,17 @@ describe('letters on digit keys', () => {
 
 /** What a terminal with a screen may hold: some with a finger or two, one or the other an administrator. */
 const heldBy = (language: KeypadLanguage) =>
+  contentsOf(language, {
+    codes: takesCodes(language),
+    cards: takesCards(language),
+    roles: takesRoles(language),
+    first: language.slots!.first,
+    digits: language.code.least,
+  });
+const contentsOf = (
+  language: KeypadLanguage,
+  takes: { codes: boolean; cards: boolean; roles: boolean; first: number; digits: number },
+) =>
   fc
     .array(
       fc.record({
@@ -201,23 +221,28 @@ const heldBy = (language: KeypadLanguage) =>
     .map((people) =>
       Object.fromEntries(
         [...new Map(people.map((one) => [one.who, one])).values()].flatMap(
-          ({ code, card, fingers: count, administers, who }, index): [number, SlotContent][] =>
-            code || card || count > 0
+          (
+            { code: hasCode, card: hasCard, fingers: count, administers, who },
+            index,
+          ): [number, SlotContent][] => {
+            const [code, card] = [hasCode && takes.codes, hasCard && takes.cards];
+            return code || card || count > 0
               ? [
                   [
-                    index + 1,
+                    index + takes.first,
                     {
-                      code: code ? String(4000 + who) : null,
+                      code: code ? String(4000 + who).padEnd(takes.digits, '0') : null,
                       card: card ? { facility: 7, number: who + 1 } : null,
                       ...(count > 0
                         ? { fingers: ['1', '2'].slice(0, count).map((n) => `P${who}/${n}`) }
                         : {}),
-                      ...(administers ? { administers: true as const } : {}),
+                      ...(administers && takes.roles ? { administers: true as const } : {}),
                       name: 'ABCDEF'[who]!,
                     },
                   ],
                 ]
-              : [],
+              : [];
+          },
         ),
       ),
     );
@@ -302,6 +327,53 @@ describe.each(SCREENED)('%s', (_id, language) => {
     };
     const script = compileScript(language, memory, targetOf({}), () => '');
     expect([script.steps, script.problems.map(({ problem }) => problem)]).toEqual([[], ['closed']]);
+  });
+});
+
+describe('any terminal within the schema', () => {
+  it('is taken in, and comes back as it was', () => {
+    fc.assert(
+      fc.property(aScreenLeaflet, (leaflet) => {
+        const json = JSON.parse(JSON.stringify(leaflet)) as unknown;
+        expect(languageSchema.safeParse(json).error?.issues).toBeUndefined();
+        const language = fromLeaflet(leaflet);
+        expect(languageProblems(language)).toEqual([]);
+        expect(toLeaflet(language, leaflet.id, leaflet.name)).toEqual(leaflet);
+      }),
+      { numRuns: 200 },
+    );
+  });
+  it('is keyed from whatever it holds to whatever it shall hold, or says what it cannot', () => {
+    const drawn = aScreenLeaflet.chain((leaflet) => {
+      const language = fromLeaflet(leaflet);
+      return fc.tuple(fc.constant(language), heldBy(language), heldBy(language));
+    });
+    fc.assert(
+      fc.property(drawn, ([language, now, wanted]) => {
+        const memory = { ...factoryMemory(language), slots: now };
+        const { steps, problems } = compileScript(language, memory, targetOf(wanted), () => '');
+        const closed = problems.some(({ problem }) => problem === 'closed');
+        let keypad = switchOn(memory);
+        for (const step of steps) {
+          let reply: ReplyId = 'key';
+          for (const stroke of step.strokes) ({ keypad, reply } = press(language, keypad, stroke, 0));
+          expect(seenAs(reply, step.reply, screenOf(language, keypad), step.screen)).toBe('so');
+        }
+        expect(keypad.mode).toBe(AT_DOOR);
+        const left = compareMemory(language, keypad.memory, targetOf(wanted)).filter(
+          ({ state }) => state !== 'same',
+        );
+        if (closed) return expect(steps).toEqual([]);
+        // A second finger needs a function of its own.
+        const stuck = problems.flatMap(({ slot }) => slot ?? []);
+        expect(left.filter(({ slot }) => !stuck.includes(slot))).toEqual([]);
+        for (const slot of stuck) {
+          expect(wanted[slot]?.fingers).toHaveLength(2);
+          expect(can(language, 'add-finger')).toBe(false);
+        }
+      }),
+      { numRuns: 300 },
+    );
   });
 });
 

@@ -17,7 +17,7 @@ const NAMED = [
 ];
 
 const SHORT = { beeps: 1, long: false, light: 'green' } as const;
-const REPLIES: Leaflet['replies'] = {
+export const REPLIES: Leaflet['replies'] = {
   opened: { ...SHORT, long: true },
   refused: { beeps: 3, long: false, light: 'red' },
   programming: { beeps: 2, long: false, light: 'amber' },

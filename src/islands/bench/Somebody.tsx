@@ -1,7 +1,8 @@
 import { useMemo, useState } from 'react';
 import { judge, type Moment, type Presented } from '#core/access/index';
 import { doorDevices, doorParts } from '#core/door/index';
-import { cardsInUse, findIn, peopleAt, type Person, type Plan } from '#core/plan/index';
+import { entersByNumber, languageOf, takesFingers, type KeypadLanguage } from '#core/keypads/index';
+import { cardsInUse, findIn, fingersOf, peopleAt, type Person, type Plan } from '#core/plan/index';
 import { momentWords } from '#words/access';
 import { groundWords, judgedWords } from '#words/judged';
 import { Button } from '../../ui/Button';
@@ -21,30 +22,58 @@ interface Props {
   onClose(): void;
 }
 
-/** What somebody has on them, in words and as it is presented. */
-const hasOf = (person: Person): { readonly label: string; readonly presented: Presented }[] => [
+/** What somebody has on them, in words and as it is presented to what decides. */
+const hasOf = (
+  person: Person,
+  { id, language }: Decides,
+): { readonly label: string; readonly presented: Presented }[] => [
   ...person.cards.map((card) => ({
     label: `Card ${card.facility}-${card.number}${card.lost === null ? '' : ', reported lost'}`,
     presented: { kind: 'card', card } as const,
   })),
   ...(person.code === ''
     ? []
-    : [{ label: 'Their code', presented: { kind: 'code', code: person.code } as const }]),
+    : [
+        language && entersByNumber(language)
+          ? {
+              label: 'Their number and code',
+              presented: {
+                kind: 'code',
+                code: person.code,
+                ...(person.slots[id] === undefined ? {} : { slot: person.slots[id] }),
+              } as const,
+            }
+          : { label: 'Their code', presented: { kind: 'code', code: person.code } as const },
+      ]),
+  ...(language && takesFingers(language)
+    ? fingersOf(person).map((finger, index) => ({
+        label: person.fingers > 1 ? `Finger ${index + 1}` : 'Their finger',
+        presented: { kind: 'finger', finger } as const,
+      }))
+    : []),
 ];
+
+/** What decides at a door, and the language that it is programmed in, if it is at its own keys. */
+interface Decides {
+  readonly id: string;
+  readonly language: KeypadLanguage | undefined;
+}
 
 /** Somebody comes to the door: who it is, with what, and when. What decides judges that card or that code, and the bench goes on from there. */
 export function Somebody({ bench, plan, complete, onClose }: Props) {
   const { world } = bench;
   const door = plan.doors[world.door.id] ?? world.door;
   const { decider } = doorParts(plan, door.id);
+  const decides = { id: decider?.device.id ?? '', language: languageOf(plan, decider?.type.language) };
   const people = useMemo(() => inOrder(plan, door.id), [plan, door.id]);
   const [who, setWho] = useState<string | null>(null);
   const [what, setWhat] = useState(0);
   const [at, setAt] = useState<Moment>(wallNow);
   const [reader, setReader] = useState('');
   const readers = [...doorDevices(world, 'reader'), ...doorDevices(world, 'busReader')];
-  const person = findIn(plan.people, who ?? '') ?? people.find((one) => hasOf(one).length > 0) ?? people[0];
-  const has = person ? hasOf(person) : [];
+  const person =
+    findIn(plan.people, who ?? '') ?? people.find((one) => hasOf(one, decides).length > 0) ?? people[0];
+  const has = person ? hasOf(person, decides) : [];
   const chosen = has[what] ?? has[0];
   const held = decider ? heldBy(decider.device.id) : null;
   const judged = chosen ? judge(plan, door, chosen.presented, at, held) : null;
@@ -89,7 +118,7 @@ export function Somebody({ bench, plan, complete, onClose }: Props) {
             ))}
           </SelectField>
           {has.length === 0 ? (
-            <p className={css['none']}>{person.name} has neither a card nor a code.</p>
+            <p className={css['none']}>{person.name} has nothing that opens here.</p>
           ) : (
             <SelectField
               label="With"
@@ -127,13 +156,19 @@ export function Somebody({ bench, plan, complete, onClose }: Props) {
             </div>
           )}
           <Button look="main" disabled={!judged} onClick={hold}>
-            {chosen?.presented.kind === 'code' ? 'Key it in' : 'Hold it to the reader'}
+            {PRESENT[chosen?.presented.kind ?? 'card']}
           </Button>
         </div>
       )}
     </Dialog>
   );
 }
+
+const PRESENT: Readonly<Record<Presented['kind'], string>> = {
+  card: 'Hold it to the reader',
+  code: 'Key it in',
+  finger: 'Lay it on',
+};
 
 /** Those who open the door first, each part by name. */
 function inOrder(plan: Plan, door: string): readonly Person[] {

@@ -25,6 +25,8 @@ type Example = Leaflet['examples'][number];
 
 interface Props {
   readonly draft: Leaflet;
+  /** True where keypads are programmed in it as it was: it is kept beside that, as its next version. */
+  readonly beside: boolean;
   onChange(leaflet: Leaflet): void;
   onSave(leaflet: Leaflet): void;
   onClose(): void;
@@ -51,7 +53,7 @@ function judge(draft: Leaflet): Judged {
 }
 
 /** A leaflet written down: its functions and examples as text, judged as it is typed, with the keypad that speaks it beside. */
-export function LanguageEditor({ draft, onChange, onSave, onClose }: Props) {
+export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Props) {
   const { leaflet, language, issues, problems } = useMemo(() => judge(draft), [draft]);
   const set = (patch: Partial<Leaflet>) => onChange({ ...draft, ...patch });
   const setMode = (at: number, patch: Partial<Mode>) =>
@@ -381,7 +383,7 @@ export function LanguageEditor({ draft, onChange, onSave, onClose }: Props) {
         </div>
         <div className={css['acts']}>
           <Button look="main" disabled={leaflet === null} onClick={() => leaflet && onSave(leaflet)}>
-            Keep
+            {beside ? 'Keep as the next version' : 'Keep'}
           </Button>
           <Button onClick={onClose}>Leave</Button>
         </div>

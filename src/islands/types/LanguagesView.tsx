@@ -1,18 +1,24 @@
-import Download from 'lucide-react/icons/download';
 import Plus from 'lucide-react/icons/plus';
-import Upload from 'lucide-react/icons/upload';
 import { useState } from 'react';
-import { fromLeaflet, languageProblems, LANGUAGES, toLeaflet } from '#core/keypads/index';
+import {
+  fromLeaflet,
+  isUsed,
+  keepLanguage,
+  languageProblems,
+  LANGUAGES,
+  newerLanguage,
+  toLeaflet,
+} from '#core/keypads/index';
 import { allDevices, findIn, typeIn, type Leaflet } from '#core/plan/index';
 import { languageSchema } from '#core/plan/schemas/language';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
-import { SelectField } from '../../ui/Field';
 import { useDispatch, usePlan } from '../store/context';
 import { BLANK_LANGUAGE } from './blankLanguage';
 import { slug } from './blankType';
 import { LanguageEditor } from './LanguageEditor';
-import css from './TypeEditor.module.css';
+import { LanguageUpdateDialog } from './LanguageUpdateDialog';
+import { BeginWith, issueLines, jsonOf, OwnList } from './OwnList';
 
 /** Languages of keypads that the site describes itself: written down from a leaflet, or begun with one of the library. */
 export function LanguagesView() {
@@ -20,90 +26,69 @@ export function LanguagesView() {
   const dispatch = useDispatch();
   const [draft, setDraft] = useState<Leaflet | null>(null);
   const [problems, setProblems] = useState<readonly string[]>([]);
-  const own = Object.values(plan.languages).sort((a, b) => a.name.localeCompare(b.name));
+  const [updating, setUpdating] = useState<Leaflet | null>(null);
+  const own = Object.values(plan.languages).sort(
+    (a, b) => a.name.localeCompare(b.name) || b.version - a.version,
+  );
   const uses = (id: string) => [
     ...Object.values(plan.types)
       .filter(({ language }) => language === id)
-      .map(({ name }) => name),
+      .map(({ name, version }) => `${name}, version ${version}`),
     ...allDevices(plan)
       .filter((device) => typeIn(plan, device).language === id)
       .map((device) => device.id.replace('/', ' ')),
   ];
   const save = (leaflet: Leaflet) => {
-    const before = findIn(plan.languages, leaflet.id);
-    if (before) {
-      const { id, ...patch } = { ...leaflet, version: before.version + 1 };
-      if (dispatch({ kind: 'setLanguage', id, patch }, `change ${leaflet.name}`)) setDraft(null);
-      return;
-    }
-    const id = freeId(plan.languages, slug(leaflet.name));
-    if (
-      dispatch({ kind: 'addLanguage', language: { ...leaflet, id, version: 1 } }, `describe ${leaflet.name}`)
-    )
-      setDraft(null);
+    const isNew = !findIn(plan.languages, leaflet.id);
+    const edit = isNew
+      ? ({
+          kind: 'addLanguage',
+          language: { ...leaflet, id: freeId(plan.languages, slug(leaflet.name)), version: 1 },
+        } as const)
+      : keepLanguage(plan, leaflet);
+    if (dispatch(edit, `${isNew ? 'describe' : 'change'} ${leaflet.name}`)) setDraft(null);
   };
   const read = async (file: File) => {
-    try {
-      const parsed = languageSchema.safeParse(JSON.parse(await file.text()));
-      setProblems(
-        parsed.success
-          ? []
-          : parsed.error.issues.slice(0, 8).map(({ path, message }) => `${path.join('.')}: ${message}`),
-      );
-      // Read from a file it is one more: it takes the place of none that is there.
-      if (parsed.success) setDraft({ ...parsed.data, id: 'new' });
-    } catch (error) {
-      setProblems([`${file.name} is not JSON: ${error instanceof Error ? error.message : String(error)}`]);
-    }
+    const read = await jsonOf(file);
+    if ('problem' in read) return setProblems([read.problem]);
+    const parsed = languageSchema.safeParse(read.json);
+    setProblems(parsed.success ? [] : issueLines(parsed.error.issues));
+    // Read from a file it is one more: it takes the place of none that is there.
+    if (parsed.success) setDraft({ ...parsed.data, id: 'new' });
   };
   if (draft)
-    return <LanguageEditor draft={draft} onChange={setDraft} onSave={save} onClose={() => setDraft(null)} />;
+    return (
+      <LanguageEditor
+        draft={draft}
+        beside={isUsed(plan, draft.id)}
+        onChange={setDraft}
+        onSave={save}
+        onClose={() => setDraft(null)}
+      />
+    );
   return (
     <div>
-      <div className={css['tools']}>
-        <Button look="main" icon={<Plus aria-hidden />} onClick={() => setDraft(BLANK_LANGUAGE)}>
-          New language
-        </Button>
-        <SelectField
-          label="Begin with one of the library"
-          bare
-          value=""
-          onChange={(event) => {
-            const language = LANGUAGES.find(({ id }) => id === event.target.value);
-            if (language) setDraft(toLeaflet(language, 'new', `${language.name}, own`));
-          }}
-        >
-          <option value="">Begin with one of the library…</option>
-          {LANGUAGES.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </SelectField>
-        <label className={css['import']}>
-          <Upload size={14} aria-hidden /> Read a language from JSON
-          <input
-            type="file"
-            accept="application/json,.json"
-            className="hush"
-            onChange={(event) => {
-              const [file] = event.target.files ?? [];
-              if (file) void read(file);
-              event.target.value = '';
-            }}
-          />
-        </label>
-      </div>
-      {problems.length > 0 && (
-        <div role="alert" className={css['problems']}>
-          <b>That file was not taken in; nothing was changed.</b>
-          <ul>
-            {problems.map((problem, index) => (
-              <li key={index}>{problem}</li>
-            ))}
-          </ul>
-        </div>
-      )}
+      <BeginWith
+        label="Begin with one of the library"
+        onBegin={(id) => {
+          const language = LANGUAGES.find((one) => one.id === id);
+          if (language) setDraft(toLeaflet(language, 'new', `${language.name}, own`));
+        }}
+        fileLabel="Read a language from JSON"
+        onFile={(file) => void read(file)}
+        problems={problems}
+        first={
+          <Button look="main" icon={<Plus aria-hidden />} onClick={() => setDraft(BLANK_LANGUAGE)}>
+            New language
+          </Button>
+        }
+      >
+        {LANGUAGES.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </BeginWith>
       {own.length === 0 ? (
         <Empty title="No languages of your own yet">
           Write down how a keypad is programmed, as its leaflet says, or begin with one of {LANGUAGES.length}{' '}
@@ -111,59 +96,42 @@ export function LanguagesView() {
           holds follow.
         </Empty>
       ) : (
-        <ul className={css['types']}>
-          {own.map((leaflet) => {
-            const used = uses(leaflet.id);
+        <OwnList
+          things={own.map((leaflet) => {
+            const { id, name, version, modes, examples } = leaflet;
             const wrong = languageProblems(fromLeaflet(leaflet)).length;
-            return (
-              <li key={leaflet.id}>
-                <div>
-                  <b>{leaflet.name}</b> <small>version {leaflet.version}</small>
-                  <p>
-                    {leaflet.modes.reduce((sum, { commands }) => sum + commands.length, 0)} functions,{' '}
-                    {leaflet.examples.length} examples
-                    {wrong > 0 ? `, ${wrong} to mend` : ''} ·{' '}
-                    {used.length === 0 ? 'not in use' : `in use: ${used.join(', ')}`}
-                  </p>
-                </div>
-                <span className={css['typeActs']}>
-                  <Button size="s" onClick={() => setDraft(leaflet)}>
-                    Change
-                  </Button>
-                  <Button
-                    size="s"
-                    onClick={() => setDraft({ ...leaflet, id: 'new', name: `${leaflet.name} copy` })}
-                  >
-                    Duplicate
-                  </Button>
-                  <a
-                    className={css['import']}
-                    href={`data:application/json;charset=utf-8,${encodeURIComponent(JSON.stringify(leaflet, null, 2))}`}
-                    download={`${leaflet.id}-${leaflet.version}.json`}
-                  >
-                    <Download size={14} aria-hidden /> JSON
-                  </a>
-                  <Button
-                    size="s"
-                    look="quiet"
-                    disabled={used.length > 0}
-                    title={used.length > 0 ? 'It is in use' : undefined}
-                    onClick={() =>
-                      dispatch(
-                        { kind: 'removeLanguage', id: leaflet.id },
-                        `remove ${leaflet.name}`,
-                        `${leaflet.name} removed.`,
-                      )
-                    }
-                  >
-                    Remove
-                  </Button>
-                </span>
-              </li>
-            );
+            const newer = isUsed(plan, id) ? newerLanguage(plan, leaflet) : null;
+            return {
+              id,
+              name,
+              version,
+              holds: [
+                `${modes.reduce((sum, { commands }) => sum + commands.length, 0)} functions`,
+                `${examples.length} examples`,
+                ...(wrong > 0 ? [`${wrong} to mend`] : []),
+              ].join(', '),
+              used: uses(id),
+              json: leaflet,
+              file: `${id.replace('@', '-')}-${version}.json`,
+              more: newer && (
+                <Button size="s" onClick={() => setUpdating(leaflet)}>
+                  Use version {newer.version}
+                </Button>
+              ),
+            };
           })}
-        </ul>
+          onChange={(id) => setDraft(plan.languages[id] ?? null)}
+          onDuplicate={(id) => {
+            const leaflet = plan.languages[id];
+            if (leaflet) setDraft({ ...leaflet, id: 'new', name: `${leaflet.name} copy` });
+          }}
+          onRemove={(id) => {
+            const name = plan.languages[id]?.name ?? id;
+            dispatch({ kind: 'removeLanguage', id }, `remove ${name}`, `${name} removed.`);
+          }}
+        />
       )}
+      {updating && <LanguageUpdateDialog from={updating} onClose={() => setUpdating(null)} />}
     </div>
   );
 }
