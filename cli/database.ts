@@ -1,7 +1,7 @@
 import { existsSync, readFileSync, statSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { createInterface } from 'node:readline/promises';
-import { setPassphrase } from '../src/server/access/keys';
+import { setCodesPassphrase, setPassphrase } from '../src/server/access/keys';
 import { SHORTEST } from '../src/server/access/passphrase';
 import { backupTo } from '../src/server/backup';
 import { openDatabase, type Db } from '../src/server/db/open';
@@ -66,11 +66,26 @@ export async function importCommand(files: readonly string[]): Promise<number> {
   });
 }
 
-/** Sets the passphrase that everybody signs in with where other machines reach the server. Read from the keyboard or a pipe. */
-export async function passphraseCommand(): Promise<number> {
+/**
+ * Sets the passphrase that everybody signs in with where other machines reach the server; or with `codes` the one that shows codes too, which
+ * an empty one takes away again. Read from the keyboard or a pipe.
+ */
+export async function passphraseCommand(what?: string): Promise<number> {
+  if (what !== undefined && what !== 'codes')
+    throw new UsageError(`“${what}” is no passphrase: write “passphrase”, or “passphrase codes”.`);
   const text = process.stdin.isTTY ? await ask('Passphrase: ') : readFileSync(0, 'utf8').trim();
-  if (text.length < SHORTEST)
+  const ends = what === 'codes' && text === '';
+  if (text.length < SHORTEST && !ends)
     throw new UsageError(`A passphrase has at least ${SHORTEST} characters. Nothing was changed.`);
+  if (what === 'codes') {
+    await withDatabase((db) => setCodesPassphrase(db, ends ? null : text));
+    console.log(
+      ends
+        ? 'Codes are shown to everybody who signs in. Whoever was signed in signs in again.'
+        : 'Codes are shown to whoever signs in with this passphrase. Whoever was signed in signs in again.',
+    );
+    return 0;
+  }
   await withDatabase((db) => setPassphrase(db, text));
   console.log('The passphrase is set. Whoever was signed in signs in again.');
   return 0;
@@ -91,5 +106,5 @@ export const DATABASE_COMMANDS: Readonly<Record<string, DatabaseCommand>> = {
   backup: ([file]) => backupCommand(file),
   restore: ([file]) => restoreCommand(file),
   import: (files) => importCommand(files),
-  passphrase: () => passphraseCommand(),
+  passphrase: ([what]) => passphraseCommand(what),
 };

@@ -30,6 +30,9 @@ const USAGE = `Aldaba on the command line
       Puts a backup in the place of what is there, after a backup of that.
   aldaba passphrase
       Sets the passphrase that everybody signs in with where other machines reach the server.
+  aldaba passphrase codes
+      Sets a second one: codes, cards and what keypads hold are shown to whoever signs in with it, and to
+      nobody else. An empty one takes it away again.
 `;
 
 const OPTIONS = {

@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
@@ -141,6 +141,52 @@ test('wrong passphrases are slowed down', async () => {
   for (let tries = 0; tries < 8; tries += 1) statuses.push((await attempt()).status);
   expect(statuses.slice(0, 5)).toEqual([303, 303, 303, 303, 303]);
   expect(statuses.at(-1)).toBe(429);
+  child.kill('SIGTERM');
+  await ended;
+});
+
+test('codes are shown to whoever signs in with the passphrase for them, and to nobody else', async ({
+  browser,
+}) => {
+  const { child, ended } = start({ HOST: '0.0.0.0', ALDABA_CODES_PASSPHRASE: 'nine iron hinges' });
+  await answers();
+  const signedIn = async (name: string, passphrase: string) => {
+    const page = await (await browser.newContext()).newPage();
+    await page.goto(`${url}/sign-in`);
+    await page.getByLabel('Your name').fill(name);
+    await page.getByLabel('Passphrase').fill(passphrase);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.locator('html[data-alive]')).toHaveCount(1);
+    return page;
+  };
+  const holder = await signedIn('Ines', 'nine iron hinges');
+  const file = readFileSync(new URL('../demo/quillhaven.json', import.meta.url), 'utf8');
+  const imported = await holder.request.post(`${url}/api/import`, {
+    data: file,
+    headers: { 'content-type': 'application/json', origin: url },
+  });
+  const { site } = (await imported.json()) as { site: string };
+  await holder.goto(`${url}/s/${site}/doors/D05/program`);
+  await expect(holder.getByRole('region', { name: 'Keys to press at K1' })).toBeVisible();
+  const other = await signedIn('Odd', 'seven brass knockers');
+  for (const path of [
+    'changes?secrets=include',
+    'export.json?secrets=include',
+    'edits/1',
+    'controllers/D02/K1',
+  ])
+    expect([path, (await other.request.get(`${url}/api/sites/${site}/${path}`)).status()]).toEqual([
+      path,
+      403,
+    ]);
+  await other.goto(`${url}/s/${site}/doors/D05/program`);
+  await expect(other.getByText('are not shown with your passphrase')).toBeVisible();
+  await expect(other.getByText('Signed in without codes')).toBeVisible();
+  // What is no code they change like anybody.
+  await other.goto(`${url}/s/${site}/doors/D05/brief`);
+  await other.getByLabel('Name of the door').fill('Bindery');
+  await other.keyboard.press('Tab');
+  await expect(other.locator('header').getByText('Saved', { exact: true })).toBeVisible();
   child.kill('SIGTERM');
   await ended;
 });

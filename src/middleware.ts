@@ -1,4 +1,5 @@
 import { defineMiddleware } from 'astro:middleware';
+import { asksForCodes, noCodes } from './server/access/codes';
 import { asksWho, refusalOf } from './server/access/guard';
 import { securityHeaders } from './server/access/headers';
 import { whoSends } from './server/access/who';
@@ -29,6 +30,8 @@ export const onRequest = defineMiddleware(async ({ request, url, locals, redirec
       );
     return redirect(`/sign-in?to=${encodeURIComponent(path)}`, 303);
   }
-  locals.who = who ?? '';
+  locals.who = who?.name ?? '';
+  locals.codes = who?.codes ?? false;
+  if (!locals.codes && asksForCodes(url)) return withHeaders(errorJson(noCodes()));
   return withHeaders(await next());
 });

@@ -11,6 +11,7 @@ import {
   redactEdit,
   SECRET_COLLECTIONS,
   secretTables,
+  touchesSecrets,
   withoutSecrets,
   type Edit,
   type Plan,
@@ -101,5 +102,40 @@ describe('redactEdit', () => {
     });
     const plain: Edit = { kind: 'setSetting', device: 'D01/K1', setting: 'ch1.unlock', value: 9 };
     expect(redactEdit(plain)).toBe(plain);
+  });
+});
+
+describe('touchesSecrets', () => {
+  const batch = (...edits: unknown[]) => ({ kind: 'batch', label: '', edits });
+  it('is true of whatever says what a code, a card or a memory is to be, emptied ones too', () => {
+    for (const edit of [
+      { kind: 'addPerson', person },
+      { kind: 'setPerson', id: 'P1', patch: { code: '' } },
+      { kind: 'setPerson', id: 'P1', patch: { name: 'Ines', cards: [] } },
+      { kind: 'setMemory', device: 'D01/K1', memory },
+      { kind: 'setMemory', device: 'D01/K1', memory: null },
+      batch(batch({ kind: 'setMemory', device: 'D01/K1', memory: null })),
+    ])
+      expect([edit, touchesSecrets(edit)]).toEqual([edit, true]);
+  });
+  it('is false of all else, and of what is no edit', () => {
+    for (const edit of [
+      { kind: 'addPerson', person: { ...blankPerson('P2', 'Odd'), doors: ['D01'] } },
+      { kind: 'setPerson', id: 'P1', patch: { name: 'Ines' } },
+      { kind: 'removePerson', id: 'P1' },
+      { kind: 'setDoor', id: 'D01', patch: { name: 'x' } },
+      batch(),
+      null,
+      7,
+      'setMemory',
+      { kind: 'nothing' },
+      { kind: 'setPerson', patch: null },
+    ])
+      expect([edit, touchesSecrets(edit)]).toEqual([edit, false]);
+  });
+  it('sees what an older time called by another name', () => {
+    const old = { kind: 'setPerson', id: 'P1', patch: { card: null } };
+    const renew = (_: unknown, value: unknown) => ({ ...(value as object), cards: [] });
+    expect([touchesSecrets(old), touchesSecrets(old, renew)]).toEqual([false, true]);
   });
 });

@@ -56,6 +56,31 @@ export type SecretTables = { readonly [C in Collection]?: Plan[C] };
 export const secretTables = (plan: Plan): SecretTables =>
   Object.fromEntries(SECRET_COLLECTIONS.map((collection) => [collection, plan[collection]]));
 
+/**
+ * Whether an edit says what a code, a card or a keypad's memory is to be, whoever it is of. Anything at all is asked, also what is no edit:
+ * that holds none. `renew` puts fields of an older time into today's.
+ */
+export function touchesSecrets(
+  edit: unknown,
+  renew: (collection: Collection, value: unknown) => unknown = (_, value) => value,
+): boolean {
+  if (typeof edit !== 'object' || edit === null) return false;
+  const { kind, edits, ...body } = edit as Readonly<Record<string, unknown>>;
+  if (Array.isArray(edits)) return edits.some((one) => touchesSecrets(one, renew));
+  const verb = typeof kind === 'string' ? VERBS.get(kind) : undefined;
+  if (!verb || verb.verb === 'remove') return false;
+  const { secrets, as } = kindOf(verb.collection);
+  if (secrets === 'all') return true;
+  const carried = renew(verb.collection, body[verb.verb === 'set' ? 'patch' : as]);
+  if (typeof carried !== 'object' || carried === null) return false;
+  return Object.entries(secrets).some(
+    ([field, blank]) =>
+      Object.hasOwn(carried, field) &&
+      (verb.verb === 'set' ||
+        JSON.stringify((carried as Readonly<Record<string, unknown>>)[field]) !== JSON.stringify(blank)),
+  );
+}
+
 /** An edit as it may be kept in the log: same shape, secrets struck out. */
 export function redactEdit(edit: Edit): unknown {
   if (edit.kind === 'batch') return { ...edit, edits: edit.edits.map(redactEdit) };

@@ -12,7 +12,7 @@ import { DoorSheet } from './DoorSheet';
 import type { FindDialog } from './frame/FindDialog';
 import { Ledger, useAddDoor } from './frame/Ledger';
 import { TopBar } from './frame/TopBar';
-import { NetworkLine } from './frame/NetworkLine';
+import { NetworkLine, NoCodesLine } from './frame/NetworkLine';
 import { useDrawerFocus } from './frame/drawerFocus';
 import { useFocusRule } from './frame/focusRule';
 import { SkipLinks } from './frame/SkipLinks';
@@ -57,10 +57,12 @@ interface Props {
   readonly path: string;
   /** Who signed in; empty on a server that only this machine reaches. */
   readonly who: string;
+  /** False for somebody whose passphrase does not show codes. */
+  readonly codes?: boolean;
 }
 
 /** The whole application for one site. */
-export function App({ plan, types, doors, revision, path, who, ...given }: Props) {
+export function App({ plan, types, doors, revision, path, who, codes = true, ...given }: Props) {
   know(types);
   const [told, setTold] = useState<Told | null>(null);
   const store = useMemo(
@@ -69,13 +71,14 @@ export function App({ plan, types, doors, revision, path, who, ...given }: Props
         plan,
         revision,
         complete: false,
+        codes,
         doors,
         admission: () => import('#core/admission/index'),
         ...(tab ? { keep: tab.keep, left: tab.left } : {}),
         author: () => who || storedName(),
         tell: (text, takeBack) => setTold({ text, takeBack }),
       }),
-    [plan, doors, revision, who],
+    [plan, doors, revision, who, codes],
   );
   return (
     <StoreProvider store={store}>
@@ -132,7 +135,7 @@ function Site({
   judgement,
 }: Omit<Props, 'plan' | 'types' | 'doors'>) {
   const store = useStore();
-  const { plan, version, complete, ready, reachable, asking, doors: whole } = useSite();
+  const { plan, version, complete, codes, ready, reachable, asking, doors: whole } = useSite();
   const [route, go] = useRoute(plan.site.id, path);
   const [finding, setFinding] = useState(false);
   const [Find, setFind] = useState<typeof FindDialog | null>(null);
@@ -271,7 +274,7 @@ function Site({
               onName={() => setNaming(true)}
               onLedger={() => setDrawer(drawer === 'ledger' ? null : 'ledger')}
             />
-            {!reachable && <NetworkLine />}
+            {reachable ? !codes && <NoCodesLine /> : <NetworkLine />}
             <aside data-drawer="ledger" className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
               <Ledger door={doorId} station={station} summaries={summaries} />
             </aside>

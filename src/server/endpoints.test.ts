@@ -8,6 +8,7 @@ import { GET as getChanges } from '../pages/api/sites/[site]/changes';
 import { GET as getEdits, POST as postEdits } from '../pages/api/sites/[site]/edits';
 import { DELETE as deleteSite, GET as getSite } from '../pages/api/sites/[site]/index';
 import { POST as postSites } from '../pages/api/sites/index';
+import { asksForCodes } from './access/codes';
 import { onChange } from './changes';
 import { closeDatabase, database } from './db/shared';
 import { createSite, listSites } from './sites/siteList';
@@ -32,7 +33,8 @@ async function call<T>(
     search = '',
     site = 'quillhaven',
     who = '',
-  }: { body?: unknown; search?: string; site?: string; who?: string } = {},
+    codes = true,
+  }: { body?: unknown; search?: string; site?: string; who?: string; codes?: boolean } = {},
 ) {
   const url = new URL(`http://127.0.0.1/x${search}`);
   const headers = { 'content-type': 'application/json' };
@@ -44,7 +46,7 @@ async function call<T>(
     params: { site },
     request,
     url,
-    locals: { who },
+    locals: { who, codes },
   } as unknown as Parameters<Handler>[0]);
   return {
     status: response.status,
@@ -166,5 +168,56 @@ describe('GET compare', () => {
     expect((await get('?from=2&to=2')).body.entries).toEqual([]);
     for (const search of ['?from=0', '?from=1&to=9', '?from=x', '?from=1e3'])
       expect(await get(search)).toMatchObject({ status: 422, body: { error: { code: 'no-such-revision' } } });
+  });
+});
+
+describe('somebody whose passphrase does not show codes', () => {
+  const person = Object.values(quillhaven().people).find(({ code }) => code !== '')!;
+  it('reads none in what others have changed, and changes none', async () => {
+    await call(postEdits, {
+      body: edits(1, { kind: 'setPerson', id: person.id, patch: { code: '616263' } }),
+    });
+    const behind = await call(postEdits, { body: edits(1, rename('Elsewhere')), codes: false });
+    expect(behind.status).toBe(200);
+    expect(JSON.stringify(behind.body)).toContain(person.name);
+    expect(JSON.stringify(behind.body)).not.toContain('616263');
+    const seen = await call(postEdits, { body: edits(1, rename('Again')) });
+    expect(JSON.stringify(seen.body)).toContain('616263');
+    const memory = { device: 'D05/K1', programmingCode: '1', slots: {}, times: {} };
+    for (const edit of [
+      { kind: 'setPerson', id: person.id, patch: { code: '1' } },
+      { kind: 'setPerson', id: person.id, patch: { cards: [] } },
+      // As it was said before there could be several.
+      { kind: 'setPerson', id: person.id, patch: { card: null } },
+      { kind: 'setMemory', device: 'D05/K1', memory },
+      { kind: 'batch', label: '', edits: [{ kind: 'setMemory', device: 'D05/K1', memory: null }] },
+    ])
+      expect([edit, (await call(postEdits, { body: edits(1, edit), codes: false })).status]).toEqual([
+        edit,
+        403,
+      ]);
+    const renamed = { kind: 'setPerson', id: person.id, patch: { group: 'Visitors' } };
+    expect((await call(postEdits, { body: edits(1, renamed), codes: false })).status).toBe(200);
+  });
+  it('is let through to nothing that holds them', () => {
+    const asks = (path: string) => asksForCodes(new URL(`http://127.0.0.1${path}`));
+    const site = '/api/sites/quillhaven';
+    expect(
+      [
+        `${site}/changes?since=1&secrets=include`,
+        `${site}/export.json?secrets=include`,
+        `${site}/edits/12`,
+        `${site}/controllers/D02/K1`,
+      ].map(asks),
+    ).toEqual([true, true, true, true]);
+    expect(
+      [
+        `${site}/changes?since=1`,
+        `${site}/export.json`,
+        `${site}/edits`,
+        `${site}/compare?from=1`,
+        '/s/quillhaven',
+      ].map(asks),
+    ).toEqual([false, false, false, false, false]);
   });
 });

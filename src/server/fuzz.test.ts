@@ -34,7 +34,12 @@ const call = (handler: Handler, body: string | null, params: Record<string, stri
   const url = new URL(`http://127.0.0.1/x${search}`);
   const headers = { 'content-type': 'application/json' };
   const request = new Request(url, body === null ? {} : { method: 'POST', headers, body });
-  return handler({ params, request, url, locals: { who: '' } } as unknown as Parameters<Handler>[0]);
+  return handler({
+    params,
+    request,
+    url,
+    locals: { who: '', codes: true },
+  } as unknown as Parameters<Handler>[0]);
 };
 
 /** Whole numbers below a limit, the same every time. */

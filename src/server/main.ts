@@ -6,7 +6,7 @@ import sirv from 'sirv';
 import { asksWho, refusalOf } from './access/guard';
 import { securityHeaders } from './access/headers';
 import { isOpen, listenHost } from './access/hosts';
-import { keptPassphrase, setPassphrase } from './access/keys';
+import { keptCodesPassphrase, keptPassphrase, setCodesPassphrase, setPassphrase } from './access/keys';
 import { isPassphrase, SHORTEST } from './access/passphrase';
 import { whoSends } from './access/who';
 import { DatabaseError } from './db/openError';
@@ -43,6 +43,13 @@ async function passphraseOrStop(): Promise<void> {
     if (kept === null || !(await isPassphrase(given, kept))) await setPassphrase(database(), given);
     // Nothing that this process starts needs to know it.
     delete process.env['ALDABA_PASSPHRASE'];
+  }
+  const codes = process.env['ALDABA_CODES_PASSPHRASE'];
+  if (codes !== undefined) {
+    if (codes.length < SHORTEST) stop(`ALDABA_CODES_PASSPHRASE must have at least ${SHORTEST} characters.`);
+    const kept = keptCodesPassphrase(database());
+    if (kept === null || !(await isPassphrase(codes, kept))) await setCodesPassphrase(database(), codes);
+    delete process.env['ALDABA_CODES_PASSPHRASE'];
   }
   if (isOpen() && keptPassphrase(database()) === null)
     stop(

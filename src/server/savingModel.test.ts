@@ -54,7 +54,9 @@ class Network {
     const at = new URL(url, 'http://127.0.0.1');
     const params = { site: decodeURIComponent(at.pathname.split('/')[3] ?? '') };
     const context = (request: Request) =>
-      ({ params, request, url: at, locals: { who: '' } }) as unknown as Parameters<typeof postEdits>[0];
+      ({ params, request, url: at, locals: { who: '', codes: true } }) as unknown as Parameters<
+        typeof postEdits
+      >[0];
     const ask = async () => {
       if (init?.method !== 'POST') return getChanges(context(new Request(at)));
       this.posts += 1;

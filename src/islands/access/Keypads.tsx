@@ -4,6 +4,7 @@ import { doorTimes } from '#core/door/index';
 import { openSheets, type OpenSheet } from '#core/keypads/index';
 import { dayWords } from '#words/access';
 import { openSheetWords } from '#words/keypad';
+import { CodesAway } from './CodesAway';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { Menu } from '../../ui/Menu';
@@ -27,7 +28,7 @@ export function Keypads() {
         Keypads that are programmed at their own keys stand here, with what is still to be keyed.
       </Empty>
     );
-  if (!complete) return <p role="status">Codes stand in no page: they are being fetched.</p>;
+  if (!complete) return <CodesAway />;
   const state = ({ open, leavers, recorded }: OpenSheet) =>
     open.length === 0 ? (recorded ? 'as listed' : 'nothing to key') : openSheetWords(open, leavers);
   return (

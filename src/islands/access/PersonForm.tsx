@@ -6,6 +6,7 @@ import { Dialog } from '../../ui/Dialog';
 import { SelectField, TextField } from '../../ui/Field';
 import { useDispatch, useSite } from '../store/context';
 import { cardFault, CardsField } from './CardsField';
+import { CodesAway } from './CodesAway';
 import { CodeField, useCodeFaults } from './CodeField';
 import { DoorPicker } from './DoorPicker';
 import css from './Access.module.css';
@@ -158,7 +159,7 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
             <CardsField cards={cards} onChange={setCards} />
           </>
         ) : (
-          <p className={css['hint']}>Codes and cards stand in no page: they are being fetched.</p>
+          <CodesAway className={css['hint']} />
         )}
         <div className={css['pair']}>
           <TextField label="Phone" type="tel" maxLength={40} {...register('phone')} />

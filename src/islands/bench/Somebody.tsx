@@ -5,6 +5,7 @@ import { entersByNumber, languageOf, takesFingers, type KeypadLanguage } from '#
 import { cardsInUse, findIn, fingersOf, peopleAt, type Person, type Plan } from '#core/plan/index';
 import { momentWords } from '#words/access';
 import { groundWords, judgedWords } from '#words/judged';
+import { CodesAway } from '../access/CodesAway';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField } from '../../ui/Field';
@@ -98,7 +99,7 @@ export function Somebody({ bench, plan, complete, onClose }: Props) {
       description="What decides there judges this card or this code, of this person, at this moment."
     >
       {!complete ? (
-        <p role="status">Codes and cards stand in no page: they are being fetched.</p>
+        <CodesAway />
       ) : !person ? (
         <p>Nobody is on the list of this site yet.</p>
       ) : (

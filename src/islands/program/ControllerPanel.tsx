@@ -10,6 +10,7 @@ import {
 import { frameOf } from '#core/cards/index';
 import { cardsInUse, findIn, formatsOf, type Device, type Door, type Plan } from '#core/plan/index';
 import { configurationDifferenceWords, decisionWords } from '#words/judged';
+import { CodesAway } from '../access/CodesAway';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
 import { MomentFields } from '../access/MomentFields';
@@ -45,7 +46,7 @@ export function ControllerPanel({ door, controller }: { door: Door; controller: 
     setBusy(false);
   };
   useEffect(() => void read(), [site, controller.id]);
-  if (!complete) return <p role="status">Codes and cards stand in no page: they are being fetched.</p>;
+  if (!complete) return <CodesAway />;
   if (wanted === null)
     return (
       <p>

@@ -5,6 +5,7 @@ import { doorParts } from '#core/door/index';
 import { languageOf, type KeypadLanguage } from '#core/keypads/index';
 import { peopleAt, type Device, type Door, type Person } from '#core/plan/index';
 import { cardsWords } from '#words/cards';
+import { CodesAway } from '../access/CodesAway';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
@@ -65,11 +66,7 @@ export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
       <StationFrame door={door} tools={<TabList tabs={tabs} label="Program, seen as" />}>
         <div className={css['program']}>
           <TabPanel id="sheet">
-            {keypad && language && !complete && (
-              <p className={css['note']} role="status">
-                Codes stand in no page: they are being fetched.
-              </p>
-            )}
+            {keypad && language && !complete && <CodesAway className={css['note']} />}
             {keypad && language && complete && (
               <Programming
                 door={door}

@@ -1,6 +1,6 @@
 import type { Edit, Plan } from '#core/plan/index';
 import { openDatabase } from '../../server/db/open';
-import { catchUpFrom, secretsOf } from '../../server/sites/catchUp';
+import { catchUpFrom, secretsOf, withoutSecretsOf } from '../../server/sites/catchUp';
 import { liveSite } from '../../server/sites/liveSite';
 import { createSite } from '../../server/sites/siteList';
 import { submitEdits, type SentEdit } from '../../server/sites/submit';
@@ -33,7 +33,10 @@ export class Backend {
     if (trouble !== undefined) return answer({ error: { code: 'x', message: `status ${trouble}` } }, trouble);
     if (init?.method !== 'POST') {
       const since = Number(new URL(url, 'http://x').searchParams.get('since'));
-      return answer({ catchUp: catchUpFrom(this.live, since), secrets: secretsOf(this.live).tables });
+      const catchUp = catchUpFrom(this.live, since);
+      return url.includes('secrets=include')
+        ? answer({ catchUp, secrets: secretsOf(this.live).tables })
+        : answer({ catchUp: withoutSecretsOf(catchUp), secrets: null });
     }
     const { base, edits, withdraw, author } = JSON.parse(init.body ?? '') as {
       base: number;

@@ -40,13 +40,18 @@ export async function sendEdits(
 
 export interface Changes {
   readonly catchUp: CatchUp;
-  readonly secrets: SecretTables;
+  /** Null for whoever may not see them. */
+  readonly secrets: SecretTables | null;
 }
 
-/** What became of a site since a revision, with everything secret; null where the server refuses, undefined where none is reached. */
-export async function fetchChanges(site: string, since: number): Promise<Changes | null | undefined> {
+/** What became of a site since a revision, with everything secret where that is for whoever asks; null where the server refuses, undefined where none is reached. */
+export async function fetchChanges(
+  site: string,
+  since: number,
+  codes: boolean,
+): Promise<Changes | null | undefined> {
   try {
-    const response = await fetch(`${baseOf(site)}/changes?since=${since}&secrets=include`, {
+    const response = await fetch(`${baseOf(site)}/changes?since=${since}${codes ? '&secrets=include' : ''}`, {
       signal: AbortSignal.timeout(PATIENCE_MS),
     });
     return response.ok ? ((await response.json()) as Changes) : null;

@@ -16,6 +16,8 @@ export interface SiteState {
   readonly aside: readonly Aside[];
   /** False until codes, card numbers and keypad memories have been fetched: until then nothing that holds them changes. */
   readonly complete: boolean;
+  /** False for somebody whose passphrase does not show codes: they never are. */
+  readonly codes: boolean;
   /** False while the server does not answer: what is changed is kept here until it does. */
   readonly reachable: boolean;
   /** Doors that are whole in the plan so far; null once all of the site is there. */
@@ -48,6 +50,8 @@ export interface StoreOptions {
   readonly revision: number;
   /** False for a plan whose secrets are fetched apart. */
   readonly complete?: boolean;
+  /** False for somebody who may not see codes. */
+  readonly codes?: boolean;
   /** Doors that are whole in a plan of which the rest is fetched apart; null, as without it, where all is there. */
   readonly doors?: readonly DoorId[] | null;
   /** What looks at every edit before it shows. It is heavy, and in a browser fetched once the page stands. */

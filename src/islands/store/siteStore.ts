@@ -48,6 +48,7 @@ export class SiteStore {
       status: 'saved',
       aside: [],
       complete: options.complete ?? true,
+      codes: options.codes ?? true,
       reachable: true,
       doors: options.doors ?? null,
       ready: typeof options.admission !== 'function',
@@ -194,9 +195,11 @@ export class SiteStore {
     const left = changedEntries(plan, result.plan);
     if (!complete && left.some(({ collection }) => SECRET_COLLECTIONS.includes(collection))) {
       this.#options.tell(
-        this.#state.reachable
-          ? 'Codes are still being fetched. Nothing was changed; try again in a moment.'
-          : 'Codes are not kept without the network. Nothing was changed; people and keypads wait for it.',
+        !this.#state.codes
+          ? 'You are signed in without codes: people and keypads are changed by whoever sees them. Nothing was changed.'
+          : this.#state.reachable
+            ? 'Codes are still being fetched. Nothing was changed; try again in a moment.'
+            : 'Codes are not kept without the network. Nothing was changed; people and keypads wait for it.',
       );
       return null;
     }
@@ -270,7 +273,7 @@ export class SiteStore {
   }
 
   async #changes(since: number): Promise<Changes | null> {
-    const body = await fetchChanges(this.#saving.confirmed.site.id, since);
+    const body = await fetchChanges(this.#saving.confirmed.site.id, since, this.#options.codes ?? true);
     this.reach(body !== undefined);
     return body ?? null;
   }
@@ -316,9 +319,9 @@ export class SiteStore {
       if (body && !(inPart && body.catchUp.revision < this.#saving.revision)) {
         const { catchUp, secrets } = body;
         // Everything secret at that revision, and what else has changed up to it.
-        const confirmed: Plan = { ...this.#saving.confirmed, ...secrets };
+        const confirmed: Plan = { ...this.#saving.confirmed, ...(secrets ?? {}) };
         this.#saving = { ...this.#saving, confirmed };
-        this.#publish({ complete: true, doors: null });
+        this.#publish({ complete: secrets !== null, doors: null });
         this.#step({ kind: 'caughtUp', catchUp: { ...catchUp, authors: [] } });
         break;
       }

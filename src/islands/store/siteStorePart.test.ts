@@ -136,4 +136,33 @@ describe('SiteStore on a page that carries a part of the site', () => {
     await store.complete();
     expect(store.getState().plan).toEqual(backend.live.plan);
   });
+
+  it('never asks for codes on behalf of somebody who may not see them, and changes none', async () => {
+    const asked: string[] = [];
+    const real = backend.fetch;
+    vi.stubGlobal('fetch', (url: string, init?: { method?: string; body?: string }) => {
+      asked.push(url);
+      return real(url, init);
+    });
+    const page = part(backend.live.plan);
+    const store = new SiteStore({
+      plan: page.plan,
+      doors: page.doors,
+      revision: 1,
+      complete: false,
+      codes: false,
+      admission,
+      author: () => 'me',
+      tell: (text) => told.push(text),
+    });
+    await store.complete();
+    expect(asked.some((url) => url.includes('secrets'))).toBe(false);
+    expect(store.getState()).toMatchObject({ doors: null, complete: false, codes: false });
+    expect(store.getState().plan.memories).toEqual({});
+    expect(Object.keys(store.getState().plan.devices)).toEqual(Object.keys(backend.live.plan.devices));
+    const [id] = Object.keys(store.getState().plan.people);
+    expect(store.dispatch({ kind: 'setPerson', id: id!, patch: { code: '1' } }, 'code')).toBe(false);
+    expect(told.at(-1)).toContain('signed in without codes');
+    expect(store.dispatch({ kind: 'setDoor', id: 'D02', patch: { name: 'x' } }, 'name')).toBe(true);
+  });
 });

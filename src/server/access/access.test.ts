@@ -4,7 +4,7 @@ import { openDatabase } from '../db/open';
 import { asksWho, refusalOf } from './guard';
 import { securityHeaders } from './headers';
 import { isLoopback, isOpen, knownHosts } from './hosts';
-import { keptPassphrase, sessionKey, setPassphrase } from './keys';
+import { keptCodesPassphrase, keptPassphrase, sessionKey, setCodesPassphrase, setPassphrase } from './keys';
 import { hashPassphrase, isPassphrase } from './passphrase';
 import { afterFailure, afterSuccess, waitFor, type Tries } from './rateLimit';
 import { cookieValue, openSession, sealSession, sessionCookie, SESSION_COOKIE } from './session';
@@ -134,6 +134,21 @@ describe('a passphrase', () => {
     await setPassphrase(db, 'seven brass knockers');
     expect(keptPassphrase(db)).toMatch(/^scrypt\$/);
     expect(sessionKey(db)).not.toBe(before);
+  });
+});
+
+describe('a passphrase that shows codes', () => {
+  it('is kept beside the other, signs everybody out, and is taken away again', async () => {
+    const db = openDatabase(':memory:');
+    await setPassphrase(db, 'seven brass knockers');
+    expect(keptCodesPassphrase(db)).toBeNull();
+    const before = sessionKey(db);
+    await setCodesPassphrase(db, 'nine iron hinges');
+    expect(sessionKey(db)).not.toBe(before);
+    expect(await isPassphrase('nine iron hinges', keptCodesPassphrase(db)!)).toBe(true);
+    expect(await isPassphrase('seven brass knockers', keptPassphrase(db)!)).toBe(true);
+    await setCodesPassphrase(db, null);
+    expect(keptCodesPassphrase(db)).toBeNull();
   });
 });
 

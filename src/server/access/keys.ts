@@ -4,7 +4,7 @@ import type { Db } from '../db/open';
 import { serverSettings } from '../db/schema';
 import { hashPassphrase } from './passphrase';
 
-type Name = 'passphrase' | 'session-key';
+type Name = 'passphrase' | 'codes-passphrase' | 'session-key';
 
 const read = (db: Db, name: Name): string | null =>
   db.select().from(serverSettings).where(eq(serverSettings.name, name)).get()?.value ?? null;
@@ -24,6 +24,22 @@ export async function setPassphrase(db: Db, text: string): Promise<void> {
   const hash = await hashPassphrase(text);
   db.transaction(() => {
     write(db, 'passphrase', hash);
+    write(db, 'session-key', randomBytes(32).toString('base64'));
+  });
+}
+
+/** The hash of the passphrase that shows codes too; null where everybody who signs in may see them. */
+export const keptCodesPassphrase = (db: Db): string | null => read(db, 'codes-passphrase');
+
+/** Sets the passphrase that shows codes too, or with null lets everybody see them who signs in. Whoever is signed in is signed out by it. */
+export async function setCodesPassphrase(db: Db, text: string | null): Promise<void> {
+  const hash = text === null ? null : await hashPassphrase(text);
+  db.transaction(() => {
+    if (hash === null)
+      db.delete(serverSettings)
+        .where(eq(serverSettings.name, 'codes-passphrase' satisfies Name))
+        .run();
+    else write(db, 'codes-passphrase', hash);
     write(db, 'session-key', randomBytes(32).toString('base64'));
   });
 }

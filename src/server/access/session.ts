@@ -8,6 +8,8 @@ export const SESSION_SECONDS = 30 * 24 * 3600;
 export interface Session {
   readonly name: string;
   readonly until: number;
+  /** Whether they signed in with the passphrase that shows codes. */
+  readonly codes?: boolean;
 }
 
 const sign = (body: string, key: string): Buffer => createHmac('sha256', key).update(body).digest();

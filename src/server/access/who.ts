@@ -1,11 +1,20 @@
 import { database } from '../db/shared';
 import { isOpen } from './hosts';
-import { sessionKey } from './keys';
+import { keptCodesPassphrase, sessionKey } from './keys';
 import { cookieValue, openSession, SESSION_COOKIE } from './session';
 
-/** Who sends a request: a name that signed in; null where nobody has, though it is asked for; '' where it is not. */
-export function whoSends(cookie: string | null | undefined, now: number): string | null {
-  if (!isOpen()) return '';
+/** Who sends a request, and whether codes, card numbers and what keypads hold are for them to see. */
+export interface Who {
+  /** Empty on a server that only this machine reaches: it asks nobody who they are. */
+  readonly name: string;
+  readonly codes: boolean;
+}
+
+/** Who sends a request: somebody who signed in; null where nobody has, though it is asked for. */
+export function whoSends(cookie: string | null | undefined, now: number): Who | null {
+  if (!isOpen()) return { name: '', codes: true };
   const value = cookieValue(cookie, SESSION_COOKIE);
-  return value === undefined ? null : (openSession(value, sessionKey(database()), now)?.name ?? null);
+  const session = value === undefined ? null : openSession(value, sessionKey(database()), now);
+  if (!session) return null;
+  return { name: session.name, codes: session.codes === true || keptCodesPassphrase(database()) === null };
 }

@@ -1,10 +1,14 @@
 import type { APIRoute } from 'astro';
 import * as z from 'zod';
+import { renewed } from '#core/admission/index';
+import { touchesSecrets } from '#core/plan/index';
+import { noCodes } from '../../../../server/access/codes';
 import { announceChange } from '../../../../server/changes';
 import { database } from '../../../../server/db/shared';
 import { handle, HttpError, json, readJson } from '../../../../server/http';
 import { siteOr404 } from '../../../../server/siteOr404';
 import { recentEdits } from '../../../../server/sites/log';
+import { withoutSecretsOf } from '../../../../server/sites/catchUp';
 import { submitEdits } from '../../../../server/sites/submit';
 
 export const prerender = false;
@@ -33,6 +37,8 @@ export const POST: APIRoute = ({ params, request, locals }) =>
   handle(async () => {
     const { base, author, edits, withdraw } = await readJson(request, body);
     const site = params.site ?? '';
+    // What cannot be read cannot hold a code: it is refused where it is read.
+    if (!locals.codes && edits.some(({ edit }) => touchesSecrets(edit, renewed))) throw noCodes();
     const at = new Date().toISOString();
     // Who signed in is who did it; only on a server of one's own machine is a name taken at its word.
     const result = submitEdits(database(), site, {
@@ -44,5 +50,6 @@ export const POST: APIRoute = ({ params, request, locals }) =>
     });
     if (!result) throw new HttpError(404, 'no-site', `There is no site “${site.slice(0, 100)}”.`);
     if (result.answers.some(({ code }) => code === 'kept')) announceChange(site, result.revision);
-    return json(result);
+    const { catchUp } = result;
+    return json(catchUp && !locals.codes ? { ...result, catchUp: withoutSecretsOf(catchUp) } : result);
   });
