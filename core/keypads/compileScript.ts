@@ -72,7 +72,8 @@ interface Ways {
  * The fewest strokes that lead from one memory to the target, in an order the keypad accepts: the programming code first (nobody else is
  * to know it), then times, then slots or entries. Everybody is wiped only where nothing else leads there. What comes out is pressed on
  * the stand-in before anybody sees it. `scrapCode` gives the code to bury an unclearable slot under. `wipesFirst`: everybody is wiped
- * though less would do, because nobody knows what stands in slots that are not named; where the language has a command for it.
+ * though less would do, because nobody knows what stands in slots that are not named; where the language has a command for it. `nth`: which
+ * way into a menu, where several administrators or what they have open it.
  */
 export function compileScript(
   language: KeypadLanguage,
@@ -80,13 +81,14 @@ export function compileScript(
   target: Target,
   scrapCode: ScrapCode,
   wipesFirst = false,
+  nth = 0,
 ): Script {
   const first = waysTo(language, memory, target, scrapCode);
   const wipe = wipesFirst || first.problems.length > 0 ? wiped(language, memory, target, scrapCode) : null;
   const wipes = wipe !== null && (wipesFirst || wipe.problems.length < first.problems.length);
   const { changes, problems } = wipes ? wipe : first;
   const found = language.screen
-    ? screenSteps(language, language.screen, memory, changes)
+    ? screenSteps(language, language.screen, memory, changes, nth)
     : stepsOf(language, memory, changes);
   const none = { steps: [], wipes: false, isLeast: false };
   if (found === CLOSED)

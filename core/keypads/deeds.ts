@@ -76,6 +76,8 @@ const DEEDS: Readonly<Record<Deed, Execute>> = {
     const repeats = command.strokes.some((token) => 'field' in token && token.field === 'again');
     if (repeats && again !== code) return null;
     if (code !== undefined && !mayHave(language, memory, code, slot)) return null;
+    // Whoever could show nothing could never come in; and would close the menu to everybody, had they the role.
+    if (code === undefined && !card && finger === undefined) return null;
     if (card && slotOfCard(memory, card) !== null) return null;
     if (finger !== undefined && slotOfFinger(memory, finger) !== null) return null;
     const name = nameOf(taps ?? '');

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { beginSheet, isDone, seen, seenAs, type KeySheet } from './keySheet';
+import { beginSheet, isDone, seen, type KeySheet } from './keySheet';
+import { seenAs } from './seenAs';
 import {
   compareMemory,
   factoryMemory,

@@ -1,9 +1,11 @@
-import { sameEntry, samePerson } from './compareMemory';
+import { sameEntry } from './compareMemory';
 import type { ScrapCode } from './changes';
 import { compileScript, type Script, type ScriptProblem, type ScriptStep } from './compileScript';
 import { AT_DOOR, press, switchOn, type Keypad } from './keypad';
-import { sameCard, type KeypadLanguage, type Memory, type ReplyId, type Stroke } from './language';
-import { letIn } from './screenSteps';
+import { type KeypadLanguage, type Memory, type Stroke } from './language';
+import { doubted, inDoubt, keyed, NOBODY, strays } from './keySheetDoubts';
+import { waysIn } from './screenSteps';
+import type { Seen } from './seenAs';
 import { askedFor, screenOf, type ScreenText } from './screenText';
 import { strokesOf } from './strokes';
 import type { Target } from './target';
@@ -32,9 +34,6 @@ export interface KeySheet {
   readonly problems: readonly ScriptProblem[];
 }
 
-/** What somebody saw after keying a line: the answer on the sheet, another one, or none but that programming was over. */
-export type Seen = 'so' | 'refused' | 'dropped-out' | 'something-else';
-
 /** The lines from what a keypad holds to what it shall hold, each new code and card tried at the end. */
 export function beginSheet(
   language: KeypadLanguage,
@@ -46,9 +45,15 @@ export function beginSheet(
   shut = 0,
 ): KeySheet {
   // Whoever may administer it or not is taken to, and then not to: which of the two is right shows at the door.
-  const from = shut % 2 === 0 ? memory : withoutDoubtful(memory);
+  const perhaps = Object.values(memory.slots).some(
+    ({ unknown, administers }) => unknown === 'all' && administers,
+  );
+  const from = perhaps && shut % 2 === 1 ? withoutDoubtful(memory) : memory;
+  const nth = perhaps ? shut >> 1 : shut;
   const { steps, wipes, problems } =
-    shut < MOST_SHUT ? compileScript(language, from, target, scrapCode, wipesFirst) : NO_WAY_IN;
+    nth < triesFor(language, memory)
+      ? compileScript(language, from, target, scrapCode, wipesFirst, nth)
+      : NO_WAY_IN;
   const lines = [...steps, ...(steps.length > 0 ? tries(language, memory, target) : [])];
   return {
     lines,
@@ -63,8 +68,12 @@ export function beginSheet(
   };
 }
 
-/** Ways into a menu that are tried before it is said to be closed. */
-const MOST_SHUT = 6;
+/** How often a way into a menu is tried before it is said to be closed: each that there is, and three times at least. */
+const triesFor = (language: KeypadLanguage, memory: Memory): number =>
+  Math.max(
+    3,
+    ...language.modes.filter(({ as }) => as.length > 0).map((root) => waysIn(language, root, memory).length),
+  );
 const NO_WAY_IN: Pick<Script, 'steps' | 'wipes' | 'problems'> = {
   steps: [],
   wipes: false,
@@ -81,7 +90,6 @@ const withoutDoubtful = (memory: Memory): Memory => ({
     ]),
   ),
 });
-const NOBODY = { code: null, card: null } as const;
 
 /** Whoever is new is tried on the spot: an answer of the keypad says that it stored something, not what. */
 function tries(language: KeypadLanguage, memory: Memory, target: Target): SheetLine[] {
@@ -98,7 +106,7 @@ function tries(language: KeypadLanguage, memory: Memory, target: Target): SheetL
       reply: 'opened',
       shows: language.replies.opened,
       screen: door,
-      asks: askedFor(language, switchOn(memory), strokes),
+      asks: language.screen ? askedFor(language, switchOn(memory), strokes).asks : [],
       slot,
       about,
       scrap: false,
@@ -123,14 +131,14 @@ function asAdministrator(
 ): SheetLine[] {
   const root = language.modes.find(({ as }) => as.length > 0);
   const alone = { programmingCode: '', slots: { [slot]: content }, times: {} };
-  const way = root && letIn(language, root, alone);
+  const [way] = root ? waysIn(language, root, alone) : [];
   if (!root || !way || !language.screen) return [];
   const inside = keyed(language, switchOn(alone), way.strokes);
   const { programming, left } = language.replies;
   return [
     {
       ...line(way.strokes, way.values),
-      asks: askedFor(language, switchOn(alone), way.strokes),
+      asks: askedFor(language, switchOn(alone), way.strokes).asks,
       reply: 'programming',
       shows: programming,
       screen: screenOf(language, inside),
@@ -188,93 +196,6 @@ const LISTS: ReadonlySet<SheetLine['purpose']> = new Set([
   'delete-card',
 ]);
 
-/** What is about all that stands in a slot, or about what nothing tells from outside. */
-const PERSON: ReadonlySet<SheetLine['purpose']> = new Set(['new-user', 'add-finger', 'set-role']);
-
-/**
- * What is known after a line that was not answered as it should be. What it was about may be there or not; and where a stroke that slipped
- * could have stored something in another slot before the answer went wrong, that slot is not known either: the stand-in is keyed with each
- * such slip.
- */
-function doubted(language: KeypadLanguage, sheet: KeySheet, line: SheetLine): Memory {
-  const { purpose, slot, about } = line;
-  let known = sheet.known;
-  if (slot !== null && (purpose === 'set-code' || purpose === 'set-card')) {
-    const reached = purpose === 'set-card' ? Math.max(1, about.cards?.length ?? 1) : 1;
-    for (let at = slot; at < slot + reached; at += 1)
-      known = inDoubt(known, at, purpose === 'set-code' ? 'code' : 'card');
-  }
-  if (slot !== null && PERSON.has(purpose)) known = perhaps(language, sheet, line, slot, known);
-  if (!language.slots) {
-    // Of a list nobody can say which place it would be: something else may stand in it now.
-    const more = slips(language, sheet.keypad, line).some(({ slots }) =>
-      Object.values(slots).some((entry) => !Object.values(known.slots).some((one) => sameEntry(one, entry))),
-    );
-    return more ? { ...known, rest: 'unknown' } : known;
-  }
-  for (const { slots } of slips(language, sheet.keypad, line))
-    for (const at of new Set([...Object.keys(slots), ...Object.keys(sheet.known.slots)].map(Number))) {
-      const [was, is] = [sheet.known.slots[at], slots[at]];
-      if (!samePerson(was ?? NOBODY, is ?? NOBODY)) known = perhaps(language, sheet, line, at, known);
-      if ((was?.code ?? null) !== (is?.code ?? null)) known = inDoubt(known, at, 'code');
-      if (!sameCard(was?.card ?? null, is?.card ?? null)) known = inDoubt(known, at, 'card');
-    }
-  return known;
-}
-
-/** True where more is in doubt than what the line was about. */
-const strays = (sheet: KeySheet, { slot, about }: SheetLine, known: Memory): boolean =>
-  Object.entries(known.slots).some(([at, { unknown }]) => {
-    const own =
-      slot !== null && Number(at) >= slot && Number(at) < slot + Math.max(1, about.cards?.length ?? 1);
-    return unknown !== undefined && !own && sheet.known.slots[Number(at)]?.unknown === undefined;
-  });
-
-/** What may be held after a line in which one stroke was left out or doubled, or that broke off, as long as it did not answer as it should. */
-function slips(language: KeypadLanguage, keypad: Keypad, line: SheetLine): Memory[] {
-  const { strokes, reply } = line;
-  const tries = strokes.flatMap((stroke, at): (readonly Stroke[])[] => [
-    strokes.slice(0, at),
-    [...strokes.slice(0, at), ...strokes.slice(at + 1)],
-    [...strokes.slice(0, at), stroke, ...strokes.slice(at)],
-  ]);
-  return tries.flatMap((made) => {
-    let now = keypad;
-    let said: ReplyId = 'key';
-    for (const stroke of made) ({ keypad: now, reply: said } = press(language, now, stroke, 0));
-    const isSo = seenAs(said, reply, screenOf(language, now), line.screen) === 'so';
-    return isSo && made.length >= strokes.length ? [] : [now.memory];
-  });
-}
-
-/** A memory of which nobody knows whether the code, or the card, of a slot stands there, or anything at all. */
-function inDoubt(memory: Memory, slot: number, what: 'code' | 'card' | 'all'): Memory {
-  if (what === 'all') {
-    const slots = { ...memory.slots, [slot]: { ...NOBODY, unknown: what } };
-    return { ...memory, slots };
-  }
-  const { unknown, ...held } = memory.slots[slot] ?? { code: null, card: null };
-  const both = unknown !== undefined && unknown !== what;
-  const content = { ...held, [what]: null, unknown: both ? ('all' as const) : what };
-  return { ...memory, slots: { ...memory.slots, [slot]: content } };
-}
-
-/**
- * A memory of which nobody knows what stands in a slot. Whoever administered there, or was to, stands beside it: they may be needed to get
- * into the menu.
- */
-function perhaps(
-  language: KeypadLanguage,
-  sheet: KeySheet,
-  line: SheetLine,
-  slot: number,
-  known: Memory,
-): Memory {
-  const after = keyed(language, sheet.keypad, line.strokes).memory.slots[slot];
-  const who = [sheet.known.slots[slot], after].find((one) => one?.administers) ?? NOBODY;
-  return { ...known, slots: { ...known.slots, [slot]: { ...who, unknown: 'all' } } };
-}
-
 function tried(
   language: KeypadLanguage,
   sheet: KeySheet,
@@ -319,23 +240,3 @@ const placeOf = (language: KeypadLanguage, memory: Memory, strokes: readonly Str
     ({ keypad }, stroke) => press(language, keypad, stroke, 0),
     { keypad: switchOn(memory), slot: null },
   ).slot;
-
-const keyed = (language: KeypadLanguage, keypad: Keypad, strokes: readonly Stroke[]): Keypad =>
-  strokes.reduce((now, stroke) => press(language, now, stroke, 0).keypad, keypad);
-
-/** What somebody saw, by what a keypad answered, and by what stands on its screen where it has one. */
-export const seenAs = (
-  answer: ReplyId,
-  wanted: ReplyId,
-  screen: ScreenText | null = null,
-  reads: ScreenText | null = null,
-): Seen =>
-  answer === wanted
-    ? JSON.stringify(screen) === JSON.stringify(reads)
-      ? 'so'
-      : 'something-else'
-    : answer === 'refused'
-      ? 'refused'
-      : answer === 'timed-out' || answer === 'locked-out'
-        ? 'dropped-out'
-        : 'something-else';

@@ -248,6 +248,14 @@ const contentsOf = (
     );
 const targetOf = (slots: Target['slots']): Target => ({ programmingCode: '', slots, unlockSeconds: 5 });
 
+/** Whatever of those who administer opens the menu. */
+const openersOf = (slots: Target['slots']): string[] =>
+  Object.values(slots).flatMap(({ code, card, fingers = [], administers }) =>
+    administers
+      ? [...(code === null ? [] : [code]), ...(card ? [`card ${card.number}`] : []), ...fingers]
+      : [],
+  );
+
 describe.each(SCREENED)('%s', (_id, language) => {
   it('is keyed from whatever it holds to whatever it shall hold, as one of its administrators', () => {
     fc.assert(
@@ -283,6 +291,8 @@ describe.each(SCREENED)('%s', (_id, language) => {
         const start = { ...factoryMemory(language), slots: now };
         const target = targetOf(wanted);
         let sheet = beginSheet(language, start, target, () => '');
+        // Where nobody can open the menu to begin with, nothing is keyed.
+        if (sheet.problems.length > 0) return;
         let keypad = switchOn(start);
         let strokes = 0;
         let time = 1000;
@@ -308,7 +318,14 @@ describe.each(SCREENED)('%s', (_id, language) => {
           }
           sheet = seen(language, sheet, what, target, () => '');
         }
-        if (sheet.problems.length > 0) return;
+        if (sheet.problems.length > 0) {
+          // It is closed indeed, by somebody who was stored with a code that nobody meant.
+          const inside = openersOf(keypad.memory.slots);
+          expect(inside.length).toBeGreaterThan(0);
+          const meant = [...openersOf(now), ...openersOf(wanted)];
+          expect(inside.filter((one) => meant.includes(one))).toEqual([]);
+          return;
+        }
         expect(isDone(sheet)).toBe(true);
         const known = targetOf(sheet.known.slots);
         const wrong = compareMemory(language, keypad.memory, known).filter(
@@ -327,6 +344,38 @@ describe.each(SCREENED)('%s', (_id, language) => {
     };
     const script = compileScript(language, memory, targetOf({}), () => '');
     expect([script.steps, script.problems.map(({ problem }) => problem)]).toEqual([[], ['closed']]);
+  });
+});
+
+describe('a menu that stays shut at the door', () => {
+  const wanted = targetOf({ 1: { code: '4711', card: null } });
+  it('is tried three times, and then said to be closed: a reset is the only way in', () => {
+    let sheet = beginSheet(fingers, factoryMemory(fingers), wanted, () => '');
+    for (let tries = 0; tries < 3; tries += 1) {
+      expect(sheet.lines[sheet.at]?.purpose).toBe('enter');
+      sheet = seen(fingers, sheet, 'something-else', wanted, () => '');
+    }
+    expect([sheet.lines, sheet.problems.map(({ problem }) => problem)]).toEqual([[], ['closed']]);
+    // A slip is forgotten once the menu has opened.
+    sheet = beginSheet(fingers, factoryMemory(fingers), wanted, () => '');
+    sheet = seen(fingers, sheet, 'something-else', wanted, () => '');
+    sheet = seen(fingers, sheet, 'so', wanted, () => '');
+    expect(sheet.shut).toBe(0);
+  });
+  it('is tried both ways in turn where nobody knows whether somebody was stored who administers', () => {
+    const admin = targetOf({ 1: { ...FIRST, fingers: ['P1/1'] } });
+    let sheet = beginSheet(fingers, factoryMemory(fingers), admin, () => '');
+    const line = () => sheet.lines[sheet.at]!;
+    while (line().purpose !== 'new-user') sheet = seen(fingers, sheet, 'so', admin, () => '');
+    sheet = seen(fingers, sheet, 'dropped-out', admin, () => '');
+    const ways: number[] = [];
+    while (sheet.lines.length > 0) {
+      ways.push(line().strokes.length);
+      sheet = seen(fingers, sheet, 'refused', admin, () => '');
+    }
+    // As the administrator that may be there, by number and password, then by finger; and as anybody in between.
+    expect(ways).toEqual([11, 1, 2, 1, 11, 1]);
+    expect(sheet.problems.map(({ problem }) => problem)).toEqual(['closed']);
   });
 });
 

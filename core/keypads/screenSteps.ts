@@ -14,25 +14,47 @@ export const CLOSED = 'closed';
 
 /**
  * The lines at a terminal with a screen: into the menu, as somebody who administers once there is one; to what is to be filled in, by the
- * fewest keys from wherever the mark stands; what is filled in; and back out. Each with what the screen shows then.
+ * fewest keys from wherever the mark stands; what is filled in; and back out. Each with what the screen shows then. `nth`: which of the
+ * ways in, where there are several.
  */
 export function screenSteps(
   language: KeypadLanguage,
   screen: Screen,
   memory: Memory,
   changes: readonly Change[],
+  nth: number,
 ): ScriptStep[] | typeof CLOSED {
-  const count = (order: readonly Change[]) => {
-    const steps = stepsInOrder(language, screen, memory, order);
-    return steps === CLOSED ? Infinity : steps.reduce((sum, { strokes }) => sum + strokes.length, 0);
-  };
-  return stepsInOrder(language, screen, memory, gathered(language, memory, changes, count));
+  return stepsInOrder(
+    language,
+    screen,
+    memory,
+    nth,
+    gathered(language, memory, changes, (order) => movesOf(language, screen, order)),
+  );
 }
+
+/** Keys that lead from one to the next of these; what is filled in is the same in any order. */
+function movesOf(language: KeypadLanguage, screen: Screen, changes: readonly Change[]): number {
+  let sum = 0;
+  let keypad: Keypad | null = null;
+  for (const { mode, command } of changes) {
+    const from: Keypad = keypad ?? { ...NOBODY, mode: rootOf(language, mode).id };
+    const line = lineOf(language, mode, command);
+    sum += wayTo(language, screen, from, mode, line)?.length ?? Infinity;
+    keypad = { ...NOBODY, mode: mode.id, cursor: line };
+  }
+  return sum;
+}
+const NOBODY = switchOn({ programmingCode: '', slots: {}, times: {} });
+
+const lineOf = (language: KeypadLanguage, mode: Mode, command: Change['command']): number =>
+  entriesOf(language, mode).findIndex((one) => 'command' in one && one.command === command);
 
 function stepsInOrder(
   language: KeypadLanguage,
   screen: Screen,
   memory: Memory,
+  nth: number,
   changes: readonly Change[],
 ): ScriptStep[] | typeof CLOSED {
   const steps: ScriptStep[] = [];
@@ -44,8 +66,8 @@ function stepsInOrder(
     reply: ScriptStep['reply'],
     more: Partial<ScriptStep> = {},
   ) => {
-    const asks = askedFor(language, keypad, strokes);
-    for (const stroke of strokes) keypad = press(language, keypad, stroke, 0).keypad;
+    const { asks, keypad: after } = askedFor(language, keypad, strokes);
+    keypad = after;
     steps.push({
       purpose,
       mode: mode.id,
@@ -63,12 +85,12 @@ function stepsInOrder(
   for (const { mode, command, values, slot, scrap } of changes) {
     const root = rootOf(language, mode);
     if (keypad.mode === AT_DOOR) {
-      const way = letIn(language, root, keypad.memory);
+      const ways = waysIn(language, root, keypad.memory);
+      const way = ways[nth % Math.max(1, ways.length)];
       if (!way) return CLOSED;
       step('enter', root, way.strokes, 'programming', { slot: way.slot, about: way.values });
     }
-    const there = entriesOf(language, mode).findIndex((one) => 'command' in one && one.command === command);
-    const way = wayTo(language, screen, keypad, mode, there);
+    const way = wayTo(language, screen, keypad, mode, lineOf(language, mode, command));
     if (!way) return CLOSED;
     step('choose', mode, way, 'programming');
     step(command.does, mode, strokesOf(language, command.strokes, values), 'stored', {
@@ -88,35 +110,58 @@ const rootOf = (language: KeypadLanguage, mode: Mode): Mode => {
   return above ? rootOf(language, above) : mode;
 };
 
-/** How somebody gets into the menu as it stands now; null where nobody known to administer can show it. */
-export function letIn(
-  language: KeypadLanguage,
-  root: Mode,
-  memory: Memory,
-): { readonly strokes: readonly Stroke[]; readonly slot: number | null; readonly values: Values } | null {
-  if (!asksWho(root, memory)) return { strokes: strokesOf(language, root.enter, {}), slot: null, values: {} };
-  for (const [key, held] of Object.entries(memory.slots)) {
-    if (!held.administers) continue;
+/** A way into a menu, and whose it is. */
+interface WayIn {
+  readonly strokes: readonly Stroke[];
+  readonly slot: number | null;
+  readonly values: Values;
+}
+
+/** Every way into the menu as it stands now; none where nobody known to administer can show anything. */
+export function waysIn(language: KeypadLanguage, root: Mode, memory: Memory): WayIn[] {
+  if (!asksWho(root, memory))
+    return [{ strokes: strokesOf(language, root.enter, {}), slot: null, values: {} }];
+  return Object.entries(memory.slots).flatMap(([key, { administers, code, card, fingers = [] }]) => {
+    if (!administers) return [];
+    const finger = fingers.find((one) => one !== '?');
     const slot = Number(key);
-    const { code, card, fingers: [finger] = [] } = held;
     const values: Values = {
       slot,
       ...(code === null ? {} : { code }),
       ...(card ? { cards: [card] } : {}),
-      ...(finger === undefined || finger === '?' ? {} : { finger }),
+      ...(finger === undefined ? {} : { finger }),
     };
-    for (const tokens of root.as) {
+    return root.as.flatMap((tokens): WayIn[] => {
       const strokes = strokesOf(language, tokens, values);
-      if (matchTokens(tokens, strokes).kind === 'complete') return { strokes, slot, values };
-    }
-  }
-  return null;
+      return matchTokens(tokens, strokes).kind === 'complete' ? [{ strokes, slot, values }] : [];
+    });
+  });
 }
 
 const stateOf = ({ mode, cursor, chosen }: Keypad) => `${mode} ${cursor} ${chosen}`;
 
+/** Ways that were found, by where the mark stood and where it was to go: what is stored makes no difference to them. */
+const ways = new WeakMap<KeypadLanguage, Map<string, readonly Stroke[] | null>>();
+
 /** The fewest keys that open this line of this list, tried on the stand-in; what is open there first is given up. */
 function wayTo(
+  language: KeypadLanguage,
+  screen: Screen,
+  from: Keypad,
+  mode: Mode,
+  line: number,
+): readonly Stroke[] | null {
+  const known = ways.get(language) ?? new Map<string, readonly Stroke[] | null>();
+  ways.set(language, known);
+  const key = `${stateOf(from)} to ${mode.id} ${line}`;
+  const found = known.get(key);
+  if (found !== undefined) return found;
+  const way = searchWay(language, screen, from, mode, line);
+  known.set(key, way);
+  return way;
+}
+
+function searchWay(
   language: KeypadLanguage,
   { up, down, ok, back }: Screen,
   from: Keypad,

@@ -64,15 +64,14 @@ export function screenOf(language: KeypadLanguage, keypad: Keypad): ScreenText |
   };
 }
 
-/** What it asks for as each stroke is made, null where a list stands on it; empty where there is no screen. */
+/** What it asks for as each stroke is made, null where a list stands on it; empty where there is no screen. With how it stands then. */
 export function askedFor(
   language: KeypadLanguage,
   start: Keypad,
   strokes: readonly Stroke[],
-): (Asked | null)[] {
-  if (!language.screen) return [];
+): { readonly asks: (Asked | null)[]; readonly keypad: Keypad } {
   let keypad = start;
-  return strokes.map((stroke) => {
+  const asks = strokes.map((stroke) => {
     const text = screenOf(language, keypad);
     keypad = press(language, keypad, stroke, 0).keypad;
     if (text && 'asks' in text) return text.asks;
@@ -81,6 +80,7 @@ export function askedFor(
     const next = begins ? screenOf(language, keypad) : null;
     return next && 'asks' in next ? next.asks : null;
   });
+  return { asks: language.screen ? asks : [], keypad };
 }
 
 const numberOf = ({ slots }: KeypadLanguage, slot: number): string =>

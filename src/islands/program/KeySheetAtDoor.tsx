@@ -80,6 +80,9 @@ export function KeySheetAtDoor(props: Props) {
               It has been reset: key everybody in
             </Button>
           )}
+          <Button size="l" onClick={() => setSheet(beginSheet(language, sheet.known, target, scrapCode))}>
+            Try once more
+          </Button>
           <Button size="l" onClick={() => onKeep(sheet.known)}>
             Record what is known of it
           </Button>
