@@ -325,7 +325,8 @@ export const deviceTypeSchema = z.strictObject({
     })
     .optional(),
   inrush: between(1, 50).optional(),
-  language: word(40).optional(),
+  /** As long as the id of a language may be. */
+  language: word(100).optional(),
 });
 
 /**

@@ -28,29 +28,26 @@ export interface Answer {
   readonly slot: number | null;
 }
 
-export const switchOn = (memory: Memory): Keypad => ({
-  memory,
+/** Nobody has begun anything. */
+const AT_REST = {
   mode: AT_DOOR,
   before: null,
   strokes: [],
   cursor: 0,
   chosen: false,
   done: null,
+} as const;
+
+export const switchOn = (memory: Memory): Keypad => ({
+  memory,
+  ...AT_REST,
   lastAt: 0,
   wrongTries: 0,
   lockedUntil: 0,
 });
 
 /** Out of whatever was begun, back to where people stand. */
-export const toDoor = (keypad: Keypad): Keypad => ({
-  ...keypad,
-  mode: AT_DOOR,
-  before: null,
-  strokes: [],
-  cursor: 0,
-  chosen: false,
-  done: null,
-});
+export const toDoor = (keypad: Keypad): Keypad => ({ ...keypad, ...AT_REST });
 
 export const answer = (
   { replies }: KeypadLanguage,

@@ -16,6 +16,7 @@ import { keying } from './keying';
 import { leastChanges } from './leastChanges';
 import { listChanges } from './listChanges';
 import { CLOSED, screenSteps } from './screenSteps';
+import { lineOf } from './scriptLine';
 import type { Asked, ScreenText } from './screenText';
 import { inSeries } from './series';
 import { strokesOf, type Values } from './strokes';
@@ -187,20 +188,7 @@ function stepsOf(language: KeypadLanguage, memory: Memory, changes: readonly Cha
     strokes: readonly Stroke[],
     reply: ReplyId,
     more: Partial<ScriptStep> = {},
-  ) =>
-    steps.push({
-      purpose,
-      mode: mode.id,
-      strokes,
-      reply,
-      shows: language.replies[reply],
-      screen: null,
-      asks: [],
-      slot: null,
-      about: {},
-      scrap: false,
-      ...more,
-    });
+  ) => steps.push({ ...lineOf(language, purpose, mode, strokes, reply), ...more });
   const goTo = (to: readonly Mode[]) => {
     const same = to.findIndex((mode, index) => at[index] !== mode);
     const kept = same < 0 ? to.length : same;

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { typeIn, type Edit, type Leaflet, type Plan } from '../plan/index';
+import { deviceTypeSchema } from '../devices/deviceTypeSchema';
+import { languageSchema } from '../plan/schemas/language';
 import { mustApply, strikeDoor } from '../specimens/doors';
 import { aLeaflet } from '../specimens/leaflets';
 import { findLanguage } from './index';
@@ -39,6 +41,13 @@ describe('versions of a language', () => {
     const three = mustApply(two, keepLanguage(two, { ...FIRST, capacity: 7 }));
     expect(newerLanguage(three, FIRST)).toMatchObject({ id: 'own-keys@3', capacity: 7 });
     expect(newerLanguage(three, three.languages['own-keys@3']!)).toBeNull();
+  });
+  it('are named by a type as long as a language may be called', () => {
+    const id = `own-${'x'.repeat(80)}@12`;
+    const plan = mustApply(strikeDoor(), { kind: 'addLanguage', language: { ...FIRST, id } });
+    const type = { ...typeIn(plan, plan.devices['D01/K1']!), id: 'keypad-own@1', version: 1, language: id };
+    expect(deviceTypeSchema.safeParse(JSON.parse(JSON.stringify(type))).error?.issues).toBeUndefined();
+    expect(languageSchema.safeParse(JSON.parse(JSON.stringify({ ...FIRST, id }))).success).toBe(true);
   });
   it('are taken up by every type and keypad that had the one before, and given back by undo', () => {
     const before = site();

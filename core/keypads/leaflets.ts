@@ -1,15 +1,11 @@
-import { readNotation, writeNotation, type Shape, type Token } from '../leaflet/index';
+import { mustRead, writeNotation, type Shape, type Token } from '../leaflet/index';
 import { findIn, type Leaflet, type Plan } from '../plan/index';
 import type { Command, KeypadLanguage, Mode } from './language';
 import { findLanguage } from './library/index';
 
 /** A language from its leaflet. Throws where a text cannot be read: what a plan holds always can. */
 export function fromLeaflet({ entry, modes, version: _version, ...rest }: Leaflet): KeypadLanguage {
-  const read = (text: string): readonly Token[] => {
-    const found = readNotation(text, rest satisfies Shape);
-    if (!found.ok) throw new Error(`${rest.id}: "${found.word}" in "${text}": ${found.problem}`);
-    return found.tokens;
-  };
+  const read = (text: string) => mustRead(text, rest satisfies Shape, rest.id);
   return {
     ...rest,
     entry: read(entry),

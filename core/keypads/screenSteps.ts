@@ -7,6 +7,7 @@ import { gathered } from './gathered';
 import type { KeypadLanguage, Memory, Mode, Stroke } from './language';
 import { matchTokens } from './matchTokens';
 import { askedFor, screenOf } from './screenText';
+import { lineOf } from './scriptLine';
 import { strokesOf, type Values } from './strokes';
 
 /** Nobody who is known to administer could show it: no way into the menu. */
@@ -39,7 +40,7 @@ function movesOf(language: KeypadLanguage, screen: Screen, changes: readonly Cha
   let keypad: Keypad | null = null;
   for (const { mode, command } of changes) {
     const from: Keypad = keypad ?? { ...NOBODY, mode: rootOf(language, mode).id };
-    const line = lineOf(language, mode, command);
+    const line = placeOf(language, mode, command);
     sum += wayTo(language, screen, from, mode, line)?.length ?? Infinity;
     keypad = { ...NOBODY, mode: mode.id, cursor: line };
   }
@@ -47,7 +48,7 @@ function movesOf(language: KeypadLanguage, screen: Screen, changes: readonly Cha
 }
 const NOBODY = switchOn({ programmingCode: '', slots: {}, times: {} });
 
-const lineOf = (language: KeypadLanguage, mode: Mode, command: Change['command']): number =>
+const placeOf = (language: KeypadLanguage, mode: Mode, command: Change['command']): number =>
   entriesOf(language, mode).findIndex((one) => 'command' in one && one.command === command);
 
 function stepsInOrder(
@@ -68,19 +69,8 @@ function stepsInOrder(
   ) => {
     const { asks, keypad: after } = askedFor(language, keypad, strokes);
     keypad = after;
-    steps.push({
-      purpose,
-      mode: mode.id,
-      strokes,
-      reply,
-      shows: language.replies[reply],
-      screen: screenOf(language, keypad),
-      asks,
-      slot: null,
-      about: {},
-      scrap: false,
-      ...more,
-    });
+    const line = lineOf(language, purpose, mode, strokes, reply);
+    steps.push({ ...line, screen: screenOf(language, keypad), asks, ...more });
   };
   for (const { mode, command, values, slot, scrap } of changes) {
     const root = rootOf(language, mode);
@@ -90,7 +80,7 @@ function stepsInOrder(
       if (!way) return CLOSED;
       step('enter', root, way.strokes, 'programming', { slot: way.slot, about: way.values });
     }
-    const way = wayTo(language, screen, keypad, mode, lineOf(language, mode, command));
+    const way = wayTo(language, screen, keypad, mode, placeOf(language, mode, command));
     if (!way) return CLOSED;
     step('choose', mode, way, 'programming');
     step(command.does, mode, strokesOf(language, command.strokes, values), 'stored', {

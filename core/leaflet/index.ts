@@ -1,4 +1,4 @@
 export * from './token';
 export * from './screen';
 export * from './deeds';
-export { readNotation, writeNotation, type Notated, type Shape } from './notation';
+export { mustRead, readNotation, writeNotation, type Notated, type Shape } from './notation';

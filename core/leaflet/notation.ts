@@ -43,6 +43,13 @@ export function readNotation(text: string, shape: Shape): Notated {
   return { ok: true, tokens };
 }
 
+/** Strokes of a leaflet that is known to be right. Throws with its id where a text cannot be read. */
+export function mustRead(text: string, shape: Shape, id: string): readonly Token[] {
+  const found = readNotation(text, shape);
+  if (!found.ok) throw new Error(`${id}: "${found.word}" in "${text}": ${found.problem}`);
+  return found.tokens;
+}
+
 const SPECIAL: Readonly<Record<string, Token>> = {
   card: { card: true },
   'card?': { card: true, optional: true },

@@ -1,5 +1,5 @@
-import type { Command, Deed, KeypadLanguage, Mode, Reply, Token } from '../language';
-import { readNotation, type Shape } from '../../leaflet/index';
+import type { Command, Deed, KeypadLanguage, Mode, Reply } from '../language';
+import { mustRead, type Shape } from '../../leaflet/index';
 
 type NotatedCommand = readonly [does: Deed, strokes: string, more?: Omit<Command, 'does' | 'strokes'>];
 
@@ -56,11 +56,7 @@ export function notated({
   ...rest
 }: NotatedLanguage): KeypadLanguage {
   const shape: Shape = { ...rest, keys, screen };
-  const read = (text: string): readonly Token[] => {
-    const found = readNotation(text, shape);
-    if (!found.ok) throw new Error(`${rest.id}: "${found.word}" in "${text}": ${found.problem}`);
-    return found.tokens;
-  };
+  const read = (text: string) => mustRead(text, shape, rest.id);
   return {
     ...rest,
     keys,

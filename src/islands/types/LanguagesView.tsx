@@ -139,7 +139,8 @@ export function LanguagesView() {
 /** A name for a language that neither the site nor the library has. */
 function freeId(taken: Readonly<Record<string, unknown>>, base: string): string {
   const is = (id: string) => !Object.hasOwn(taken, id) && LANGUAGES.every((one) => one.id !== id);
-  const first = `own-${base || 'language'}`;
+  // Room is left for a version behind it.
+  const first = `own-${base.slice(0, 80) || 'language'}`;
   if (is(first)) return first;
   for (let n = 2; ; n += 1) if (is(`${first}-${n}`)) return `${first}-${n}`;
 }
