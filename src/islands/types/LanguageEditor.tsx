@@ -1,20 +1,14 @@
 import Plus from 'lucide-react/icons/plus';
 import { useMemo } from 'react';
-import {
-  fromLeaflet,
-  languageProblems,
-  type KeypadLanguage,
-  type LanguageProblem,
-} from '#core/keypads/index';
 import { AT_DOOR, CODE_RULES, REPLY_IDS } from '#core/leaflet/index';
 import type { Leaflet } from '#core/plan/index';
-import { languageSchema } from '#core/plan/schemas/language';
 import { REPLY_NAMES } from '#words/keypad';
 import { languageProblemWords, RULE_WORDS } from '#words/language';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
 import { Answers, ExampleRow, NumberField, Typed } from './LanguageRows';
 import { ModeRows } from './ModeRows';
+import { judgeLeaflet } from './judgeLeaflet';
 import { LanguageTried } from './LanguageTried';
 import * as texts from './leafletTexts';
 import { StrokesBar, StrokesField } from './StrokesField';
@@ -33,29 +27,9 @@ interface Props {
   onClose(): void;
 }
 
-interface Judged {
-  readonly leaflet: Leaflet | null;
-  readonly language: KeypadLanguage | null;
-  /** By the path of the field, dots between its steps. */
-  readonly issues: ReadonlyMap<string, string>;
-  readonly problems: readonly LanguageProblem[];
-}
-
-function judge(draft: Leaflet): Judged {
-  const parsed = languageSchema.safeParse(JSON.parse(JSON.stringify(draft)));
-  if (!parsed.success) {
-    const issues = new Map<string, string>();
-    for (const { path, message } of parsed.error.issues)
-      if (!issues.has(path.join('.'))) issues.set(path.join('.'), message);
-    return { leaflet: null, language: null, issues, problems: [] };
-  }
-  const language = fromLeaflet(parsed.data);
-  return { leaflet: parsed.data, language, issues: new Map(), problems: languageProblems(language) };
-}
-
 /** A leaflet written down: its functions and examples as text, judged as it is typed, with the keypad that speaks it beside. */
 export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Props) {
-  const { leaflet, language, issues, problems } = useMemo(() => judge(draft), [draft]);
+  const { leaflet, language, issues, problems } = useMemo(() => judgeLeaflet(draft), [draft]);
   const set = (patch: Partial<Leaflet>) => onChange({ ...draft, ...patch });
   const setMode = (at: number, patch: Partial<Mode>) =>
     set({ modes: draft.modes.map((one, index) => (index === at ? { ...one, ...patch } : one)) });
