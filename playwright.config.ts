@@ -10,7 +10,11 @@ export default defineConfig({
   workers: 2,
   // A second try on a busy machine; what needed one is listed as flaky, and is looked into.
   retries: process.env['CI'] ? 1 : 0,
-  reporter: process.env['CI'] ? 'line' : 'list',
+  reporter: [
+    [process.env['CI'] ? 'line' : 'list'],
+    // How long each took, for the ten slowest at the end of `npm test`.
+    ...(process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['json'] as const] : []),
+  ],
   outputDir: 'test-results',
   use: {
     baseURL: DEMO.url,

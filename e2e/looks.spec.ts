@@ -9,6 +9,7 @@ import { DEMO } from './servers';
 test.describe.configure({ mode: 'parallel' });
 
 const ROUTES = routesOf('D05');
+const SHEET = 'main [role="region"][aria-label="Sheet"], main:not(:has([aria-label="Sheet"]))';
 /** Doors whose demo state draws what the others do not, and what presses bring up, one after the other. */
 const MORE: readonly {
   readonly path: string;
@@ -19,7 +20,7 @@ const MORE: readonly {
   { path: 'doors/D07/prove' },
   { path: 'doors/D08/wire' },
   {
-    path: 'doors/D12/wire',
+    path: 'doors/D05/wire',
     press: 'tab',
     names: ['Diagram', 'Terminals', 'Cables', 'Wire list', 'Hardware', 'Settings'],
   },
@@ -55,7 +56,8 @@ test.describe('at a desk', () => {
       for (const name of names ?? [null]) {
         if (press && name) await page.getByRole(press, { name }).click();
         await expect(page.getByText(/^(One moment|Laying out)/)).toHaveCount(0);
-        expect.soft(await wcagFaults(page), name ?? path).toEqual([]);
+        // What stands around the sheet was looked at above.
+        expect.soft(await wcagFaults(page, SHEET), name ?? path).toEqual([]);
       }
     });
   }

@@ -1,9 +1,10 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { CHROMIUMS, chromiumPath } from './chromium.mjs';
 import { install, root } from './prepare.mjs';
 
-/** `npm test`: installs what is missing, then lint, format, types, unit tests, crosscheck, build, Playwright. */
+/** `npm test`: installs what is missing, then build, unit tests, types, crosscheck, Playwright, lint, format. */
 
 const has = (command) => spawnSync(command, ['--version'], { stdio: 'ignore' }).status === 0;
 
@@ -33,24 +34,51 @@ function systemPackages() {
   }
 }
 
+const CACHE = join(root, 'node_modules/.cache/aldaba');
+
 const ASTRO_CHECK = ['astro', 'check', '--tsconfig', 'tsconfig.astro.json', '--minimumSeverity', 'error'];
 
-/** Each lane runs its steps one after the other; the lanes of a stage run side by side, on two cores. */
+/** Where the runners leave how long each test took. */
+const UNIT_TIMES = join(CACHE, 'unit.json');
+const BROWSER_TIMES = join(CACHE, 'browser.json');
+
+/**
+ * Each lane runs its steps one after the other; the lanes of a stage run side by side, on two cores. Steps that are `behind` take only
+ * what the others of their stage leave of the cores: nothing in them waits for a clock.
+ */
 const STAGES = [
   [
     [
       ['build', 'node', ['scripts/build.mjs']],
       ['size of the door bench', 'node', ['scripts/bundleSize.mjs']],
-      ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
-      ['lint', 'npx', ['eslint', '.']],
       ['types of core, without DOM or Node', 'npx', ['tsc', '-p', 'core/tsconfig.json']],
       ['types of pages', 'npx', ASTRO_CHECK],
-      ['types', 'npx', ['tsc', '-p', '.']],
       ['crosscheck', 'npx', ['tsx', 'cli/crosscheck.ts']],
     ],
-    [['unit tests', 'npx', ['vitest', 'run', '--no-isolate', '--maxWorkers=2', '--reporter=dot']]],
+    [
+      [
+        'unit tests',
+        'npx',
+        [
+          'vitest',
+          'run',
+          '--no-isolate',
+          '--maxWorkers=2',
+          '--reporter=dot',
+          '--reporter=json',
+          `--outputFile.json=${UNIT_TIMES}`,
+        ],
+      ],
+    ],
   ],
-  [[['in the browser', 'npx', ['playwright', 'test']]]],
+  [
+    [['in the browser', 'npx', ['playwright', 'test'], { foremost: true }]],
+    [
+      ['types', 'npx', ['tsc', '-p', '.'], { behind: true }],
+      ['lint', 'npx', ['eslint', '.'], { behind: true }],
+      ['format', 'node', ['scripts/format.mjs'], { behind: true }],
+    ],
+  ],
 ];
 
 /** Compilers make much and keep little of it: with more room for what is young they spend a tenth less on clearing up. */
@@ -59,21 +87,21 @@ const ROOMY = {
   NODE_OPTIONS: `${process.env.NODE_OPTIONS ?? ''} --max-semi-space-size=64`.trim(),
 };
 
-/** Runs one step; where others run beside it, what it says is kept together and shown when it ends. */
-const step = (name, command, args, alone) =>
+/** Runs one step. What it says is kept together and shown when it ends; what is foremost shows at once. */
+const step = ([name, command, args, { behind = false, foremost = false } = {}]) =>
   new Promise((resolve) => {
     const start = Date.now();
-    if (alone) console.log(`\n== ${name}`);
-    const out = alone ? 'inherit' : 'pipe';
-    const child = spawn(command, args, {
+    if (foremost) console.log(`\n== ${name}`);
+    const out = foremost ? 'inherit' : 'pipe';
+    const child = spawn(...(behind ? ['nice', ['-n', '19', command, ...args]] : [command, args]), {
       cwd: root,
       stdio: ['ignore', out, out],
-      env: alone ? process.env : ROOMY,
+      env: foremost ? { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: BROWSER_TIMES } : ROOMY,
     });
     const said = [];
     for (const stream of [child.stdout, child.stderr]) stream?.on('data', (chunk) => said.push(chunk));
     const end = (ok, why = '') => {
-      if (!alone) console.log(`\n== ${name}\n${Buffer.concat(said).toString().trimEnd()}`);
+      if (!foremost) console.log(`\n== ${name}\n${Buffer.concat(said).toString().trimEnd()}`);
       const seconds = ((Date.now() - start) / 1000).toFixed(1);
       console.log(`== ${name}: ${ok ? 'passed' : 'FAILED'} in ${seconds} s${why}`);
       resolve(ok);
@@ -82,22 +110,48 @@ const step = (name, command, args, alone) =>
     child.on('close', (code) => end(code === 0));
   });
 
+/** How long each test took, s: of the unit tests by file, of those in the browser one by one. */
+function times() {
+  const read = (path) => (existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : {});
+  const unit = (read(UNIT_TIMES).testResults ?? []).map(({ name, startTime, endTime }) => ({
+    what: name.slice(root.length + 1),
+    seconds: (endTime - startTime) / 1000,
+  }));
+  const inSuite = ({ file, suites = [], specs = [] }) => [
+    ...suites.flatMap(inSuite),
+    ...specs.map(({ title, tests }) => ({
+      what: `e2e/${file}: ${title}`,
+      seconds:
+        tests.flatMap(({ results }) => results).reduce((sum, { duration }) => sum + duration, 0) / 1000,
+    })),
+  ];
+  return [...unit, ...(read(BROWSER_TIMES).suites ?? []).flatMap(inSuite)];
+}
+
+const begun = Date.now();
 install();
 systemPackages();
+mkdirSync(CACHE, { recursive: true });
 let passed = 0;
 const failed = [];
 stages: for (const lanes of STAGES) {
   await Promise.all(
     lanes.map(async (steps) => {
-      for (const [name, command, args] of steps) {
-        if (await step(name, command, args, lanes.length === 1)) passed += 1;
-        else failed.push(name);
+      for (const one of steps) {
+        if (await step(one)) passed += 1;
+        else failed.push(one[0]);
       }
     }),
   );
   // Without a build there is nothing to drive a browser against.
   if (failed.includes('build')) break stages;
 }
+console.log('\nThe ten slowest:');
+for (const { what, seconds } of times()
+  .sort((a, b) => b.seconds - a.seconds)
+  .slice(0, 10))
+  console.log(`  ${seconds.toFixed(1).padStart(6)} s  ${what}`);
+console.log(`All of it: ${((Date.now() - begun) / 1000).toFixed(0)} s`);
 if (failed.length > 0) console.log(`\nFailed: ${failed.join(', ')}`);
 console.log(`\nsteps: ${passed} passed, ${failed.length} failed`);
 process.exit(failed.length > 0 ? 1 : 0);

@@ -4,6 +4,7 @@ import { aSeed, drawnBy, siteWithAccess } from '../specimens/access';
 import { blankDoor, blankPerson, emptyPlan, type Plan } from '../plan/index';
 import { addDays, changesAt, concerns, covers, mayOpen, opensOn, weekOfDoor, weekOfPerson } from './index';
 import { naivelyOpens } from './naivelyOpens';
+import { runs } from '../../scripts/testSlice';
 
 const SITE = { doors: 8, people: 10, levels: 6 };
 
@@ -23,7 +24,7 @@ describe('who opens what when', () => {
           expect(covers(opensOn(plan, person, door, at.day), at.minute)).toBe(slow);
         }
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
 
@@ -47,7 +48,7 @@ describe('who opens what when', () => {
           expect(naivelyOpens(plan, person, door, { day, minute })).toBe(now);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -76,7 +77,7 @@ describe('who opens what when', () => {
           if (anyone) expect(barred).toBe(true);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -86,7 +87,7 @@ describe('who opens what when', () => {
         const plan = siteWithAccess(seed, SITE);
         for (const one of concerns(plan, '2026-06-17')) expect(one.kind).not.toBe('');
       }),
-      { numRuns: 30 },
+      { numRuns: runs(30) },
     );
   });
 });

@@ -12,6 +12,7 @@ import {
   writeForm,
   type CardFormat,
 } from './index';
+import { runs } from '../../scripts/testSlice';
 
 const [bits26, bits34] = CARD_FORMATS as [CardFormat, CardFormat];
 /** Any card that a format has room for. */
@@ -108,7 +109,7 @@ describe('two cards in hand', () => {
           );
         },
       ),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
   it('decide where one card would fit several ways', () => {
@@ -178,7 +179,7 @@ describe('a frame of one’s own', () => {
           }
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
   it('has its bits that never change looked at', () => {

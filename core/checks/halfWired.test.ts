@@ -5,6 +5,7 @@ import { type Plan } from '../plan/index';
 import { mustApply } from '../specimens/doors';
 import { door } from '../specimens/ruleEdits';
 import { checkContext, runChecks, toPutRight, tryRemedies, type Finding } from './index';
+import { everyNth } from '../../scripts/testSlice';
 
 /** Findings that say a wire is missing: pressing their button must finish the real loop. */
 const MISSING: ReadonlySet<string> = new Set(['not-wired', 'loop-broken', 'link-missing']);
@@ -29,16 +30,19 @@ function pressAll(start: Plan): { plan: Plan; presses: number; seen: readonly Fi
 }
 
 describe('a door that is not wired yet', () => {
-  it.each(HARDWARE_SETS.map(({ id }) => id))('%s is wired by one press, and is sound then', (set) => {
-    const bare: Plan = { ...door(set), conductors: {}, cables: {} };
-    const { plan, presses } = pressAll(bare);
-    expect(presses).toBe(1);
-    expect(judged(plan).map(({ code }) => code)).toEqual([]);
-  });
+  it.each(everyNth(HARDWARE_SETS, 3).map(({ id }) => id))(
+    '%s is wired by one press, and is sound then',
+    (set) => {
+      const bare: Plan = { ...door(set), conductors: {}, cables: {} };
+      const { plan, presses } = pressAll(bare);
+      expect(presses).toBe(1);
+      expect(judged(plan).map(({ code }) => code)).toEqual([]);
+    },
+  );
 });
 
 describe('a half-wired door', () => {
-  it.each(HARDWARE_SETS.map(({ id }) => id))(
+  it.each(everyNth(HARDWARE_SETS, 3).map(({ id }) => id))(
     '%s: pressing what is offered never feeds a lock past what breaks its way',
     (set) => {
       const right = door(set);

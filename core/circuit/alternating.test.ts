@@ -4,6 +4,7 @@ import { terminalId, typeIn, type Edit, type Plan, type TerminalId } from '../pl
 import { atRest, buildWorld, stimulate, type SimState, type World } from '../simulate/index';
 import { mustApply } from '../specimens/doors';
 import { dock, drop, move, wire } from '../specimens/ruleEdits';
+import { runs } from '../../scripts/testSlice';
 
 const AC = ['PS2', 'H1'];
 const terminalsOf = (plan: Plan, tags: (tag: string) => boolean): TerminalId[] =>
@@ -42,7 +43,7 @@ describe('alternating and direct current', () => {
           expect(modes(joined)).toEqual(expect.arrayContaining(modes(apart)));
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 

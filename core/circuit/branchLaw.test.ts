@@ -11,6 +11,7 @@ import { steadyMode } from './modes';
 import type { Netlist } from './netlist';
 import { pose } from './posed';
 import { fillBranchesInPlace } from './solve';
+import { runs } from '../../scripts/testSlice';
 
 const DOORS = HARDWARE_SETS.map(({ id, electricalEgress }) =>
   compileNetlist(scopeOf(wiredDoor(id, electricalEgress ? MAGNET_BRIEF : STRIKE_BRIEF), 'D01')),
@@ -65,7 +66,7 @@ describe('the arrays of a circuit', () => {
           expect(emf[index]).toBe(volts);
         }
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
@@ -82,7 +83,7 @@ describe('the arrays of a circuit', () => {
           );
         }
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 });

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { buildWorld } from '../simulate/index';
 import { siteOf } from '../specimens/site';
 import { eliminateInPlace, makeWorkspace, planElimination, potentialsInPlace } from './elimination';
+import { runs } from '../../scripts/testSlice';
 
 type Pair = readonly [number, number];
 
@@ -43,7 +44,7 @@ describe('planElimination', () => {
       fc.property(network, ({ nodes, branches }) => {
         expect([...planElimination(nodes, branches).order]).toEqual(leastDegreeOrder(nodes, branches));
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
   it('eliminates every node once, and gives two branches between the same nodes one slot', () => {
@@ -58,7 +59,7 @@ describe('planElimination', () => {
           }),
         );
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
   it('solves a divider by hand', () => {

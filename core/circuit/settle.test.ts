@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { netlistOf, randomCircuit } from '../specimens/randomCircuit';
 import { AT_REST, LIMITING, linearise, OFF, ON, settle, solveDense, type Branch } from './index';
+import { runs } from '../../scripts/testSlice';
 
 const device = 'N';
 const source = (a: number, b: number, over: object = {}): Branch => ({
@@ -53,7 +54,7 @@ describe('settle', () => {
         if (point.restless.length > 0) return;
         for (const rest of sum) expect(Math.abs(rest)).toBeLessThan(1e-8 * size);
       }),
-      { numRuns: 600 },
+      { numRuns: runs(600) },
     );
   });
 
@@ -74,7 +75,7 @@ describe('settle', () => {
         });
         expect(Math.abs(total)).toBeLessThan(1e-7 * size);
       }),
-      { numRuns: 400 },
+      { numRuns: runs(400) },
     );
   });
 
@@ -96,7 +97,7 @@ describe('settle', () => {
           expect(Math.abs(volts - dense[node]! - shift)).toBeLessThan(1e-6 * scale);
         }
       }),
-      { numRuns: 600 },
+      { numRuns: runs(600) },
     );
   });
 
@@ -116,7 +117,7 @@ describe('settle', () => {
           }
         });
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 

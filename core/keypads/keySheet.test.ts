@@ -17,6 +17,7 @@ import {
   type ReplyId,
   type Target,
 } from './index';
+import { runs } from '../../scripts/testSlice';
 
 const scrap = () => '7391';
 const targetFor = (language: KeypadLanguage, codes: readonly string[]): Target => ({
@@ -115,7 +116,7 @@ describe('a key sheet', () => {
           expect(isDone(sheet)).toBe(true);
           expect(wronglyKnown(language, sheet, keypad)).toEqual([]);
         }),
-        { numRuns: 120 },
+        { numRuns: runs(120) },
       );
     },
   );

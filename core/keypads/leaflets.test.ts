@@ -19,6 +19,7 @@ import {
   type Memory,
   type Target,
 } from './index';
+import { runs } from '../../scripts/testSlice';
 
 const json = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
 
@@ -112,7 +113,7 @@ describe('any leaflet within the schema', () => {
         expect(languageSchema.safeParse(json(leaflet)).error?.issues).toBeUndefined();
         expect(languageProblems(fromLeaflet(leaflet))).toEqual([]);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 
@@ -144,7 +145,7 @@ describe('any leaflet within the schema', () => {
           if (can(language, 'clear-slot')) expect(left).toEqual([]);
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 });

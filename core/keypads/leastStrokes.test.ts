@@ -13,6 +13,7 @@ import {
   type KeypadLanguage,
   type Memory,
 } from './index';
+import { runs } from '../../scripts/testSlice';
 
 const SCRAPS = ['7391', '8462', '9573', '6284'];
 const card = (number: number): CardNumber => ({ facility: 7, number });
@@ -123,7 +124,7 @@ describe('the fewest strokes', () => {
               expect(script.isLeast).toBe(language.screen === null);
           }
         }),
-        { numRuns: 8 },
+        { numRuns: runs(8) },
       );
     },
   );

@@ -34,6 +34,7 @@ import {
   type Stroke,
   type Target,
 } from './index';
+import { runs } from '../../scripts/testSlice';
 
 const fingers = findLanguage('screen-fingers')!;
 const named = findLanguage('screen-names')!;
@@ -280,7 +281,7 @@ describe.each(SCREENED)('%s', (_id, language) => {
         const left = compareMemory(language, keypad.memory, targetOf(wanted));
         expect(left.filter(({ state }) => state !== 'same')).toEqual([]);
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
 
@@ -333,7 +334,7 @@ describe.each(SCREENED)('%s', (_id, language) => {
         );
         expect(wrong).toEqual([]);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 
@@ -389,7 +390,7 @@ describe('any terminal within the schema', () => {
         expect(languageProblems(language)).toEqual([]);
         expect(toLeaflet(language, leaflet.id, leaflet.name)).toEqual(leaflet);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
   it('is keyed from whatever it holds to whatever it shall hold, or says what it cannot', () => {
@@ -421,7 +422,7 @@ describe('any terminal within the schema', () => {
           expect(can(language, 'add-finger')).toBe(false);
         }
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 });

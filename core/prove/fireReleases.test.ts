@@ -12,6 +12,7 @@ import { terminalOf } from '../specimens/terminalOf';
 import { metres, mm2 } from '../units/index';
 import { isFireRelay, reachesLock, reachesLockAnew } from './fireReleases';
 import { fireReleases } from './index';
+import { runs } from '../../scripts/testSlice';
 
 const tags = (plan: Plan, id: string) => fireReleases(buildWorld(plan, id)).map(({ device }) => device.id);
 const holdInFire = (plan: Plan, id: string, relay?: string) => {
@@ -130,7 +131,7 @@ describe('the fire relays of a door', () => {
           }
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
     expect(tried).toBeGreaterThan(100);
   });

@@ -19,6 +19,7 @@ import {
   type Run,
   type ScenarioName,
 } from './index';
+import { runs } from '../../scripts/testSlice';
 
 const at = (plan: Plan) => {
   const world = buildWorld(plan, 'D01');
@@ -125,7 +126,7 @@ describe('play', () => {
           lanes.map((lane) => [lane.id, lane.show(state)]),
         );
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
   it('gives runs that begin at nought, follow in time and each differ from the one before', () => {
@@ -139,7 +140,7 @@ describe('play', () => {
           });
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
   it('comes as it was kept, until something is changed, and says from when to when it differs', () => {
@@ -176,7 +177,7 @@ describe('differing', () => {
         for (let ms = 0; ms < until; ms += 100)
           expect(found.some((s) => s.at <= ms && ms < s.to)).toBe(shownAt(one, ms) !== shownAt(two, ms));
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     );
   });
 });

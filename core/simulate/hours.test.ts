@@ -14,6 +14,7 @@ import {
   type SimState,
   type Stimulus,
 } from './index';
+import { runs } from '../../scripts/testSlice';
 
 const BEGIN: Stimulus = { kind: 'hours', on: true };
 const OVER: Stimulus = { kind: 'hours', on: false };
@@ -98,7 +99,7 @@ describe('free passage by the clock', () => {
         // And free for as long as they last.
         expect(isFree(then(...acts, { kind: 'closeDoor' }, OVER, BEGIN, LONG))).toBe(true);
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 });

@@ -17,6 +17,7 @@ import {
   type Stimulus,
   type World,
 } from './index';
+import { runs } from '../../scripts/testSlice';
 
 const card: Stimulus = { kind: 'credential', valid: true };
 const at = (plan: Plan, door = 'D01') => {
@@ -83,7 +84,7 @@ describe('an interlock between two doors of one controller', () => {
             expect(hold(two.world, state)).toBe('held');
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 });
@@ -120,7 +121,7 @@ describe('a lockdown', () => {
         const end = list.reduce((state, act) => after(world, state, act), rest);
         expect(waysOut(world, end).works.length).toBeGreaterThan(0);
       }),
-      { numRuns: 80 },
+      { numRuns: runs(80) },
     );
   });
 });

@@ -16,6 +16,7 @@ import {
   type SimState,
   type Stimulus,
 } from './index';
+import { runs } from '../../scripts/testSlice';
 
 const CALLED: Stimulus = { kind: 'lockdown', on: true };
 const OVER: Stimulus = { kind: 'lockdown', on: false };
@@ -89,7 +90,7 @@ describe('a lockdown of the whole site, at a controller that keeps it', () => {
         const now = back.reduce<SimState>((one, act) => stimulate(world, one, act).state, known);
         expect(letsIn(world, advance(world, now, now.now + 600_000).state)).toBe(last !== 0);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
   it('has a row of the proof at that controller, and lines of the check sheet', () => {
