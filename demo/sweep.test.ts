@@ -6,7 +6,7 @@ import { applyEdit, type DoorId, type Plan } from '#core/plan/index';
 import { singleMistakes } from '../core/specimens/mistakes';
 import { DOORS } from './doors';
 import { quillhaven } from './quillhaven';
-import { runs } from '../scripts/testSlice';
+import { numberTried } from '../scripts/testSlice';
 
 /** Mistakes tried at each door, of the several hundred that each has. */
 const TRIED = 22;
@@ -23,7 +23,7 @@ function sweep(plan: Plan, door: DoorId): Sweep {
   const next = random(20_261_125 + door.charCodeAt(2));
   const missed: string[] = [];
   let changed = 0;
-  for (let n = 0; n < runs(TRIED); n += 1) {
+  for (let n = 0; n < numberTried(TRIED); n += 1) {
     const mistake = all[Math.floor(next() * all.length)]!;
     const result = applyEdit(plan, mistake.edit);
     if (!result.ok) continue;
@@ -46,7 +46,7 @@ describe('random single mistakes on every demo door', () => {
       `${changed} mistakes changed what a door does; ${missed.length} raised nothing to be put right:` +
         missed.map((text) => `\n  ${text}`).join(''),
     );
-    expect(changed).toBeGreaterThan(runs(80));
+    expect(changed).toBeGreaterThan(numberTried(80));
     expect(missed.length / changed).toBeLessThanOrEqual(0.05);
   });
 });

@@ -5,7 +5,7 @@
 const isSoak = (process.env['SOAK'] ?? '') !== '';
 
 /** Cases of a property: a quarter of `all`, and no fewer than two. */
-export const runs = (all: number): number => (isSoak ? all : Math.max(2, Math.ceil(all / 4)));
+export const numberTried = (all: number): number => (isSoak ? all : Math.max(2, Math.ceil(all / 4)));
 
 /** Every so many of a list, beginning with the first. */
 export const everyNth = <T>(list: readonly T[], nth: number): T[] =>

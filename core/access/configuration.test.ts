@@ -13,7 +13,7 @@ import {
   judge,
   type Configuration,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 /** The wired door of a controller, with the people, levels and hours of a drawn site; the first door of that is its own. */
 function site(seed: number): Plan {
@@ -64,7 +64,7 @@ describe('a controller with what it was sent', () => {
             expect([person.id, at, decided.opens]).toEqual([person.id, at, judged.opens]);
           }
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
   it('goes on with it while the network is lost, or as it is set for that time', () => {

@@ -4,7 +4,7 @@ import { aSeed, drawnBy, siteWithAccess } from '../specimens/access';
 import { blankDoor, blankPerson, emptyPlan, type Plan } from '../plan/index';
 import { addDays, changesAt, concerns, covers, mayOpen, opensOn, weekOfDoor, weekOfPerson } from './index';
 import { naivelyOpens } from './naivelyOpens';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const SITE = { doors: 8, people: 10, levels: 6 };
 
@@ -24,7 +24,7 @@ describe('who opens what when', () => {
           expect(covers(opensOn(plan, person, door, at.day), at.minute)).toBe(slow);
         }
       }),
-      { numRuns: runs(150) },
+      { numRuns: numberTried(150) },
     );
   });
 
@@ -48,7 +48,7 @@ describe('who opens what when', () => {
           expect(naivelyOpens(plan, person, door, { day, minute })).toBe(now);
         }
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
 
@@ -77,7 +77,7 @@ describe('who opens what when', () => {
           if (anyone) expect(barred).toBe(true);
         }
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
 
@@ -87,7 +87,7 @@ describe('who opens what when', () => {
         const plan = siteWithAccess(seed, SITE);
         for (const one of concerns(plan, '2026-06-17')) expect(one.kind).not.toBe('');
       }),
-      { numRuns: runs(30) },
+      { numRuns: numberTried(30) },
     );
   });
 });

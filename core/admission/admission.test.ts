@@ -4,7 +4,7 @@ import { blankPerson, COLLECTIONS, kindOf, VERBS, type Edit, type Plan } from '.
 import { NASTY_TEXTS, nastyValue } from '../specimens/arbitraryValue';
 import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import { admit, DEEPEST_BATCH, issuesOf, MOST_EDITS, parseEdit, SCHEMAS, siteSchema } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const plan = magnetDoor();
 const wire = Object.values(plan.conductors)[0]!;
@@ -82,7 +82,7 @@ describe('parseEdit', () => {
         const parsed = parseEdit(value);
         if (parsed.ok) expect(parseEdit(parsed.edit)).toEqual(parsed);
       }),
-      { numRuns: runs(500) },
+      { numRuns: numberTried(500) },
     );
   });
 });

@@ -8,7 +8,7 @@ import { MAGNET_BRIEF, magnetDoor, mustApply, strikeDoor, wireBetween, wiredDoor
 import { metres, mm2 } from '../units/index';
 import { autowire } from './index';
 import { cableBetween, doorParts, lengthBetween, lockDeadState } from '../door/index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const ends = (plan: Plan, door = 'D01') =>
   conductorsOf(plan, door)
@@ -177,7 +177,7 @@ describe('autowire', () => {
           ({ code }) => code !== 'driven-input' && code !== 'reversed-device',
         );
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
 });

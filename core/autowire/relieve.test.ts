@@ -9,7 +9,7 @@ import { metres } from '../units/index';
 import { autowire } from './index';
 import { relieve } from './relieve';
 import { SIZES, type Run } from './run';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const crowded = (plan: Plan) =>
   runChecks(checkContext(plan, 'D01')).filter(({ code }) => code === 'terminal-full');
@@ -77,7 +77,7 @@ describe('relieve', () => {
         }
         expect(moved).toHaveLength(runs.length);
       }),
-      { numRuns: runs(30) },
+      { numRuns: numberTried(30) },
     );
   });
 

@@ -6,7 +6,7 @@ import { atRest, buildWorld, readCard } from '../simulate/index';
 import { mustApply, STRIKE_BRIEF, wireBetween, wiredDoor } from '../specimens/doors';
 import type { Edit, Plan } from '../plan/index';
 import { busMap, dipOf, wireBus } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const plan = wiredDoor('mortise-bus', STRIKE_BRIEF);
 const read = (of: Plan, reader: string) => {
@@ -73,7 +73,7 @@ describe('wireBus', () => {
         expect(bus.forks).toEqual([]);
         for (const { device, terminator } of bus.members) expect(terminator).toBe(device === order.at(-1));
       }),
-      { numRuns: runs(25) },
+      { numRuns: numberTried(25) },
     );
   });
 });

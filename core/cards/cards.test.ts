@@ -12,7 +12,7 @@ import {
   writeForm,
   type CardFormat,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const [bits26, bits34] = CARD_FORMATS as [CardFormat, CardFormat];
 /** Any card that a format has room for. */
@@ -109,7 +109,7 @@ describe('two cards in hand', () => {
           );
         },
       ),
-      { numRuns: runs(200) },
+      { numRuns: numberTried(200) },
     );
   });
   it('decide where one card would fit several ways', () => {
@@ -179,7 +179,7 @@ describe('a frame of one’s own', () => {
           }
         },
       ),
-      { numRuns: runs(300) },
+      { numRuns: numberTried(300) },
     );
   });
   it('has its bits that never change looked at', () => {

@@ -21,7 +21,7 @@ import { differences, oddWires } from './differences';
 import { partition } from './partition';
 import { halfContacts, protections } from './protection';
 import { NO_TARGET, targetOf } from '../autowire/index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const SETS = HARDWARE_SETS.map(({ id }) => id);
 
@@ -50,7 +50,7 @@ describe('partition', () => {
             expect(root(one) === root(two)).toBe(reached(one).has(two));
           }
       }),
-      { numRuns: runs(200) },
+      { numRuns: numberTried(200) },
     );
   });
 });
@@ -97,7 +97,7 @@ describe('differences', () => {
         }
         expect(oddWires(now, 'D01', target)).toEqual([]);
       }),
-      { numRuns: runs(12) },
+      { numRuns: numberTried(12) },
     );
   });
   it('know a wire that went where another goes as the one that is missing', () => {

@@ -4,7 +4,7 @@ import { terminalId, typeIn, type Edit, type Plan, type TerminalId } from '../pl
 import { atRest, buildWorld, stimulate, type SimState, type World } from '../simulate/index';
 import { mustApply } from '../specimens/doors';
 import { dock, drop, move, wire } from '../specimens/ruleEdits';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const AC = ['PS2', 'H1'];
 const terminalsOf = (plan: Plan, tags: (tag: string) => boolean): TerminalId[] =>
@@ -43,7 +43,7 @@ describe('alternating and direct current', () => {
           expect(modes(joined)).toEqual(expect.arrayContaining(modes(apart)));
         }
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
 

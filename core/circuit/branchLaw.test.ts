@@ -11,7 +11,7 @@ import { steadyMode } from './modes';
 import type { Netlist } from './netlist';
 import { pose } from './posed';
 import { fillBranchesInPlace } from './solve';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const DOORS = HARDWARE_SETS.map(({ id, electricalEgress }) =>
   compileNetlist(scopeOf(wiredDoor(id, electricalEgress ? MAGNET_BRIEF : STRIKE_BRIEF), 'D01')),
@@ -66,7 +66,7 @@ describe('the arrays of a circuit', () => {
           expect(emf[index]).toBe(volts);
         }
       }),
-      { numRuns: runs(300) },
+      { numRuns: numberTried(300) },
     );
   });
 
@@ -83,7 +83,7 @@ describe('the arrays of a circuit', () => {
           );
         }
       }),
-      { numRuns: runs(300) },
+      { numRuns: numberTried(300) },
     );
   });
 });

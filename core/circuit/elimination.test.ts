@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { buildWorld } from '../simulate/index';
 import { siteOf } from '../specimens/site';
 import { eliminateInPlace, makeWorkspace, planElimination, potentialsInPlace } from './elimination';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 type Pair = readonly [number, number];
 
@@ -44,7 +44,7 @@ describe('planElimination', () => {
       fc.property(network, ({ nodes, branches }) => {
         expect([...planElimination(nodes, branches).order]).toEqual(leastDegreeOrder(nodes, branches));
       }),
-      { numRuns: runs(300) },
+      { numRuns: numberTried(300) },
     );
   });
   it('eliminates every node once, and gives two branches between the same nodes one slot', () => {
@@ -59,7 +59,7 @@ describe('planElimination', () => {
           }),
         );
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
   it('solves a divider by hand', () => {

@@ -7,7 +7,7 @@ import { mustApply } from '../specimens/doors';
 import type { Branch } from './branch';
 import { assembleNetlist } from './netlist';
 import { AT_REST, BLOWN, BLOWS_AT, ON, settle, type Conditions } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 /** A supply, a fuse and a load in a ring. */
 function ring(ratedAmps: number, amps: number, maxAmps = 50) {
@@ -84,7 +84,7 @@ describe('a fuse', () => {
         const again = settle(netlist, AT_REST, point.on);
         expect([...again.on]).toEqual([...point.on]);
       }),
-      { numRuns: runs(400) },
+      { numRuns: numberTried(400) },
     );
     expect(blown).toBeGreaterThan(5);
   });

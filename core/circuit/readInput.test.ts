@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { netlistOf } from '../specimens/randomCircuit';
 import { AT_REST, readInput, settle, type Branch, type InputReading } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const PULL = { volts: 5, ohms: 2200 } as const;
 
@@ -88,7 +88,7 @@ describe('a plain input', () => {
         const [less, more] = one < two ? [one, two] : [two, one];
         expect(rank[readAt(less)]).toBeLessThanOrEqual(rank[readAt(more)]);
       }),
-      { numRuns: runs(80) },
+      { numRuns: numberTried(80) },
     );
   });
   it('is dead while its board is, whatever lies across it, and so is one that is not there', () => {

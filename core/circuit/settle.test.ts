@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { netlistOf, randomCircuit } from '../specimens/randomCircuit';
 import { AT_REST, LIMITING, linearise, OFF, ON, settle, solveDense, type Branch } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const device = 'N';
 const source = (a: number, b: number, over: object = {}): Branch => ({
@@ -54,7 +54,7 @@ describe('settle', () => {
         if (point.restless.length > 0) return;
         for (const rest of sum) expect(Math.abs(rest)).toBeLessThan(1e-8 * size);
       }),
-      { numRuns: runs(600) },
+      { numRuns: numberTried(600) },
     );
   });
 
@@ -75,7 +75,7 @@ describe('settle', () => {
         });
         expect(Math.abs(total)).toBeLessThan(1e-7 * size);
       }),
-      { numRuns: runs(400) },
+      { numRuns: numberTried(400) },
     );
   });
 
@@ -97,7 +97,7 @@ describe('settle', () => {
           expect(Math.abs(volts - dense[node]! - shift)).toBeLessThan(1e-6 * scale);
         }
       }),
-      { numRuns: runs(600) },
+      { numRuns: numberTried(600) },
     );
   });
 
@@ -117,7 +117,7 @@ describe('settle', () => {
           }
         });
       }),
-      { numRuns: runs(300) },
+      { numRuns: numberTried(300) },
     );
   });
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { banksOf, forbiddenIn, positionsOf, readBank, rowsOf, type DeviceType } from './index';
 import { LIBRARY } from './library/index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const banked = LIBRARY.flatMap((type) =>
   banksOf(type).map((bank) => [type.id, bank.id, type, bank] as const),
@@ -30,7 +30,7 @@ describe('a bank of DIP switches', () => {
         const read = readBank(bank, type, positionsOf(bank, type, settings));
         for (const { setting } of bank.fields) expect(read[setting]).toBe(settings[setting]);
       }),
-      { numRuns: runs(40) },
+      { numRuns: numberTried(40) },
     );
   });
   it.each(banked)(

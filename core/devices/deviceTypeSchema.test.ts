@@ -6,7 +6,7 @@ import { applyEdit, emptyPlan, newerVersion, nextTypeId, typeBase, type Edit } f
 import { magnetDoor, mustApply } from '../specimens/doors';
 import { parseAldaba, writeAldaba } from '../formats/index';
 import { asDeviceType, deviceTypeSchema } from './deviceTypeSchema';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const own = (type: DeviceType, version = 1): DeviceType => ({
   ...type,
@@ -26,7 +26,7 @@ describe('deviceTypeSchema', () => {
       fc.property(fc.anything(), (anything) => {
         expect(deviceTypeSchema.safeParse(anything).success).toBe(false);
       }),
-      { numRuns: runs(200) },
+      { numRuns: numberTried(200) },
     );
   });
   it.each<[string, object]>([

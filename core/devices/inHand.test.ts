@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { COLOURS } from '../units/index';
 import { looksLike, readInHand, saysTerminals } from './index';
 import { LIBRARY } from './library/index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const found = (text: string): string[] => {
   const inHand = readInHand(text);
@@ -56,7 +56,7 @@ describe('what is in hand', () => {
   it('never stumbles over what is typed', () => {
     fc.assert(
       fc.property(fc.string(), (text) => void found(text)),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
 });

@@ -18,7 +18,7 @@ import {
   type Setting,
 } from './index';
 import { LIBRARY } from './library/index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const withoutRoles = (type: DeviceType): DeviceType => ({
   ...type,
@@ -95,7 +95,7 @@ describe('settingFits and settingFault', () => {
           format.test(text);
         },
       ),
-      { numRuns: runs(2000) },
+      { numRuns: numberTried(2000) },
     );
     for (const format of Object.values(TEXT_FORMATS)) format.test(`${'a'.repeat(5000)}!`);
     expect(performance.now() - begun).toBeLessThan(60_000);

@@ -22,7 +22,7 @@ import { exchangeType } from './exchangeType';
 import { isRunEntered, runOf } from './index';
 import { moveDevice } from './moveDevice';
 import { renumberDoor } from './renumberDoor';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const demo = quillhaven();
 const DOORS = Object.keys(demo.doors);
@@ -157,7 +157,7 @@ describe('moveDevice', () => {
           );
         },
       ),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
 });
@@ -181,7 +181,7 @@ describe('exchangeType', () => {
             if (deviceOf(end) === device.id) expect(pins.has(end.slice(device.id.length + 1))).toBe(true);
         for (const setting of lost) expect(plan.devices[device.id]?.settings[setting]).toBeUndefined();
       }),
-      { numRuns: runs(150) },
+      { numRuns: numberTried(150) },
     );
   });
   it('takes nothing off where a type is put in its own place', () => {

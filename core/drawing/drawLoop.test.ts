@@ -5,7 +5,7 @@ import { applyEdit, type Plan } from '../plan/index';
 import { atRest, buildWorld, lockStatuses } from '../simulate/index';
 import { magnetDoor, mustApply, safeStrikeDoor, strikeDoor, wireBetween } from '../specimens/doors';
 import { bandWidth, contactPaths, drawLoop, liveView, toSvg, type Drawing, type Shape } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const drawings = (plan: Plan, width = 250): Drawing[] =>
   traceLoops(plan, 'D01').map((loop) => drawLoop(plan, loop, { width }));
@@ -93,7 +93,7 @@ describe('drawLoop', () => {
           return true;
         },
       ),
-      { numRuns: runs(80) },
+      { numRuns: numberTried(80) },
     );
   });
 });

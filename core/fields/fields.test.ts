@@ -15,7 +15,7 @@ import {
   whole,
   word,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 /** Fields that every kind of thing is made of, each with values it must let through. */
 const FIELDS: readonly [
@@ -84,7 +84,7 @@ describe.each(FIELDS)('%s', (_name, field, fine, refused) => {
           expect(field.parse(first.data)).toEqual(first.data);
         },
       ),
-      { numRuns: runs(400) },
+      { numRuns: numberTried(400) },
     );
   });
 });

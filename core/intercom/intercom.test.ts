@@ -7,7 +7,7 @@ import { doorHold, atRest, buildWorld, lockStatuses, stimulate } from '../simula
 import { mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
 import { intercomPlan } from '../specimens/intercom';
 import { intercomConflicts, intercomSets, wireIntercom } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 describe('wireIntercom', () => {
   const plan = intercomPlan();
@@ -104,7 +104,7 @@ describe('wireIntercom', () => {
         const state = atRest(buildWorld(wired, 'D01'));
         return [...state.boards].every(([id, on]) => !id.endsWith(':speech') || on);
       }),
-      { numRuns: runs(12) },
+      { numRuns: numberTried(12) },
     );
   });
 });

@@ -4,7 +4,7 @@ import { blankPerson, type Device, type Plan } from '../plan/index';
 import { mustApply, strikeDoor } from '../specimens/doors';
 import { codeProblems, codeRulesOf, drawCode, type CodeRules } from './drawCode';
 import { codeProblem, LANGUAGES, weakness, type KeypadLanguage } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const device = (id: string): Device => ({ ...strikeDoor().devices['D01/K1']!, id });
 const rulesOf = (languages: readonly KeypadLanguage[], others: readonly string[] = []): CodeRules => ({
@@ -56,7 +56,7 @@ describe('drawCode', () => {
           expect(others).not.toContain(code);
         },
       ),
-      { numRuns: runs(80) },
+      { numRuns: numberTried(80) },
     );
   });
   it('finds the last code that is left', () => {

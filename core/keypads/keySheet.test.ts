@@ -17,7 +17,7 @@ import {
   type ReplyId,
   type Target,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const scrap = () => '7391';
 const targetFor = (language: KeypadLanguage, codes: readonly string[]): Target => ({
@@ -116,7 +116,7 @@ describe('a key sheet', () => {
           expect(isDone(sheet)).toBe(true);
           expect(wronglyKnown(language, sheet, keypad)).toEqual([]);
         }),
-        { numRuns: runs(120) },
+        { numRuns: numberTried(120) },
       );
     },
   );

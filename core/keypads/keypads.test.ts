@@ -19,7 +19,7 @@ import {
   type Stroke,
   type Target,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const keys = (text: string): Stroke[] => [...text].map((key) => ({ key }));
 function type(language: KeypadLanguage, keypad: Keypad, strokes: readonly Stroke[], at = 1000) {
@@ -109,7 +109,7 @@ describe('compileScript', () => {
               expect(compileScript(language, keypad.memory, target, () => '0000').steps).toEqual([]);
           },
         ),
-        { numRuns: runs(150) },
+        { numRuns: numberTried(150) },
       );
     },
   );
@@ -204,7 +204,7 @@ describe('compileScript, where commands stand in each other’s way', () => {
           const lines = compareMemory(language, done.memory, target);
           expect(lines.filter(({ wanted: one, state }) => one && state !== 'same')).toEqual([]);
         }),
-        { numRuns: runs(400) },
+        { numRuns: numberTried(400) },
       );
     },
   );

@@ -21,7 +21,7 @@ import {
   type KeypadLanguage,
   type Memory,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const slots = findLanguage('slots-1000')!;
 const held = (code: string, more: Partial<SlotContent> = {}): SlotContent => ({ code, card: null, ...more });
@@ -134,7 +134,7 @@ describe('keys from what is not known', () => {
             else expect([left?.code === secret, left?.card ?? null]).toEqual([false, null]);
           },
         ),
-        { numRuns: runs(60) },
+        { numRuns: numberTried(60) },
       );
     },
   );

@@ -8,7 +8,7 @@ import { aLeaflet } from '../specimens/leaflets';
 import { findLanguage } from './index';
 import { toLeaflet } from './leaflets';
 import { isUsed, keepLanguage, languageChanges, newerLanguage, updateLanguage } from './languageVersions';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const FIRST: Leaflet = toLeaflet(findLanguage('slots-1000')!, 'own-keys', 'Own keys');
 /** A keypad of a type of the site's own, programmed in a language of the site's own. */
@@ -83,7 +83,7 @@ describe('versions of a language', () => {
       fc.property(aLeaflet, (leaflet) => {
         expect(languageChanges(leaflet, { ...leaflet, id: 'other', version: 9 })).toEqual([]);
       }),
-      { numRuns: runs(50) },
+      { numRuns: numberTried(50) },
     );
   });
 });

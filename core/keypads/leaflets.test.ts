@@ -19,7 +19,7 @@ import {
   type Memory,
   type Target,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const json = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
 
@@ -113,7 +113,7 @@ describe('any leaflet within the schema', () => {
         expect(languageSchema.safeParse(json(leaflet)).error?.issues).toBeUndefined();
         expect(languageProblems(fromLeaflet(leaflet))).toEqual([]);
       }),
-      { numRuns: runs(200) },
+      { numRuns: numberTried(200) },
     );
   });
 
@@ -145,7 +145,7 @@ describe('any leaflet within the schema', () => {
           if (can(language, 'clear-slot')) expect(left).toEqual([]);
         },
       ),
-      { numRuns: runs(300) },
+      { numRuns: numberTried(300) },
     );
   });
 });

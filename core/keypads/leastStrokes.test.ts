@@ -13,7 +13,7 @@ import {
   type KeypadLanguage,
   type Memory,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const SCRAPS = ['7391', '8462', '9573', '6284'];
 const card = (number: number): CardNumber => ({ facility: 7, number });
@@ -124,7 +124,7 @@ describe('the fewest strokes', () => {
               expect(script.isLeast).toBe(language.screen === null);
           }
         }),
-        { numRuns: runs(8) },
+        { numRuns: numberTried(8) },
       );
     },
   );

@@ -34,7 +34,7 @@ import {
   type Stroke,
   type Target,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const fingers = findLanguage('screen-fingers')!;
 const named = findLanguage('screen-names')!;
@@ -281,7 +281,7 @@ describe.each(SCREENED)('%s', (_id, language) => {
         const left = compareMemory(language, keypad.memory, targetOf(wanted));
         expect(left.filter(({ state }) => state !== 'same')).toEqual([]);
       }),
-      { numRuns: runs(150) },
+      { numRuns: numberTried(150) },
     );
   });
 
@@ -334,7 +334,7 @@ describe.each(SCREENED)('%s', (_id, language) => {
         );
         expect(wrong).toEqual([]);
       }),
-      { numRuns: runs(200) },
+      { numRuns: numberTried(200) },
     );
   });
 
@@ -390,7 +390,7 @@ describe('any terminal within the schema', () => {
         expect(languageProblems(language)).toEqual([]);
         expect(toLeaflet(language, leaflet.id, leaflet.name)).toEqual(leaflet);
       }),
-      { numRuns: runs(200) },
+      { numRuns: numberTried(200) },
     );
   });
   it('is keyed from whatever it holds to whatever it shall hold, or says what it cannot', () => {
@@ -422,7 +422,7 @@ describe('any terminal within the schema', () => {
           expect(can(language, 'add-finger')).toBe(false);
         }
       }),
-      { numRuns: runs(300) },
+      { numRuns: numberTried(300) },
     );
   });
 });

@@ -14,7 +14,7 @@ import {
 import { metres, mm2 } from '../units/index';
 import { applyEdit, conductorsOf, type Plan } from '../plan/index';
 import { loopWires, traceLoops, type RoundLoop } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const titles = (plan: Plan) => traceLoops(plan, 'D01').map((loop) => loop.kind);
 const lockLoop = (plan: Plan) =>
@@ -121,7 +121,7 @@ describe('traceLoops', () => {
         const shown = new Set(traceLoops(left, 'D01').flatMap(loopWires));
         return conductorsOf(left, 'D01').every((wire) => shown.has(wire.id));
       }),
-      { numRuns: runs(150) },
+      { numRuns: numberTried(150) },
     );
   });
 });

@@ -13,7 +13,7 @@ import { PROMISES } from './promises';
 import { remembering } from './remembering';
 import { stateKeys } from './stateKey';
 import { walkOrders } from './naive';
-import { everyNth, runs } from '../../scripts/testSlice';
+import { everyNth, numberTried } from '../../scripts/testSlice';
 
 function explored(plan: Plan, bounds: Bounds): OrdersReport {
   const steps = exploreOrders(buildWorld(plan, 'D01'), bounds);
@@ -116,7 +116,7 @@ describe('the slow twin, which walks every row by itself', () => {
         const wires = conductorsOf(plan, 'D01');
         compare(mustApply(plan, { kind: 'disconnect', id: wires[which % wires.length]!.id }), 3);
       }),
-      { numRuns: runs(10) },
+      { numRuns: numberTried(10) },
     );
   });
 
@@ -146,7 +146,7 @@ describe('the slow twin, which walks every row by itself', () => {
           }
         },
       ),
-      { numRuns: runs(40) },
+      { numRuns: numberTried(40) },
     );
   });
 });

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { magnetDoor, mustApply } from '../specimens/doors';
 import { mm2, metres } from '../units/index';
 import { applyEdit, parseWireLine, completeWireLine, type Edit, type Plan } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const plan = magnetDoor();
 const wires = Object.keys(plan.conductors);
@@ -42,7 +42,7 @@ describe('applyEdit', () => {
         }
         expect(mustApply(current, ...inverses)).toEqual(plan);
       }),
-      { numRuns: runs(200) },
+      { numRuns: numberTried(200) },
     );
   });
   it('refuses a wire to a terminal that is not there, and changes nothing', () => {

@@ -33,7 +33,7 @@ import {
   type Openings,
   type SiteGraph,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const space = (id: string, kind: Space['kind'], isProtected = false): Space => ({
   id,
@@ -125,7 +125,7 @@ describe('ways to safety and ways in', () => {
         const wanted = graph.spaces.filter((one) => one.protected && reached.has(one.id)).map(({ id }) => id);
         expect([...breaches(graph, openings).keys()].sort()).toEqual(wanted.sort());
       }),
-      { numRuns: runs(400) },
+      { numRuns: numberTried(400) },
     );
   });
 

@@ -8,7 +8,7 @@ import { buildWorld } from '../simulate/index';
 import { magnetDoor, MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
 import { metres } from '../units/index';
 import { layTree, releaseTree, TREE } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const BRIEF = (set: string) =>
   HARDWARE_SETS.find(({ id }) => id === set)!.electricalEgress ? MAGNET_BRIEF : STRIKE_BRIEF;
@@ -119,7 +119,7 @@ describe('its picture', () => {
           expect(edges).toHaveLength(wanted);
         },
       ),
-      { numRuns: runs(12) },
+      { numRuns: numberTried(12) },
     );
   });
 });

@@ -19,7 +19,7 @@ import {
   type Run,
   type ScenarioName,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const at = (plan: Plan) => {
   const world = buildWorld(plan, 'D01');
@@ -126,7 +126,7 @@ describe('play', () => {
           lanes.map((lane) => [lane.id, lane.show(state)]),
         );
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
   it('gives runs that begin at nought, follow in time and each differ from the one before', () => {
@@ -140,7 +140,7 @@ describe('play', () => {
           });
         }
       }),
-      { numRuns: runs(40) },
+      { numRuns: numberTried(40) },
     );
   });
   it('comes as it was kept, until something is changed, and says from when to when it differs', () => {
@@ -177,7 +177,7 @@ describe('differing', () => {
         for (let ms = 0; ms < until; ms += 100)
           expect(found.some((s) => s.at <= ms && ms < s.to)).toBe(shownAt(one, ms) !== shownAt(two, ms));
       }),
-      { numRuns: runs(100) },
+      { numRuns: numberTried(100) },
     );
   });
 });

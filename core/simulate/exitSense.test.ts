@@ -6,7 +6,7 @@ import type { Memory } from './simState';
 import type { Inhabitant } from './world';
 import { supplies } from '../devices/library/supplies';
 import { loneDevice } from '../specimens/loneDevice';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const timedType = supplies.find(({ id }) => id === 'supply-12v-timed')!;
 const withSense = (exitSense: 'edge' | 'level'): DeviceType => {
@@ -76,7 +76,7 @@ describe('an exit input', () => {
           }
         },
       ),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
 

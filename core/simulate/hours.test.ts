@@ -14,7 +14,7 @@ import {
   type SimState,
   type Stimulus,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const BEGIN: Stimulus = { kind: 'hours', on: true };
 const OVER: Stimulus = { kind: 'hours', on: false };
@@ -99,7 +99,7 @@ describe('free passage by the clock', () => {
         // And free for as long as they last.
         expect(isFree(then(...acts, { kind: 'closeDoor' }, OVER, BEGIN, LONG))).toBe(true);
       }),
-      { numRuns: runs(40) },
+      { numRuns: numberTried(40) },
     );
   });
 });

@@ -17,7 +17,7 @@ import {
   type Stimulus,
   type World,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const card: Stimulus = { kind: 'credential', valid: true };
 const at = (plan: Plan, door = 'D01') => {
@@ -84,7 +84,7 @@ describe('an interlock between two doors of one controller', () => {
             expect(hold(two.world, state)).toBe('held');
         }
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
 });
@@ -121,7 +121,7 @@ describe('a lockdown', () => {
         const end = list.reduce((state, act) => after(world, state, act), rest);
         expect(waysOut(world, end).works.length).toBeGreaterThan(0);
       }),
-      { numRuns: runs(80) },
+      { numRuns: numberTried(80) },
     );
   });
 });

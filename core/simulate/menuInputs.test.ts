@@ -5,7 +5,7 @@ import { terminalId, type Edit, type Plan } from '../plan/index';
 import { mustApply } from '../specimens/doors';
 import { menu, menuDoor } from '../specimens/menuDoor';
 import { advance, atRest, buildWorld, doorHold, lockStatuses, stimulate, type SimState } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const proofOf = (plan: Plan) =>
   checkContext(plan, 'D01').proof.rows.map(({ situation, cells }) => [situation, cells]);
@@ -33,7 +33,7 @@ describe('inputs that a menu makes exit or contact', () => {
           expect(found(plan)).toEqual([]);
         },
       ),
-      { numRuns: runs(12) },
+      { numRuns: numberTried(12) },
     );
   });
 
@@ -113,7 +113,7 @@ describe('an input that reports a fire', () => {
         const over = stimulate(world, state, { kind: 'cut', conductor: 'D01/W90' }).state;
         expect(hold(over)).toBe('held');
       }),
-      { numRuns: runs(40) },
+      { numRuns: numberTried(40) },
     );
   });
 

@@ -19,7 +19,7 @@ import {
   type Stimulus,
   type World,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const LOST = { kind: 'network', on: false } as const;
 const BACK = { kind: 'network', on: true } as const;
@@ -68,7 +68,7 @@ describe('a controller that has lost its network', () => {
         expect([letsIn(world, quiet), exitWorks(world, quiet)]).toEqual([true, true]);
         expect(hold(world, then(world, quiet, WRONG))).toBe('held');
       }),
-      { numRuns: runs(40) },
+      { numRuns: numberTried(40) },
     );
   });
 
@@ -121,7 +121,7 @@ describe('what its network cable feeds', () => {
         const back = then(world, lost, { kind: 'dead', on: false }, { kind: 'mains', on: true }, BACK);
         expect([...back.boards]).toEqual([...rest.boards]);
       }),
-      { numRuns: runs(30) },
+      { numRuns: numberTried(30) },
     );
   });
 

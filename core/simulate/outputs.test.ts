@@ -9,7 +9,7 @@ import { set } from '../specimens/ruleEdits';
 import { mustApply, wireBetween } from '../specimens/doors';
 import { react, type Signal } from './behaviours/index';
 import { atRest, buildWorld, stimulate, type SimState } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const full = findType('controller-1-full')!;
 const following = (follows: Followed): DeviceType => ({
@@ -75,7 +75,7 @@ describe('an output', () => {
           expect([index, on]).toEqual([index, expected[follows]]);
         });
       }),
-      { numRuns: runs(200) },
+      { numRuns: numberTried(200) },
     );
   });
   it('that answers a card does so for a moment, and for no other answer', () => {

@@ -5,7 +5,7 @@ import { HARDWARE_SETS } from '../brief/index';
 import { conductorsOf } from '../plan/index';
 import { MAGNET_BRIEF, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
 import { advance, atRest, buildWorld, lockStatuses, stimulate, type SimState, type Stimulus } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 /** Longer than any time of any device: unlock, held-open alarm, operator, bell, boot. */
 const LONG = 15 * 60_000;
@@ -75,7 +75,7 @@ describe.each(doors)('%s', (_, { world, rest, act, putBack }) => {
           Array.from(point.volts, (volts) => volts.toFixed(6).replace('-0.0', '0.0'));
         expect(rounded(keyed)).toEqual(rounded(rest));
       }),
-      { numRuns: runs(25) },
+      { numRuns: numberTried(25) },
     );
   });
 
@@ -95,7 +95,7 @@ describe.each(doors)('%s', (_, { world, rest, act, putBack }) => {
           expect(often.point.on).toEqual(once.point.on);
         },
       ),
-      { numRuns: runs(25) },
+      { numRuns: numberTried(25) },
     );
   });
 });

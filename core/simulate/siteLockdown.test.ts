@@ -16,7 +16,7 @@ import {
   type SimState,
   type Stimulus,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const CALLED: Stimulus = { kind: 'lockdown', on: true };
 const OVER: Stimulus = { kind: 'lockdown', on: false };
@@ -90,7 +90,7 @@ describe('a lockdown of the whole site, at a controller that keeps it', () => {
         const now = back.reduce<SimState>((one, act) => stimulate(world, one, act).state, known);
         expect(letsIn(world, advance(world, now, now.now + 600_000).state)).toBe(last !== 0);
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
   it('has a row of the proof at that controller, and lines of the check sheet', () => {

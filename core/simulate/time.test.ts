@@ -15,7 +15,7 @@ import {
   type Stimulus,
   type World,
 } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 function start(plan = magnetDoor(), ...edits: Edit[]): { world: World; rest: SimState } {
   const world = buildWorld(mustApply(plan, ...edits), 'D01');
@@ -158,7 +158,7 @@ describe('the simulation', () => {
         expect(rest.point.volts).toEqual(before.volts);
         expect(rest.states).toEqual(before.states);
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
   it('never holds a magnet whose break glass is broken or whose fire relay is released', () => {
@@ -169,7 +169,7 @@ describe('the simulation', () => {
         const broken = end.states.has('D01/EB1:broken') || end.states.has('D01/F1:alarm');
         return !broken || hold(world, end) === 'free';
       }),
-      { numRuns: runs(150) },
+      { numRuns: numberTried(150) },
     );
   });
   it('never unlocks a fail-secure strike that has no power', () => {
@@ -180,7 +180,7 @@ describe('the simulation', () => {
         const dead = stimulate(world, play(world, rest, list), { kind: 'dead', on: true }).state;
         return hold(world, dead) === 'held';
       }),
-      { numRuns: runs(80) },
+      { numRuns: numberTried(80) },
     );
   });
   it('orders what falls on the same millisecond by what was started first', () => {

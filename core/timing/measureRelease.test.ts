@@ -5,7 +5,7 @@ import { atRest, buildWorld, type Stimulus } from '../simulate/index';
 import { magnetDoor, mustApply, strikeDoor } from '../specimens/doors';
 import { drop, operator, set, timed, two } from '../specimens/ruleEdits';
 import { measureRelease, releaseByCredential } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const released = (plan: Plan, ...edits: Edit[]) => {
   const world = buildWorld(mustApply(plan, ...edits), 'D01');
@@ -26,7 +26,7 @@ describe('how long a door stays released', () => {
           setting: 'ch1.unlock',
         });
       }),
-      { numRuns: runs(12) },
+      { numRuns: numberTried(12) },
     );
   });
 
@@ -37,7 +37,7 @@ describe('how long a door stays released', () => {
         expect(found?.seconds).toBe(Math.max(dial, relay));
         if (dial !== relay) expect(found?.device).toBe(dial > relay ? 'D01/PS1' : 'D01/K1');
       }),
-      { numRuns: runs(20) },
+      { numRuns: numberTried(20) },
     );
   });
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { decimalOf, readNumber, readQuantity, type Asked, type QuantityResult } from './index';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 const value = (result: QuantityResult): number | string =>
   result.kind === 'value' ? result.value : result.kind === 'open' ? 'open' : result.fault.kind;
@@ -133,7 +133,7 @@ describe('any quantity, however it is written', () => {
             expect(read.fault.kind).toBe('out-of-range');
         }
       }),
-      { numRuns: runs(2000) },
+      { numRuns: numberTried(2000) },
     );
   });
 
@@ -154,7 +154,7 @@ describe('any quantity, however it is written', () => {
           }
         },
       ),
-      { numRuns: runs(500) },
+      { numRuns: numberTried(500) },
     );
   });
 });

@@ -4,7 +4,7 @@ import { quillhaven } from '#demo/quillhaven';
 import { writeAldaba } from '#core/formats/index';
 import { attachment, parseJson } from './http';
 import { DEEPEST, MOST_CONTAINERS, MOST_VALUES, tooHeavy, weighJson } from './weighJson';
-import { runs } from '../../scripts/testSlice';
+import { numberTried } from '../../scripts/testSlice';
 
 /** The same counted by reading it: the slow twin. */
 function weighed(value: unknown): { containers: number; depth: number } {
@@ -23,7 +23,7 @@ describe('weighJson', () => {
         const { containers, depth } = weighJson(JSON.stringify(value));
         expect({ containers, depth }).toEqual(weighed(value));
       }),
-      { numRuns: runs(500) },
+      { numRuns: numberTried(500) },
     );
   });
   it('is not misled by what stands in texts', () => {

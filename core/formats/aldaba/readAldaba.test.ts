@@ -7,7 +7,7 @@ import { differences } from './differences';
 import { fileSchema } from './fileSchema';
 import { MOST_PROBLEMS, parseAldaba, readAldaba, type ReadResult } from './readAldaba';
 import { writeAldaba } from './writeAldaba';
-import { runs } from '../../../scripts/testSlice';
+import { numberTried } from '../../../scripts/testSlice';
 
 type File = Record<string, unknown> &
   Record<'doors' | 'devices' | 'wires' | 'people' | 'keypads', Record<string, unknown>[]>;
@@ -151,7 +151,7 @@ describe('readAldaba', () => {
           notes: [],
         });
       }),
-      { numRuns: runs(300) },
+      { numRuns: numberTried(300) },
     );
     fc.assert(fc.property(fc.string(), (text) => parseAldaba(text).ok === false));
   });

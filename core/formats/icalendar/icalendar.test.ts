@@ -4,7 +4,7 @@ import { addDays } from '../../access/day';
 import { calendarSchema } from '../../plan/schemas/calendar';
 import { readCalendar } from './readCalendar';
 import { writeCalendar } from './writeCalendar';
-import { runs } from '../../../scripts/testSlice';
+import { numberTried } from '../../../scripts/testSlice';
 
 const file = (...events: string[]) =>
   ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//x//y', ...events, 'END:VCALENDAR', ''].join('\r\n');
@@ -35,7 +35,7 @@ describe('iCalendar', () => {
         expect(read.ok && read.days).toEqual(inOrder);
         expect(calendarSchema.safeParse({ ...calendar, days: read.ok ? read.days : [] }).success).toBe(true);
       }),
-      { numRuns: runs(100) },
+      { numRuns: numberTried(100) },
     );
   });
 

@@ -5,7 +5,7 @@ import { aSeed, siteWithAccess } from '../../specimens/access';
 import { readDay } from './dateCell';
 import { peopleCsv } from './peopleCsv';
 import { readPeopleRows } from './peopleRows';
-import { runs } from '../../../scripts/testSlice';
+import { numberTried } from '../../../scripts/testSlice';
 
 const SIZE = { doors: 6, people: 12, levels: 4 };
 const read = (plan: Plan, text: string) => readPeopleRows(plan, text);
@@ -29,7 +29,7 @@ describe('a list of people', () => {
         expect(edit).toBeNull();
         expect(rows.map(({ outcome }) => outcome.kind)).toEqual(Array(SIZE.people).fill('same'));
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
 
@@ -46,7 +46,7 @@ describe('a list of people', () => {
         const byName = (a: { name: string }, b: { name: string }) => (a.name < b.name ? -1 : 1);
         expect(made.sort(byName)).toEqual(wanted.sort(byName));
       }),
-      { numRuns: runs(40) },
+      { numRuns: numberTried(40) },
     );
   });
 

@@ -9,7 +9,7 @@ import { forget, liveSite } from './liveSite';
 import { planAt } from './planAt';
 import { createSite } from './siteList';
 import { submitEdits } from './submit';
-import { runs } from '../../../scripts/testSlice';
+import { numberTried } from '../../../scripts/testSlice';
 
 const at = '2026-11-24T10:00:00.000Z';
 let count = 0;
@@ -49,7 +49,7 @@ describe('planAt', () => {
         for (const [revision, plan] of states)
           expect(sameContent(planAt(db, live, revision), plan)).toBe(true);
       }),
-      { numRuns: runs(15) },
+      { numRuns: numberTried(15) },
     );
   });
   it('reads what an earlier version kept as it would be today', () => {

@@ -10,7 +10,7 @@ import { liveSite } from './liveSite';
 import { editsSince, recentEdits } from './log';
 import { createSite, listSites, removeSite } from './siteList';
 import { submitEdits } from './submit';
-import { runs } from '../../../scripts/testSlice';
+import { numberTried } from '../../../scripts/testSlice';
 
 const at = '2026-11-24T10:00:00.000Z';
 let count = 0;
@@ -211,7 +211,7 @@ describe('submitEdits', () => {
         }
         expect(stored().plan).toEqual(plan);
       }),
-      { numRuns: runs(60) },
+      { numRuns: numberTried(60) },
     );
   });
   it('never logs a code or a card number', () => {

@@ -8,7 +8,7 @@ import { loadPlan } from '../db/planRepository';
 import { backOf, editsSince, recentEdits } from './log';
 import { createSite } from './siteList';
 import { submitEdits } from './submit';
-import { runs } from '../../../scripts/testSlice';
+import { numberTried } from '../../../scripts/testSlice';
 
 const at = '2026-11-24T10:00:00.000Z';
 let count = 0;
@@ -59,7 +59,7 @@ describe('backOf', () => {
         expect(sameContent(stored().plan, before)).toBe(true);
         expect(stored().revision).toBe(1 + 2 * kept.length);
       }),
-      { numRuns: runs(25) },
+      { numRuns: numberTried(25) },
     );
   });
   it('keeps codes out of the log all the same, and says where there is no way back', () => {
