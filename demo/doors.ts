@@ -26,6 +26,7 @@ const gallery: Partial<Brief> = {
   keyOverride: null,
   fireDoor: false,
   ownLatch: null,
+  bothLeaves: null,
 };
 const workshop: Partial<Brief> = {
   protects: 'equipment',
@@ -35,6 +36,7 @@ const workshop: Partial<Brief> = {
   keyOverride: null,
   fireDoor: false,
   ownLatch: null,
+  bothLeaves: null,
 };
 
 export const DOORS: readonly DemoDoor[] = [
@@ -50,6 +52,7 @@ export const DOORS: readonly DemoDoor[] = [
       keyOverride: null,
       fireDoor: false,
       ownLatch: null,
+      bothLeaves: null,
       slowWalkers: true,
       outdoors: true,
       readerDistance: metres(4),
@@ -89,6 +92,7 @@ export const DOORS: readonly DemoDoor[] = [
       keyOverride: null,
       fireDoor: true,
       ownLatch: null,
+      bothLeaves: null,
     },
     run: 14,
     notes: 'A panic bar inside retracts the latch.',

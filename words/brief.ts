@@ -44,6 +44,10 @@ export const QUESTIONS: Record<Exclude<keyof Brief, 'assumed'>, { label: string;
     label: 'Does a latch of its own hold it shut when unlocked?',
     hint: 'One that falls into a fixed keep and a handle draws. A strike’s latch is none: released, it lets go.',
   },
+  bothLeaves: {
+    label: 'Must both leaves open for everybody to get out?',
+    hint: 'Where the escape route counts on the full width, a second leaf that stays locked halves it.',
+  },
   outdoors: {
     label: 'Is the outer side in the weather?',
     hint: 'What stands outside then needs a housing for it.',

@@ -91,7 +91,7 @@ describe('repairWords and triedWords', () => {
   it('say how much was proven, and how much goes with it', () => {
     const [cause] = causesOf(mustApply(plan, move(plan, 'K1.NC1', 'EB1.1C', 'from', 'K1.NO1')));
     const all = cause!.clears.length;
-    expect(triedWords(cause!, all)).toBe('Tried on a copy: all 32 cells of the proof pass, nothing new.');
+    expect(triedWords(cause!, all)).toBe('Tried on a copy: all 36 cells of the proof pass, nothing new.');
     expect(triedWords(cause!, all + 2)).toContain(`${all} of ${all + 2} go with it`);
     expect(triedWords({ ...cause!, cells: { pass: 30, of: 32 } }, all)).toContain('30 of 32 cells');
   });

@@ -48,6 +48,7 @@ const FIXED: Readonly<Record<string, string>> = {
   'mains-off': 'Mains lost',
   'mains-on': 'Mains back',
   'battery-empty': 'The batteries run empty',
+  'all-dead': 'All power lost, batteries too',
   'network-off': 'Network lost',
   'network-on': 'Network back',
   lockdown: 'Lockdown of the site',

@@ -94,6 +94,8 @@ export function actWords(plan: Plan, act: Act): string {
       return 'Free passage is over';
     case 'battery-empty':
       return 'Batteries empty';
+    case 'all-dead':
+      return 'All power lost, batteries too';
     case 'restart':
       return `${tagOf(plan, act.device)} started again`;
     case 'hang':

@@ -1,4 +1,5 @@
 import type {
+  Breaks,
   Cell,
   Expectation,
   Later,
@@ -15,15 +16,19 @@ import { ALARM_NAMES } from './alarms';
 const SITUATIONS: Record<SituationId, string> = {
   rest: 'At rest',
   credential: 'Valid credential',
+  'credential-inside': 'Valid credential, inside',
   'wrong-credential': 'Wrong credential',
   exit: 'Exit request',
   'left-open': 'Left open, then closed',
   forced: 'Forced, then closed',
   'mains-off': 'Mains lost, on battery',
   'battery-low': 'Battery at cut-off',
+  'supply-dead': 'One supply dead',
   dead: 'Everything dead',
+  'power-back': 'Power back after that',
   fire: 'Fire',
   'fire-burnt': 'Fire, then its cable burnt',
+  'fire-power': 'Fire, then power lost and back',
   'fire-reset': 'Fire relay reset by key',
   'break-glass': 'Break glass',
   'break-glass-reset': 'Break glass reset',
@@ -34,6 +39,8 @@ const SITUATIONS: Record<SituationId, string> = {
   'partner-open': 'Other door of the lock open',
   'partner-unlocked': 'Other door of the lock unlocked',
   tamper: 'A lid lifted',
+  'other-door': 'Something done at another door',
+  'card-after-other-door': 'Valid credential after that',
 };
 
 export const situationName = (id: string): string => SITUATIONS[id as SituationId] ?? id;
@@ -69,12 +76,12 @@ export const meansWords = (means: Means): string => {
 const MISSING: Record<Exclude<Missing['kind'], 'weak-lock' | 'brief' | 'asked-less'>, string> = {
   'no-lock': 'no lock is planned',
   'leaf-by-hand': 'an operator alone moves the leaf: the plan does not say whether a hand can',
+  'no-entry': 'nothing at this door takes a card or a code',
   'leaf-without-lock': 'every lock stands at the second leaf, and nothing keeps the first',
   'no-dead-state': 'locks differ and no dead state is chosen',
   restless: 'the circuit never comes to rest',
   'no-fire-release': 'the plan has no fire release',
   'no-battery': 'no battery is planned',
-  'no-way-in': 'rescuers must get in, and no key opens it from outside',
 };
 const QUESTIONS = {
   mechanicalEgress: 'is there a lever or bar that works without power?',
@@ -82,6 +89,7 @@ const QUESTIONS = {
   escapeRoute: 'is it on an escape route?',
   keyOverride: 'does a key open it from outside without power?',
   ownLatch: 'does a latch of its own hold it in a fire?',
+  bothLeaves: 'must both leaves open for everybody to get out?',
 } as const;
 
 export function missingWords(missing: Missing): string {
@@ -99,6 +107,11 @@ export function missingWords(missing: Missing): string {
 export function outcomeWords(cell: Cell, side: Side): string {
   if (cell.verdict === 'not-proven') return 'Not proven';
   if (cell.unlatched) return 'Unlatched';
+  if (cell.noWayIn) return 'No way in';
+  if (cell.halfWidth) return 'One leaf only';
+  if (cell.breaks?.by) return `Open by ${cell.breaks.by}`;
+  if (cell.breaks && cell.breaks.after > 0)
+    return `${side === 'outside' && cell.got === 'possible' ? 'Open' : 'Locked'} after ${formatSeconds(cell.breaks.after)}`;
   if (side === 'outside') {
     if (cell.got === 'possible') return 'Open';
     return cell.works.some(({ kind }) => kind === 'key') ? 'Shut; a key opens' : 'Shut';
@@ -120,6 +133,12 @@ export function cellReason(row: ProofRow, side: Side): string {
   );
   if (cell.unlatched)
     return `It is a fire door, and nothing latches the leaf: ${locks.join('; ') || 'no lock'}.`;
+  if (cell.noWayIn)
+    return `${locks.join('; ')}. Rescuers must get in, and no key opens it from outside: the brief says so.`;
+  if (cell.halfWidth)
+    return `${locks.join('; ')}. The second leaf stays held, and everybody gets out in time only through both.`;
+  const breaks = cell.breaks && breaksWords(cell.breaks, cell);
+  if (breaks) return `${locks.join('; ')}. ${breaks}`;
   if (side === 'outside') return `${locks.join('; ')}.`;
   if (cell.works.some(({ kind }) => kind === 'unlocked')) return `${locks.join('; ')}. Just open it.`;
   const worked = cell.works.map(meansWords);
@@ -130,6 +149,15 @@ export function cellReason(row: ProofRow, side: Side): string {
     .filter((one) => !worked.includes(one))
     .join(', ');
   return `${locks.join('; ')}. ${works ? `Out by ${works}` : 'No way out'}${vain ? `; in vain: ${vain}` : ''}.`;
+}
+
+/** When it stops being as it must, and by whose doing. */
+function breaksWords({ after, by }: Breaks, { got, expectation, works }: Cell): string {
+  const when = after > 0 ? `After ${formatSeconds(after)}` : 'At once';
+  if (by !== null) return `${when} anybody outside opens it by ${by}, with nothing but a hand.`;
+  if (expectation === 'must-not' && got === 'possible') return `${when} it stands open, by itself.`;
+  const left = works.length > 0 ? `, and the way out is ${works.map(meansWords).join(', ')}` : '';
+  return `${when} it is locked again, by itself${left}.`;
 }
 
 const HOLD = { held: 'holds', free: 'is free', weak: 'is unsure' } as const;

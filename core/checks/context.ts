@@ -11,7 +11,7 @@ import {
 } from '../plan/index';
 import { powerBudget, type PowerBudget } from '../power/index';
 import { prove, type Proof } from '../prove/index';
-import { atRest, buildWorld, type SimState, type World } from '../simulate/index';
+import { atRest, buildWorld, remembering, type SimState, type World } from '../simulate/index';
 
 /** Everything the rules read, worked out once a door. */
 export interface CheckContext {
@@ -73,7 +73,7 @@ function ownBudget(plan: Plan, world: World, rest: SimState, parts: DoorParts): 
  * the plan.
  */
 export function checkContext(plan: Plan, doorId: string, { trial = false } = {}): CheckContext {
-  const world = buildWorld(plan, doorId);
+  const { world } = remembering(buildWorld(plan, doorId));
   const rest = atRest(world);
   const parts = once(() => doorParts(plan, doorId));
   const loops = once(() => traceLoops(plan, doorId));

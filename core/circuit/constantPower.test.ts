@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest';
 import { netlistOf } from '../specimens/randomCircuit';
 import { LEAK_SIEMENS } from './branch';
 import { AT_REST, ON, settle, type Branch, type BranchOf, type OperatingPoint } from './index';
-import { numberTried } from '../../scripts/testSlice';
 
 const device = 'N';
 
@@ -120,7 +119,7 @@ describe('boards of constant power on one supply', () => {
           expect(missedPower(branches, point)).toBeLessThan(1e-6);
         },
       ),
-      { numRuns: numberTried(1500) },
+      { numRuns: 1500 },
     );
     // Neither is the property empty, nor is every supply large enough.
     expect(settled).toBeGreaterThan(400);

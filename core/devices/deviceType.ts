@@ -220,11 +220,12 @@ export type DeviceFunction =
   | { readonly kind: 'busHost'; readonly board: string; readonly bus: BusPort }
   /** A relay that pulls in for a set time when its input closes. */
   | { readonly kind: 'timer'; readonly board: string; readonly channel: Channel }
-  | { readonly kind: 'button'; readonly state: string }
+  /** `key`: worked with a key, not by a bare hand. */
+  | { readonly kind: 'button'; readonly state: string; readonly key?: true }
   /** One contact a key; the first is pressed unless another is named. */
   | { readonly kind: 'keys'; readonly keys: Readonly<Record<string, string>> }
   /** Stays as it was left. */
-  | { readonly kind: 'switch'; readonly state: string }
+  | { readonly kind: 'switch'; readonly state: string; readonly key?: true }
   | { readonly kind: 'sensor'; readonly state: string; readonly board: string }
   /** Closes while somebody turns the lever from inside. */
   | { readonly kind: 'lever'; readonly state: string }
@@ -253,6 +254,11 @@ export type DeviceFunction =
       readonly close?: string;
       readonly stop?: string;
       readonly safety?: string;
+      /**
+       * What its leaf does while it stands and nothing else holds it: a drive with a worm or a lock of its own `holds` it; one that a
+       * hand pushes through `yields`. Where nothing is said, nothing is proven of it.
+       */
+      readonly leaf?: 'holds' | 'yields';
     };
 
 /** What an output follows: a state, as long as it lasts; or an answer, for a moment. */

@@ -193,9 +193,9 @@ const OLD = [
 ] as const;
 const ALWAYS = [
   kindOnly('timer', { board: name, channel }),
-  kindOnly('button', { state: name }),
+  kindOnly('button', { state: name, key: z.literal(true).optional() }),
   kindOnly('keys', { keys: z.record(name, name) }),
-  kindOnly('switch', { state: name }),
+  kindOnly('switch', { state: name, key: z.literal(true).optional() }),
   kindOnly('sensor', { state: name, board: name }),
   kindOnly('lever', { state: name }),
   kindOnly('breakGlass', { state: name }),
@@ -212,6 +212,7 @@ const ALWAYS = [
     close: name.optional(),
     stop: name.optional(),
     safety: name.optional(),
+    leaf: z.enum(['holds', 'yields']).optional(),
   }),
 ] as const;
 const oneFunction = z.discriminatedUnion('kind', [

@@ -27,6 +27,11 @@ export const channelsOf = ({ functions }: Doing): readonly Channel[] => [
   ...functions.flatMap((one) => (one.kind === 'timer' ? [one.channel] : [])),
 ];
 
+/** True where nobody works a device by hand who has no key to it. Types from before that was said are known by their symbol. */
+export const needsKey = ({ functions, symbol }: Pick<DeviceType, 'functions' | 'symbol'>): boolean =>
+  symbol === 'key' ||
+  functions.some((one) => (one.kind === 'button' || one.kind === 'switch') && one.key === true);
+
 /** Port of a device on a bus: of one that listens to others, or of one that is listened to; null for neither. */
 export const busPortOf = (type: Doing): BusPort | null =>
   (functionOf(type, 'busHost') ?? functionOf(type, 'busReader'))?.bus ?? null;

@@ -4,7 +4,7 @@ export { asSet, inputChannel, setInputs, takenInputs } from './asSet';
 export { findType, know } from './known';
 export * from './settings';
 export { banksOf, forbiddenIn, positionsOf, readBank, rowsOf } from './banks';
-export { busPortOf, channelsOf, does, functionOf, functionsOf, type FunctionOf } from './functions';
+export { busPortOf, channelsOf, does, functionOf, functionsOf, needsKey, type FunctionOf } from './functions';
 export { looksLike, readInHand, saysTerminals, type InHand } from './inHand';
 export { withSettingRoles } from './upgradeType';
 export { resolveParam, settingValue } from './param';

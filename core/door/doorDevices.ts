@@ -1,5 +1,6 @@
-import { does, type FunctionKind } from '../devices/index';
+import { does, needsKey, type FunctionKind } from '../devices/index';
 import type { Placed } from './doorParts';
+import { standAt } from './stand';
 
 /** A door among the devices that its circuit reaches: a simulated world is one. */
 export interface Populated<P extends Placed = Placed> {
@@ -13,11 +14,15 @@ export const doorDevices = <P extends Placed>(
   ...kinds: readonly FunctionKind[]
 ): P[] => inhabitants.filter(({ device, type }) => device.door === door.id && does(type, ...kinds));
 
-/** Exit devices that people inside can use: a key switch outside is none. */
+/** Exit devices that people inside can use: one outside, in an enclosure, or behind a key is none. */
 export const exits = <P extends Placed>(at: Populated<P>): P[] =>
   [...doorDevices(at, 'button'), ...doorDevices(at, 'sensor')].filter(
-    ({ device, type }) => type.family === 'exit' && device.place !== 'outside',
+    ({ device, type }) => type.family === 'exit' && standAt(device) === 'inside' && !needsKey(type),
   );
+
+/** Break glasses that people inside can reach. */
+export const glassesInside = <P extends Placed>(at: Populated<P>): P[] =>
+  doorDevices(at, 'breakGlass').filter(({ device }) => standAt(device) === 'inside');
 
 /** Whatever decides in this circuit, for this door or another. */
 export const deciders = <P extends Placed>({ inhabitants }: Populated<P>): P[] =>

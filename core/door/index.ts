@@ -2,7 +2,8 @@ export { doorParts, lockDeadState, placed, type DoorParts, type Placed } from '.
 export { doorTimes, LEAST_SECONDS, type DoorTimes, type TimeRole } from './doorTimes';
 export { cableBetween, isRunEntered, lengthBetween, runOf } from './lengths';
 export { fireLineFor, isFireLine, type FireLine } from './fireLine';
-export { deciders, doorDevices, entries, exits, type Populated } from './doorDevices';
+export { deciders, doorDevices, entries, exits, glassesInside, type Populated } from './doorDevices';
+export { standAt, type Stand } from './stand';
 export { inputsOf, type InputAt, type InputPurpose } from './inputs';
 export { doorsAround, neighbourhood } from './neighbourhood';
 // What changes whole doors is imported file by file: it is heavy, and no page begins with it.

@@ -1,4 +1,3 @@
-import { doorDevices, exits } from '../door/index';
 import {
   fireReleases,
   openingOf,
@@ -8,13 +7,7 @@ import {
   type Opening,
   type SituationId,
 } from '../prove/index';
-import {
-  movedByOperatorOnly,
-  type Circuit,
-  type SimState,
-  type Stimulus,
-  type World,
-} from '../simulate/index';
+import { movedByOperatorOnly, type Circuit, type SimState, type World } from '../simulate/index';
 import { makeAlike, type Alike, type Shared, type Told } from './alike';
 import { brokenWorld, defectOf, diedWith } from './brokenWorld';
 import type { Fault } from './fault';
@@ -51,13 +44,6 @@ export function* sweep(
     rest,
     shared: alike.of(sound, rest, releases),
     spot: soundRest(sound, rest),
-    acts: [
-      ...exits(sound).map(({ device }): Stimulus => ({ kind: 'press', device: device.id })),
-      ...doorDevices(sound, 'breakGlass').map(({ device }): Stimulus => ({
-        kind: 'breakGlass',
-        device: device.id,
-      })),
-    ],
     trials,
     same: bySituation(trials, () => 'same'),
     alarms: toldOf(sound, rest),

@@ -1,13 +1,5 @@
-import { cellsOf, leavesFreely, played, provenFor, toldOf, type Trial } from '../prove/index';
-import {
-  NotShared,
-  type Circuit,
-  type Explorer,
-  type Place,
-  type SimState,
-  type Stimulus,
-  type World,
-} from '../simulate/index';
+import { cellsFrom, played, provenFor, toldOf, type Trial } from '../prove/index';
+import { NotShared, type Circuit, type Explorer, type Place, type World } from '../simulate/index';
 import { scriptAfter, type Broken, type Shared, type Told } from './alike';
 import type { Answer } from './outcome';
 import { UNTIL_QUIET_MS } from './result';
@@ -19,8 +11,6 @@ export interface Followed {
   readonly shared: Shared;
   /** The sound circuit at rest. */
   readonly spot: SoundSpot;
-  /** Acts by which people leave, each tried in every situation. */
-  readonly acts: readonly Stimulus[];
   /** Every way in which every situation is brought about. */
   readonly trials: readonly Trial[];
 }
@@ -66,7 +56,7 @@ export function tell(
 
 /** The same, played by the devices. */
 function told(
-  { acts, shared }: Followed,
+  { shared }: Followed,
   world: World,
   trial: Trial,
   by: Explorer<Answered>,
@@ -75,20 +65,10 @@ function told(
   const { situation } = trial;
   const place = played(trial, world, quiet, by);
   if (!place) return named(shared, `${situation.id} none`, () => null);
-  const state = by.state(place);
   // Where nobody needs an act to get out, none is tried: whether it would work as well changes no outcome.
-  const ends = new Map(
-    leavesFreely(world, state) ? [] : acts.map((act) => [JSON.stringify(act), by.act(place, act)]),
-  );
-  const key = `${situation.id} ${place.at.id} ${[...ends.values()].map(({ at }) => at.id).join(' ')}`;
-  return named(shared, key, () => {
-    const after = (act: Stimulus): SimState => {
-      const end = ends.get(JSON.stringify(act));
-      return end ? by.state(end) : state;
-    };
-    const { cells } = cellsOf(world, situation, state, provenFor(world), after);
-    return { cells, alarms: toldOf(world, state) };
-  });
+  const { cells } = cellsFrom(world, situation, by, place, provenFor(world), 'needed');
+  const answer: Answer = { cells, alarms: toldOf(world, by.state(place)) };
+  return named(shared, `${situation.id} ${JSON.stringify(answer)}`, () => answer);
 }
 
 /** The same for all that lead to the same. */

@@ -19,6 +19,7 @@ holds(
   {
     // Nobody has said whether a hand moves the gate: what stands still is neither passed nor failed.
     unproven: [
+      'supply-dead inside not-proven',
       'dead outside not-proven',
       'dead inside not-proven',
       'fire outside not-proven',

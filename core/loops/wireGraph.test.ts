@@ -11,7 +11,6 @@ import {
   type WireGraph,
 } from './wireGraph';
 import type { LegStep } from './loop';
-import { numberTried } from '../../scripts/testSlice';
 
 const at = (n: number): TerminalId => terminalId('D', String(n));
 
@@ -87,7 +86,7 @@ describe('the way between two terminals', () => {
   it('is a way, simple and never cheaper than the cheapest; one of a hundred that exist is missed at most', () => {
     const nodes = fc.nat(NODES - 1);
     const cases = fc.sample(fc.tuple(drawn, nodes, nodes, fc.uniqueArray(nodes, { maxLength: 2 })), {
-      numRuns: numberTried(1500),
+      numRuns: 1500,
       seed: 20261126,
     });
     let [exist, missed, dearer] = [0, 0, 0];
@@ -140,7 +139,7 @@ describe('the way between two terminals', () => {
         expect(back[0]?.from ?? at(0)).toBe(way.at(-1)?.to ?? at(0));
         expect(reverseWay(back)).toEqual(way);
       }),
-      { numRuns: numberTried(100) },
+      { numRuns: 100 },
     );
   });
 });
@@ -154,7 +153,7 @@ describe('what hangs on a terminal', () => {
         expect(new Set(passed).size).toBe(passed.length);
         if (edges.some(({ a, b }) => a === start || b === start)) expect(way.length).toBeGreaterThan(0);
       }),
-      { numRuns: numberTried(200) },
+      { numRuns: 200 },
     );
   });
 });
@@ -183,7 +182,7 @@ describe('the pieces of a graph', () => {
             if (findWay(graph, at(one), at(two), within)) expect(may).toBe(true);
         },
       ),
-      { numRuns: numberTried(800) },
+      { numRuns: 800 },
     );
     expect(parted).toBeGreaterThan(50);
   });

@@ -1,3 +1,4 @@
+import { actsOf, isRightful, neighbourActs } from '../acts/index';
 import { does, functionOf } from '../devices/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { callers, fireReleases, needsNetwork } from '../prove/index';
@@ -64,8 +65,15 @@ function people(world: World): OrderEvent[] {
         { frees: device.place !== 'outside' },
       ),
     );
-  for (const { device } of doorDevices(world, 'switch'))
-    list.push(event(`switch:${device.id}`, { kind: 'press', device: device.id }, { frees: true }));
+  for (const act of actsOf(world)) {
+    if (act.stimulus.kind !== 'press') continue;
+    const { id } = act.at.device;
+    const kept = does(act.at.type, 'switch');
+    const named = `${kept ? 'switch' : 'press'}:${id}`;
+    // Whoever stands outside and has no key lets nothing go by it.
+    if (!list.some(({ stimulus }) => stimulus?.kind === 'press' && stimulus.device === id))
+      list.push(event(named, act.stimulus, { frees: isRightful(act) }));
+  }
   return list;
 }
 
@@ -102,36 +110,36 @@ function besides(world: World): OrderEvent[] {
     ),
     event('others-shut', { kind: 'otherDoors', open: false }, interlocked ? { may: isOpen } : {}),
   ];
-  if (!interlocked) return felt ? leaves : [];
   const { inhabitants } = world;
-  return [
-    ...doors.flatMap((id) => [
-      ...entries({ door: { id }, inhabitants }).map(({ device }) =>
-        event(`card:${device.id}:0`, { kind: 'credential', valid: true, device: device.id }),
-      ),
-      ...exits({ door: { id }, inhabitants }).map(({ device }) =>
-        event(`press:${device.id}`, { kind: 'press', device: device.id }),
-      ),
-    ]),
-    ...(felt ? leaves : []),
-  ];
+  const throughOthers = doors.flatMap((id) => [
+    ...entries({ door: { id }, inhabitants }).map(({ device }) =>
+      event(`card:${device.id}:0`, { kind: 'credential', valid: true, device: device.id }),
+    ),
+    ...exits({ door: { id }, inhabitants }).map(({ device }) =>
+      event(`press:${device.id}`, { kind: 'press', device: device.id }),
+    ),
+  ]);
+  // Whatever else is done there and may be felt here lets nothing go at this door.
+  const coupled = neighbourActs(world).map(({ id, stimulus }) => event(id, stimulus));
+  const people = interlocked ? throughOthers : [];
+  const known = new Set(people.map(({ id }) => id));
+  return [...people, ...coupled.filter(({ id }) => !known.has(id)), ...(felt ? leaves : [])];
 }
 
 function emergencies(world: World): OrderEvent[] {
   const list: OrderEvent[] = [];
-  for (const { device, type } of doorDevices(world, 'breakGlass')) {
+  for (const act of actsOf(world)) {
+    if (act.stimulus.kind !== 'breakGlass' || !act.undo) continue;
+    const { device, type } = act.at;
     const state = `${device.id}:${functionOf(type, 'breakGlass')?.state ?? ''}`;
+    const frees = isRightful(act);
     list.push(
-      event(
-        `glass:${device.id}`,
-        { kind: 'breakGlass', device: device.id },
-        { frees: true, leaves: true, may: ({ states }) => !states.has(state) },
-      ),
-      event(
-        `glass-reset:${device.id}`,
-        { kind: 'resetGlass', device: device.id },
-        { may: ({ states }) => states.has(state) },
-      ),
+      event(`glass:${device.id}`, act.stimulus, {
+        frees,
+        leaves: frees,
+        may: ({ states }) => !states.has(state),
+      }),
+      event(`glass-reset:${device.id}`, act.undo, { may: ({ states }) => states.has(state) }),
     );
   }
   if (fireReleases(world).length > 0 || doorDevices(world, 'fireInput').length > 0)
@@ -168,6 +176,14 @@ function failures(world: World): OrderEvent[] {
         'battery-empty',
         { kind: 'batteryAt', share: 1e-6 },
         { frees: true, may: (state) => fed(state, 'battery') },
+      ),
+    );
+  if (world.netlist.branches.some(({ kind }) => kind === 'source'))
+    list.push(
+      event(
+        'all-dead',
+        { kind: 'dead', on: true },
+        { frees: true, may: (state) => ![...state.feeds.values()].some(({ kind }) => kind === 'off') },
       ),
     );
   if (needsNetwork(world))

@@ -1,7 +1,15 @@
-import { advance, atRest, BATTERY, happens, type Effect, type SimState, type World } from '../simulate/index';
+import {
+  advance,
+  atRest,
+  BATTERY,
+  happens,
+  remembering,
+  type Effect,
+  type SimState,
+  type World,
+} from '../simulate/index';
 import { eventsOf, type OrderEvent } from './events';
 import { ghostAfter, NO_FIRE, PROMISES, watched, type Ghost, type PromiseId, type Watched } from './promises';
-import { remembering } from './remembering';
 import { stateKeys } from './stateKey';
 
 /** How far is looked. */

@@ -1,6 +1,11 @@
-import { type Memory, type SimState } from '../simulate/index';
-import { interned, internedSets, sayTable } from './interned';
-import type { Remembering } from './remembering';
+import {
+  interned,
+  internedSets,
+  sayTable,
+  type Memory,
+  type Remembering,
+  type SimState,
+} from '../simulate/index';
 
 /**
  * A text that two states share only where everything that can follow is the same: what is done, what devices remember, what is

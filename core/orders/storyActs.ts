@@ -27,6 +27,7 @@ const ACTS: Told = {
   lockdown: ({ on }, at) => [{ does: on ? 'lockdown' : 'lockdown-over', at }],
   hours: ({ on }, at) => [{ does: on ? 'hours' : 'hours-over', at }],
   batteryAt: (_, at) => [{ does: 'battery-empty', at }],
+  dead: ({ on }, at) => [{ does: on ? 'all-dead' : 'mains-on', at }],
   hang: ({ devices }, at) => devices.map((device) => ({ does: 'hang', at, device })),
   restart: ({ devices }, at) => devices.map((device) => ({ does: 'restart', at, device })),
 };

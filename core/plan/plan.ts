@@ -30,6 +30,7 @@ export const EMPTY_BRIEF: Brief = {
   keyOverride: null,
   fireDoor: null,
   ownLatch: null,
+  bothLeaves: null,
   outdoors: false,
   slowWalkers: false,
   readerDistance: 1.5 as Metres,

@@ -2,15 +2,19 @@
 export const SITUATION_IDS = [
   'rest',
   'credential',
+  'credential-inside',
   'wrong-credential',
   'exit',
   'left-open',
   'forced',
   'mains-off',
   'battery-low',
+  'supply-dead',
   'dead',
+  'power-back',
   'fire',
   'fire-burnt',
+  'fire-power',
   'fire-reset',
   'break-glass',
   'break-glass-reset',
@@ -21,6 +25,8 @@ export const SITUATION_IDS = [
   'partner-open',
   'partner-unlocked',
   'tamper',
+  'other-door',
+  'card-after-other-door',
 ] as const;
 export type SituationId = (typeof SITUATION_IDS)[number];
 

@@ -12,7 +12,6 @@ import { terminalOf } from '../specimens/terminalOf';
 import { metres, mm2 } from '../units/index';
 import { isFireRelay, reachesLock, reachesLockAnew } from './fireReleases';
 import { fireReleases } from './index';
-import { numberTried } from '../../scripts/testSlice';
 
 const tags = (plan: Plan, id: string) => fireReleases(buildWorld(plan, id)).map(({ device }) => device.id);
 const holdInFire = (plan: Plan, id: string, relay?: string) => {
@@ -131,7 +130,7 @@ describe('the fire relays of a door', () => {
           }
         }
       }),
-      { numRuns: numberTried(60) },
+      { numRuns: 60 },
     );
     expect(tried).toBeGreaterThan(100);
   });

@@ -13,6 +13,7 @@ import {
   atRest,
   changedBy,
   conditionsOf,
+  holdOf,
   lockStatuses,
   readsOf,
   stimulate,
@@ -121,7 +122,38 @@ export function fireReleases(world: World, rest?: SimState): readonly Inhabitant
   return found;
 }
 
+const solo = new WeakMap<World, readonly Inhabitant[]>();
+
+/**
+ * Of several fire relays those that have to do with this door's locks: each lets them go alone, or is needed for it, as one of two whose
+ * contacts stand side by side. Empty where there are not several.
+ */
+export function soloReleases(world: World, rest?: SimState): readonly Inhabitant[] {
+  const before = solo.get(world);
+  if (before) return before;
+  const all = fireReleases(world, rest);
+  let found: readonly Inhabitant[] = [];
+  if (all.length > 1) {
+    const calm = rest ?? atRest(world);
+    const trip = (relays: readonly Inhabitant[]): string =>
+      holdOf(
+        world,
+        relays.reduce(
+          (state, { device }) => stimulate(world, state, { kind: 'fire', device: device.id }).state,
+          calm,
+        ).point,
+      );
+    const [still, tripped] = [holdOf(world, calm.point), trip(all)];
+    found = all.filter(
+      (one) => trip([one]) !== still || trip(all.filter((other) => other !== one)) !== tripped,
+    );
+  }
+  solo.set(world, found);
+  return found;
+}
+
 /** A door with something broken in it is still the one that these relays are there for. */
 export const sameReleases = (sound: World, broken: World, rest?: SimState): void => {
   known.set(broken, fireReleases(sound, rest));
+  solo.set(broken, soloReleases(sound, rest));
 };

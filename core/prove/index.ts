@@ -2,7 +2,10 @@ export { callers, type Caller } from './callers';
 export { letsIn } from './letsIn';
 export { lineReading, panelLines, toldOf, type LineReading, type PanelLine } from './panelLines';
 export * from './proof';
-export { cellsOf, label, leavesFreely, prove, proveOne, provenFor, tallyOf, waysOut, worstOf } from './prove';
+export { cellsFrom } from './cells';
+export { cellsOf, label, prove, proveOne, provenFor, tallyOf, worstOf } from './prove';
+export { LEAST_RELEASE_MS, releaseFrom, stretchFrom, type Release } from './stretch';
+export { leavesFreely, waysFrom, waysOut, type Ways } from './ways';
 export { fireReleases } from './fireReleases';
 export {
   needsNetwork,

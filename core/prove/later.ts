@@ -1,4 +1,4 @@
-import { advance, doorHold, lockStatuses, type SimState, type World } from '../simulate/index';
+import { afterNext, doorHold, lockStatuses, type SimState, type World } from '../simulate/index';
 import type { Later } from './proof';
 
 /** How far is looked ahead, ms: the longest that a door is held or watched by usual settings. */
@@ -9,14 +9,11 @@ const MOST = 6;
 /** What happens by itself while nobody does anything: each change of what the locks hold and of the alarms. */
 export function later(world: World, from: SimState): Later[] {
   const told: Later[] = [];
-  let state = from;
   let last = seen(world, from);
-  while (told.length < MOST) {
-    const due = state.queue[0]?.at;
-    if (due === undefined || due > from.now + AHEAD_MS) break;
-    state = advance(world, state, due).state;
+  for (let state = afterNext(world, from); state !== null; state = afterNext(world, state)) {
+    if (state.now > from.now + AHEAD_MS || told.length === MOST) break;
     const now = seen(world, state);
-    if (now.key !== last.key) told.push({ after: due - from.now, hold: now.hold, alarms: now.alarms });
+    if (now.key !== last.key) told.push({ after: state.now - from.now, hold: now.hold, alarms: now.alarms });
     last = now;
   }
   return told;

@@ -39,11 +39,14 @@ const verdicts = (plan: Plan, side: 'inside' | 'outside') =>
     checkContext(plan, 'D01').proof.rows.map(({ situation, cells }) => [situation, cells[side].verdict]),
   );
 
-const button = operated(['supply-24v-battery', 'operator-swing', 'exit-button']);
+/** A gate whose drive keeps it where it is; a swing leaf gives way to any hand. */
+const button = operated(['supply-24v-battery', 'operator-gate-swing', 'safety-edge', 'exit-button']);
+const swing = operated(['supply-24v-battery', 'operator-swing', 'exit-button']);
 const keyed = operated([
   'supply-24v-battery',
   'supply-12v-battery',
-  'operator-swing',
+  'operator-gate-swing',
+  'safety-edge',
   'keypad-slots',
   'exit-button',
 ]);
@@ -56,12 +59,17 @@ describe('a leaf that an operator alone moves', () => {
     expect(verdicts(button, 'inside')).toMatchObject({ rest: 'pass', exit: 'pass', 'mains-off': 'pass' });
     expect(verdicts(keyed, 'outside')).toMatchObject({ credential: 'pass', 'wrong-credential': 'pass' });
   });
+  it('keeps nobody out where a hand pushes it open, and lets everybody out', () => {
+    expect(bad(swing)).toContain('not-kept-out');
+    expect(verdicts(swing, 'outside')).toMatchObject({ rest: 'fail', forced: 'fail' });
+    expect(verdicts(swing, 'inside')).toMatchObject({ rest: 'pass', dead: 'pass' });
+  });
   it('is not proven when dead: the plan does not say whether a hand can move it', () => {
     const context = checkContext(button, 'D01');
     const dead = context.proof.rows.find(({ situation }) => situation === 'dead')!;
     expect(dead.cells.inside.verdict).toBe('not-proven');
     expect(dead.cells.inside.missing).toContainEqual({ kind: 'leaf-by-hand' });
-    const byHand = operated(['supply-24v-battery', 'operator-swing', 'exit-button'], {
+    const byHand = operated(['supply-24v-battery', 'operator-gate-swing', 'safety-edge', 'exit-button'], {
       ...MAGNET_BRIEF,
       mechanicalEgress: true,
     });
@@ -77,7 +85,7 @@ describe('a leaf that an operator alone moves', () => {
     expect(bad(keyed)).not.toContain('exit-dead');
   });
   it('is found where nothing asks it', () => {
-    const cut = mustApply(button, drop(button, 'O1.ACT', 'X1.C'));
+    const cut = mustApply(button, drop(button, 'O1.OPEN', 'X1.C'));
     expect(bad(cut)).toContain('operator-unasked');
   });
 });

@@ -18,20 +18,29 @@ export type Missing =
   | { readonly kind: 'no-lock' }
   /** An operator alone moves the leaf, and the plan does not say whether a hand can. */
   | { readonly kind: 'leaf-by-hand' }
+  /** Nothing at the door takes a card or a code. */
+  | { readonly kind: 'no-entry' }
   | { readonly kind: 'no-dead-state' }
   | {
       readonly kind: 'brief';
-      readonly question: 'mechanicalEgress' | 'rescuers' | 'escapeRoute' | 'keyOverride' | 'ownLatch';
+      readonly question:
+        'mechanicalEgress' | 'rescuers' | 'escapeRoute' | 'keyOverride' | 'ownLatch' | 'bothLeaves';
     }
   | { readonly kind: 'leaf-without-lock' }
   | { readonly kind: 'weak-lock'; readonly tag: string; readonly volts: number }
   | { readonly kind: 'restless' }
   | { readonly kind: 'no-fire-release' }
   | { readonly kind: 'no-battery' }
-  /** Rescuers must get in, and nothing opens a locked door from outside. */
-  | { readonly kind: 'no-way-in' }
   /** Somebody asks for less of a way through than follows from the brief, and what follows from it is not met. */
   | { readonly kind: 'asked-less'; readonly reason: string };
+
+/** When a door is no longer as it is asked for, and by whose doing. */
+export interface Breaks {
+  /** Milliseconds after the situation has come about. */
+  readonly after: number;
+  /** What somebody outside does with bare hands; null where it goes so by itself. */
+  readonly by: string | null;
+}
 
 export interface Cell {
   readonly expectation: Expectation;
@@ -45,6 +54,12 @@ export interface Cell {
   readonly missing: readonly Missing[];
   /** A fire door whose leaf nothing latches, where that is asked: it fails, whoever gets through. */
   readonly unlatched: boolean;
+  /** Rescuers must get in, and nothing opens a locked door from outside: it fails. */
+  readonly noWayIn: boolean;
+  /** The second leaf is held where both must open: it fails. */
+  readonly halfWidth: boolean;
+  /** The first moment at which it is otherwise than asked for; null where it holds all along, or never was so. */
+  readonly breaks: Breaks | null;
 }
 
 /** A step of a current's way, in labels of the door. */

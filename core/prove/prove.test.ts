@@ -62,7 +62,7 @@ describe('prove', () => {
       setting: 'latch',
       value: 'following',
     });
-    expect(bad(proof)).toEqual(['fire-burnt']);
+    expect(bad(proof)).toEqual(['fire-burnt', 'fire-power']);
   });
 
   it('does not prove a fire without a fire release', () => {

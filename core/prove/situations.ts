@@ -1,3 +1,4 @@
+import { neighbourActs, type Act } from '../acts/index';
 import { does } from '../devices/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { type Brief, type DeadState } from '../plan/index';
@@ -11,15 +12,17 @@ import {
   type Stimulus,
   type World,
 } from '../simulate/index';
-import { fireReleases, sameReleases } from './fireReleases';
+import { fireReleases, sameReleases, soloReleases } from './fireReleases';
 import type { Expectation, SituationId } from './proof';
 import { askAt, provoked, sameProvoked } from './provoked';
 
 /** A device at which somebody asks; of a keypad that works several things, by the codes of this output, from 0. */
 export interface Asked {
-  readonly device: Inhabitant['device'];
-  readonly type: Inhabitant['type'];
+  /** Null where it is done at all of them at once. */
+  readonly device: Inhabitant['device'] | null;
   readonly output?: number;
+  /** What is done there, where that is not told by the situation alone. */
+  readonly act?: Act;
 }
 
 /** A situation: how to bring it about from rest, and what must then be possible. */
@@ -28,7 +31,7 @@ export interface Situation {
   /** Devices at which it can be brought about, each tried for itself; left out, or null, where it is done nowhere in particular. */
   at?(world: World): readonly Asked[] | null;
   /** Null where the door has nothing that could be in this situation. `device`, `output`: those of `at`. */
-  prepare<T>(world: World, rest: T, by: Player<T>, device: string, output: number): T | null;
+  prepare<T>(world: World, rest: T, by: Player<T>, device: string, output: number, act?: Act): T | null;
   outside(brief: Brief, state: DeadState, world: World): Expectation;
   inside(brief: Brief, state: DeadState): Expectation;
 }
@@ -44,6 +47,7 @@ export interface Trial {
   readonly situation: Situation;
   readonly device: Inhabitant['device'] | null;
   readonly output?: number;
+  readonly act?: Act;
 }
 
 /** Where a trial is made, in labels of the door; null where nowhere in particular. */
@@ -53,11 +57,15 @@ export const trialAt = ({ device, output = 0 }: Trial): string | null =>
 /** Every way in which every situation can be brought about at this door. `rest`: the door at rest, where it is at hand. */
 export function trialsOf(world: World, rest?: SimState): Trial[] {
   provoked(world, rest);
+  soloReleases(world, rest);
   return SITUATIONS.flatMap(
     (situation): Trial[] =>
-      situation.at?.(world)?.map(({ device, output = 0 }) => ({ situation, device, output })) ?? [
-        { situation, device: null },
-      ],
+      situation.at?.(world)?.map(({ device, output = 0, act }) => ({
+        situation,
+        device,
+        output,
+        ...(act ? { act } : {}),
+      })) ?? [{ situation, device: null }],
   );
 }
 
@@ -69,15 +77,16 @@ export const sameTrials = (sound: World, broken: World, rest?: SimState): void =
 
 /** Plays a trial. */
 export const played = <T>(
-  { situation, device, output }: Trial,
+  { situation, device, output, act }: Trial,
   world: World,
   rest: T,
   by: Player<T>,
-): T | null => situation.prepare(world, rest, by, device?.id ?? '', output ?? 0);
+): T | null => situation.prepare(world, rest, by, device?.id ?? '', output ?? 0, act);
 
 /** Brings a trial about in the simulation itself. */
 export const tried = (trial: Trial, world: World, rest: SimState): SimState | null => {
   fireReleases(world, rest);
+  soloReleases(world, rest);
   provoked(world, rest);
   return played(trial, world, rest, player(world));
 };
@@ -85,15 +94,15 @@ export const tried = (trial: Trial, world: World, rest: SimState): SimState | nu
 /** Brings a situation about in the simulation itself, at the first device where it can be. */
 export const prepared = (situation: Situation, world: World, rest: SimState): SimState | null => {
   const at = situation.at?.(world) ?? null;
-  return at?.length === 0 ? null : tried({ situation, device: at?.[0]?.device ?? null }, world, rest);
+  return at?.length === 0 ? null : tried({ situation, device: null, ...at?.[0] }, world, rest);
 };
 
-/** Readers and keypads outside before those inside. */
-const entriesOutsideFirst = (world: World): Inhabitant[] => {
-  const all = entries(world).filter((one, at, list) => list.findIndex((it) => it === one) === at);
-  const inside = (one: Inhabitant) => one.device.place === 'inside';
-  return [...all.filter((one) => !inside(one)), ...all.filter(inside)];
-};
+const isInside = ({ device }: Inhabitant): boolean => device.place === 'inside';
+
+/** Readers and keypads at which somebody asks to come in. */
+export const entriesOutside = (world: World): Inhabitant[] =>
+  [...new Set(entries(world))].filter((one) => !isInside(one));
+const entriesInside = (world: World): Inhabitant[] => [...new Set(entries(world))].filter(isInside);
 
 const shut = () => 'must-not' as const;
 const open = () => 'must' as const;
@@ -108,6 +117,29 @@ const forRescuers = (brief: Brief, state: DeadState): Expectation => {
   return brief.rescuers === true ? 'must-freely' : 'may';
 };
 
+/** Where nothing takes a card or a code, somebody who may come in stands before the door all the same. */
+const orNobody = (asked: readonly Asked[]): readonly Asked[] | null => (asked.length > 0 ? asked : null);
+
+/** A fire relay for itself, or all of them at once. */
+const alarm = (device: string): Stimulus => (device === '' ? { kind: 'fire' } : { kind: 'fire', device });
+
+/** All fire relays at once; and each by itself, where there are several that have to do with this door's locks. */
+const alarms = (world: World): readonly Asked[] | null => {
+  const each = soloReleases(world);
+  return each.length > 0 ? [{ device: null }, ...each] : null;
+};
+
+/** Supplies of this circuit that can die while others live. */
+const supplies = ({ inhabitants, netlist }: World): readonly Asked[] => {
+  const feeding = new Set(
+    netlist.branches.flatMap((branch) => (branch.kind === 'source' ? [branch.device] : [])),
+  );
+  return feeding.size > 1 ? inhabitants.filter(({ device }) => feeding.has(device.id)) : [];
+};
+
+const elsewhere = (world: World): readonly Asked[] =>
+  neighbourActs(world).map((act) => ({ device: act.at.device, act }));
+
 /** Longest unlock time plus a margin: after it any release by time is over, ms. */
 const UNTIL_RELOCKED = 120_000;
 
@@ -115,15 +147,25 @@ export const SITUATIONS: readonly Situation[] = [
   { id: 'rest', prepare: (_world, rest) => rest, outside: shut, inside: open },
   {
     id: 'credential',
-    at: (world) => [...entriesOutsideFirst(world), ...provoked(world).outputs],
+    at: (world) => orNobody([...entriesOutside(world), ...provoked(world).outputs]),
     prepare: (_world, rest, by, device, output) =>
-      run(by, rest, { kind: 'credential', valid: true, device, ...(output > 0 ? { output } : {}) }),
+      device === ''
+        ? rest
+        : run(by, rest, { kind: 'credential', valid: true, device, ...(output > 0 ? { output } : {}) }),
     outside: open,
     inside: open,
   },
   {
+    // Where people leave by a card as well.
+    id: 'credential-inside',
+    at: entriesInside,
+    prepare: (_world, rest, by, device) => run(by, rest, { kind: 'credential', valid: true, device }),
+    outside: either,
+    inside: (_brief, state) => (state === 'fail-safe' ? 'must-freely' : 'must'),
+  },
+  {
     id: 'wrong-credential',
-    at: entriesOutsideFirst,
+    at: (world) => [...entriesOutside(world), ...entriesInside(world)],
     prepare: (_world, rest, by, device) => run(by, rest, { kind: 'credential', valid: false, device }),
     outside: shut,
     inside: open,
@@ -173,21 +215,55 @@ export const SITUATIONS: readonly Situation[] = [
     inside: open,
   },
   {
+    id: 'supply-dead',
+    at: supplies,
+    prepare: (_world, rest, by, device) => run(by, rest, { kind: 'dead', on: true, devices: [device] }),
+    // What opens when dead may open; what stays locked stays so.
+    outside: (_brief, state) => (state === 'fail-safe' ? 'may' : 'must-not'),
+    inside: open,
+  },
+  {
     id: 'dead',
     prepare: (world, rest, by) => run(by, rest, { kind: 'dead', on: true }),
     outside: forRescuers,
     inside: released,
   },
   {
+    id: 'power-back',
+    prepare: (_world, rest, by) =>
+      by.wait(run(by, rest, { kind: 'dead', on: true }, { kind: 'dead', on: false }), UNTIL_RELOCKED),
+    outside: shut,
+    inside: open,
+  },
+  {
     id: 'fire',
-    prepare: (world, rest, by) => run(by, rest, { kind: 'fire' }),
+    at: alarms,
+    prepare: (_world, rest, by, device) => run(by, rest, alarm(device)),
     outside: forRescuers,
     inside: released,
   },
   {
     id: 'fire-burnt',
+    at: alarms,
+    prepare: (world, rest, by, device) =>
+      fireReleases(world).length > 0 ? run(by, rest, alarm(device), { kind: 'fireGone' }) : null,
+    outside: forRescuers,
+    inside: released,
+  },
+  {
+    // What a fire has released stays so until somebody resets it, though all power goes and comes back.
+    id: 'fire-power',
     prepare: (world, rest, by) =>
-      fireReleases(world).length > 0 ? run(by, rest, { kind: 'fire' }, { kind: 'fireGone' }) : null,
+      fireReleases(world).length > 0
+        ? run(
+            by,
+            rest,
+            { kind: 'fire' },
+            { kind: 'fireGone' },
+            { kind: 'dead', on: true },
+            { kind: 'dead', on: false },
+          )
+        : null,
     outside: forRescuers,
     inside: released,
   },
@@ -195,7 +271,10 @@ export const SITUATIONS: readonly Situation[] = [
     id: 'fire-reset',
     prepare: (world, rest, by) =>
       fireReleases(world).length > 0
-        ? run(by, rest, { kind: 'fire' }, { kind: 'fireGone' }, { kind: 'fireReset' })
+        ? by.wait(
+            run(by, rest, { kind: 'fire' }, { kind: 'fireGone' }, { kind: 'fireReset' }),
+            UNTIL_RELOCKED,
+          )
         : null,
     outside: shut,
     inside: open,
@@ -211,7 +290,7 @@ export const SITUATIONS: readonly Situation[] = [
     id: 'break-glass-reset',
     at: (world) => doorDevices(world, 'breakGlass'),
     prepare: (_world, rest, by, device) =>
-      run(by, rest, { kind: 'breakGlass', device }, { kind: 'resetGlass', device }),
+      by.wait(run(by, rest, { kind: 'breakGlass', device }, { kind: 'resetGlass', device }), UNTIL_RELOCKED),
     outside: shut,
     inside: open,
   },
@@ -283,6 +362,27 @@ export const SITUATIONS: readonly Situation[] = [
     at: (world) => provoked(world).lids,
     prepare: (_world, rest, by, device) => run(by, rest, { kind: 'press', device }),
     outside: shut,
+    inside: open,
+  },
+  {
+    // Whatever people do at another door, this one stays as it is.
+    id: 'other-door',
+    at: elsewhere,
+    prepare: (_world, rest, by, _device, _output, act) => (act ? run(by, rest, act.stimulus) : null),
+    outside: shut,
+    inside: open,
+  },
+  {
+    // And whoever may come in here still comes in; but where only one door of a room opens at a time.
+    id: 'card-after-other-door',
+    at: (world) =>
+      neighboursOf(world).interlocked || entriesOutside(world).length === 0 ? [] : elsewhere(world),
+    prepare: (world, rest, by, _device, _output, act) => {
+      const [first] = entriesOutside(world);
+      if (!act || !first) return null;
+      return run(by, run(by, rest, act.stimulus), askAt(first));
+    },
+    outside: open,
     inside: open,
   },
 ];

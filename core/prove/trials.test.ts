@@ -30,7 +30,7 @@ describe('a situation that several devices bring about', () => {
         if (at.length > 0) expect(worst).not.toBeNull();
         expect(each).toHaveLength(at.length > 1 ? at.length : 0);
       }
-      const credentials = trials.filter(({ situation }) => situation.id === 'credential');
+      const credentials = trials.filter(({ situation }) => situation.id.startsWith('credential'));
       expect(credentials.map(({ device }) => device!.id).sort()).toEqual(
         [...entries(world), ...provoked(world).outputs].map(({ device }) => device.id).sort(),
       );
@@ -134,7 +134,7 @@ describe('rescuers at a door that stays locked when dead', () => {
   };
   const outside = (plan: Plan, id: SituationId) => rowOf(plan, id).cells.outside;
 
-  it('get in by a key, or it is not proven that they do', () => {
+  it('get in by a key; where there is none they do not, and where nobody says it is not proven', () => {
     for (const id of ['dead', 'fire'] as const) {
       expect(outside(asked(true), id)).toMatchObject({ verdict: 'pass', works: [{ kind: 'key' }] });
       expect(outside(asked(null), id)).toMatchObject({
@@ -142,8 +142,8 @@ describe('rescuers at a door that stays locked when dead', () => {
         missing: [{ kind: 'brief', question: 'keyOverride' }],
       });
       expect(outside(asked(false), id)).toMatchObject({
-        verdict: 'not-proven',
-        missing: [{ kind: 'no-way-in' }],
+        verdict: 'fail',
+        noWayIn: true,
       });
     }
     expect(outside(asked(null), 'rest').verdict).toBe('pass');

@@ -30,6 +30,7 @@ const STIMULI: Doing = {
   hours: () => ({ kind: 'hours', on: true }),
   'hours-over': () => ({ kind: 'hours', on: false }),
   'battery-empty': () => ({ kind: 'batteryAt', share: 1e-6 }),
+  'all-dead': () => ({ kind: 'dead', on: true }),
   restart: ({ device }) => ({ kind: 'restart', devices: [device] }),
   hang: ({ device }) => ({ kind: 'hang', devices: [device] }),
   cut: ({ wire }) => ({ kind: 'cut', conductor: wire }),

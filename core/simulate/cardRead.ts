@@ -11,7 +11,12 @@ export interface CardRead {
   readonly channel: number;
   /** It came to the lines, or has the place, of the reader on the inside. */
   readonly inner: boolean;
+  /** Whoever else heard it whole: one pair of lines may run to several controllers. */
+  readonly also?: readonly Heard[];
 }
+
+/** A channel that has heard a card. */
+type Heard = { readonly controller: string; readonly channel: number; readonly inner: boolean };
 
 const lost = (outcome: CardOutcome): CardRead => ({ outcome, controller: null, channel: 0, inner: false });
 
@@ -62,6 +67,8 @@ function readLines(
     return closed;
   };
   const [zero, one] = [moved(spec.d0), moved(spec.d1)];
+  const heard: Heard[] = [];
+  let partly: CardRead | null = null;
   for (const { device, type } of world.inhabitants) {
     const decides = functionOf(type, 'decides');
     if (!decides) continue;
@@ -70,13 +77,15 @@ function readLines(
         if (!lines) continue;
         const at = { controller: device.id, channel, inner: lines === inner };
         const [d0, d1] = [`${device.id}:${lines.d0Input}`, `${device.id}:${lines.d1Input}`];
-        if (zero.has(d0) && one.has(d1)) return { outcome: 'read', ...at };
-        if (zero.has(d1) && one.has(d0)) return { outcome: 'lines-swapped', ...at };
-        if (zero.has(d0) || one.has(d1)) return { outcome: 'one-line-missing', ...at };
+        if (zero.has(d0) && one.has(d1)) heard.push(at);
+        else if (zero.has(d1) && one.has(d0)) partly ??= { outcome: 'lines-swapped', ...at };
+        else if (zero.has(d0) || one.has(d1)) partly ??= { outcome: 'one-line-missing', ...at };
       }
     }
   }
-  return lost('nothing-arrives');
+  const [first, ...also] = heard;
+  if (first) return { outcome: 'read', ...first, ...(also.length > 0 ? { also } : {}) };
+  return partly ?? lost('nothing-arrives');
 }
 
 /** A bus port as it stands in a circuit. */

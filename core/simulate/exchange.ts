@@ -50,6 +50,9 @@ export function answered(
   if (round === MAX_EXCHANGES) return { ...state, unstable: true };
   let next = state;
   for (const { device, signal } of signals) {
+    // A program that had stopped begins anew when its board has been without power.
+    if (signal.kind === 'power' && !signal.on && next.hung.has(device))
+      next = { ...next, hung: new Set([...next.hung].filter((one) => one !== device)) };
     next = deliver(world, next, device, signal, effects);
     if (signal.kind === 'power' && signal.on) next = toldAgain(world, next, device, effects);
   }

@@ -5,7 +5,7 @@ import { follow, numberOf, pending, settled, type Explored, type Pending, type S
 import { BATTERY } from './mains';
 import type { Player } from './player';
 import type { SimState, Stimulus } from './simState';
-import { dueBy, timerRun } from './step';
+import { dueBy, timerRun, withoutBattery } from './step';
 import { changedBy, presentedTo, readAt, type Credential } from './stimuli';
 import type { World } from './world';
 
@@ -32,8 +32,6 @@ export class NotShared extends Error {}
 export interface Explorer<H> extends Player<Place<H>> {
   /** What happens when the state is changed so from outside; `named` tells this change from others. */
   change(from: Place<H>, named: string, to: (state: SimState) => SimState): Place<H>;
-  /** The state that a place stands for. */
-  state(place: Place<H>): SimState;
 }
 
 /** Plays in one circuit, going the ways that are known. The world has the devices of the exploration. */
@@ -74,26 +72,46 @@ export function explorer<H>(world: World, explored: Explored, circuit: Circuit<H
     let named = JSON.stringify(stimulus);
     if (stimulus.kind === 'credential') {
       const read = cardRead(from, stimulus);
-      if (read) named += ` ${read.outcome} ${read.controller} ${read.channel}`;
+      if (read)
+        named += ` ${read.outcome} ${read.controller} ${read.channel} ${JSON.stringify(read.also ?? [])}`;
     }
     return change(from, named, (before) => changedBy(world, before, stimulus, []));
+  };
+  /** The first timer runs, at the moment at which it is due. */
+  const timed = (place: Place<H>, due: number): Place<H> => {
+    let timer = place.at.next.get('timer');
+    if (!timer) {
+      const here = state(place);
+      const then = dueBy(here, due)!;
+      timer = pending(explored, timerRun(world, then, here, []), then, 0);
+      place.at.next.set('timer', timer);
+    }
+    return run(place, timer);
+  };
+  /** The same place with no battery in use. */
+  const calm = (place: Place<H>): Place<H> => {
+    const { state: before, next } = place.at;
+    const without = withoutBattery(before);
+    if (without === before) return place;
+    let same = next.get('calm');
+    if (!same) next.set('calm', (same = settled(without)));
+    return run(place, same);
+  };
+  const next = (from: Place<H>): Place<H> | null => {
+    let place = calm(from);
+    const due = place.at.state.queue[0]?.at;
+    if (due === undefined) return null;
+    while ((place.at.state.queue[0]?.at ?? Infinity) <= due) place = calm(timed(place, due));
+    return place;
   };
   const wait = (from: Place<H>, ms: number): Place<H> => {
     const until = from.at.state.now + ms;
     let place = from;
     for (;;) {
-      const { state: before, next } = place.at;
-      const due = before.queue[0];
+      const [due] = place.at.state.queue;
       if (!due || due.at > until) break;
       if (due.device === BATTERY) throw new NotShared();
-      let timer = next.get('timer');
-      if (!timer) {
-        const here = state(place);
-        const then = dueBy(here, until)!;
-        timer = pending(explored, timerRun(world, then, here, []), then, 0);
-        next.set('timer', timer);
-      }
-      place = run(place, timer);
+      place = timed(place, due.at);
     }
     const named = `until ${until}`;
     let end = place.at.next.get(named);
@@ -103,5 +121,5 @@ export function explorer<H>(world: World, explored: Explored, circuit: Circuit<H
     }
     return run(place, end);
   };
-  return { act, wait, change, state, isOpen: ({ at }) => at.state.doorOpen };
+  return { act, wait, next, change, state, isOpen: ({ at }) => at.state.doorOpen };
 }

@@ -6,10 +6,14 @@ export { explorer, NotShared, type Circuit, type Explorer, type Place } from './
 export { answered, type Step } from './exchange';
 export { heedsLockdown, keepsFreePassage, keepsPassback } from './behaviours/index';
 export { BATTERY } from './mains';
+export { remembering, type Remembering } from './remembering';
+export { interned, internedSets, sayTable } from './interned';
 export { changedBy, presentedTo, readAt, type Credential } from './stimuli';
-export { advance, atRest, dueBy, happens, resettle, stimulate, timerRun } from './step';
+export { advance, afterNext, atRest, dueBy, happens, resettle, stimulate, timerRun } from './step';
 export {
+  activeHold,
   doorHold,
+  secondHold,
   holdOf,
   leafWithoutLock,
   isDrawnByHand,
@@ -27,4 +31,4 @@ export { batteryFeed, batteryVolts } from './battery';
 export { foresee, relayKeys, sampleLanes, type LaneSample } from './lanes';
 export { addressOf, busPorts, readCard, type CardRead, type PortAt } from './cardRead';
 export { neighboursOf, type Neighbours } from './neighbours';
-export { movedByOperatorOnly, operatorOpens } from './operatorOpens';
+export { leafByHand, movedByOperatorOnly, operatorOpens } from './operatorOpens';

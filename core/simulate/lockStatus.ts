@@ -137,6 +137,21 @@ export function doorHold(statuses: readonly LockStatus[]): Hold | 'no-lock' {
   return FREEST.find((hold) => holds.includes(hold))!;
 }
 
+/**
+ * The leaf that people use: the first, where it has a lock. Whether somebody gets through is asked of it; whether anybody is kept out, of
+ * the freest (`doorHold`).
+ */
+export function activeHold(statuses: readonly LockStatus[]): Hold | 'no-lock' {
+  const first = statuses.filter(({ leaf }) => leaf === 1);
+  return first.length > 0 ? leafHold(first) : doorHold(statuses);
+}
+
+/** What the second leaf does at a door whose first leaf has a lock of its own; null where there is no such leaf. */
+export function secondHold(statuses: readonly LockStatus[]): Hold | null {
+  const second = statuses.filter(({ leaf }) => leaf === 2);
+  return second.length > 0 && second.length < statuses.length ? leafHold(second) : null;
+}
+
 /** The leaf that a door has and no lock keeps shut, while another has one; null where there is none. */
 export const leafWithoutLock = ({ locks }: World): 1 | null =>
   locks.length > 0 && locks.every(({ device }) => device.leaf === 2) ? 1 : null;

@@ -1,4 +1,4 @@
-import { does } from '../devices/index';
+import { does, functionsOf } from '../devices/index';
 import type { SimState } from './simState';
 import { advance } from './step';
 import type { World } from './world';
@@ -17,3 +17,12 @@ export const operatorOpens = (world: World, state: SimState): boolean =>
 export const movedByOperatorOnly = ({ locks, inhabitants, door }: World): boolean =>
   locks.length === 0 &&
   inhabitants.some(({ device, type }) => device.door === door.id && does(type, 'operator'));
+
+/** Whether a hand moves the leaf of such a door while its drive stands; null where no type says. */
+export function leafByHand({ inhabitants, door }: World): 'holds' | 'yields' | null {
+  const drives = inhabitants
+    .filter(({ device }) => device.door === door.id)
+    .flatMap(({ type }) => functionsOf(type, 'operator'));
+  if (drives.some(({ leaf }) => leaf === 'yields')) return 'yields';
+  return drives.length > 0 && drives.every(({ leaf }) => leaf === 'holds') ? 'holds' : null;
+}

@@ -18,7 +18,7 @@ export const conditionsOf = (state: SimState): Conditions => ({
 
 /** Solves the circuit for the present states and reads every input and board. */
 export const settleState = (world: World, state: SimState): SimState =>
-  world.settledBy ? world.settledBy(state) : settledAnew(world, state);
+  world.settledBy?.netlist === world.netlist ? world.settledBy.settle(state) : settledAnew(world, state);
 
 /** The same, worked out. */
 export const settledAnew = (world: World, state: SimState): SimState =>

@@ -79,7 +79,8 @@ export type Stimulus =
   /** The hours of free passage begin, or end. */
   | { readonly kind: 'hours'; readonly on: boolean }
   | { readonly kind: 'batteryAt'; readonly share: number }
-  | { readonly kind: 'dead'; readonly on: boolean }
+  /** No supply gives anything, battery and all, or those of some devices; then they are back. */
+  | { readonly kind: 'dead'; readonly on: boolean; readonly devices?: readonly string[] }
   /** Somebody puts new fuses into a device. */
   | { readonly kind: 'newFuses'; readonly device: string }
   | { readonly kind: 'cut'; readonly conductor: string }

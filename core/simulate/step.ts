@@ -81,6 +81,30 @@ export function advance(world: World, from: SimState, until: number): Step {
   return { state: { ...state, now: Math.max(state.now, until) }, effects };
 }
 
+const lapses = new WeakMap<World, WeakMap<SimState, SimState | null>>();
+
+/**
+ * The door when the next timer has run, and all that are due at that moment; null where none is due. The charge of batteries is left
+ * out: how long they last is a matter of their own.
+ */
+export function afterNext(world: World, state: SimState): SimState | null {
+  const ofWorld = lapses.get(world) ?? new WeakMap<SimState, SimState | null>();
+  lapses.set(world, ofWorld);
+  const known = ofWorld.get(state);
+  if (known !== undefined) return known;
+  const calm = withoutBattery(state);
+  const [due] = calm.queue;
+  const next = due ? advance(world, calm, due.at).state : null;
+  ofWorld.set(state, next);
+  return next;
+}
+
+/** The same state with nothing due that takes charge out of a battery. */
+export const withoutBattery = (state: SimState): SimState =>
+  state.queue.some(({ device }) => device === BATTERY)
+    ? { ...state, queue: state.queue.filter(({ device }) => device !== BATTERY) }
+    : state;
+
 /** The moment at which the next timer is due, that timer taken off the queue; null where none is due by then. */
 export function dueBy(state: SimState, until: number): SimState | null {
   const due = state.queue[0];

@@ -4,6 +4,7 @@ import type { Signal } from './behaviours/index';
 import { readCard, type CardRead, type SettleUnder } from './cardRead';
 import { deliver, exchange, moveDoor, moveOthers, toldAgain } from './exchange';
 import { keyTurns, leafThatGives, leverOpens, lockStatuses } from './lockStatus';
+import { settleState } from './settleState';
 import { overCable, setMains, withoutCable } from './mains';
 import type { Effect, SimState, Stimulus } from './simState';
 import type { Inhabitant, World } from './world';
@@ -61,10 +62,12 @@ const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
     }
     return setMains(world, { ...state, charge }, false);
   },
-  dead: (world, state, { on }) => {
-    const feeds = new Map<string, Feed>();
+  dead: (world, state, { on, devices }) => {
+    const feeds = new Map<string, Feed>(devices ? state.feeds : []);
     for (const branch of world.netlist.branches) {
-      if (branch.kind === 'source' && on) feeds.set(branch.id, { kind: 'off' });
+      if (branch.kind !== 'source' || (devices && !devices.includes(branch.device))) continue;
+      if (on) feeds.set(branch.id, { kind: 'off' });
+      else feeds.delete(branch.id);
     }
     return { ...state, feeds: withoutCable(world, state, feeds) };
   },
@@ -161,18 +164,22 @@ function presentCredential(world: World, state: SimState, stimulus: Credential, 
     const signal = asked(stimulus, stimulus.output ?? 0, stimulus.valid, inner);
     return deliver(world, state, device.id, signal, effects);
   }
-  const { settledBy } = world;
+  const isRemembered = world.settledBy?.netlist === world.netlist;
   const read = readCard(
     world,
     state,
     target,
-    settledBy && ((conditions) => settledBy({ ...state, ...conditions }).point),
+    isRemembered ? (conditions) => settleState(world, { ...state, ...conditions }).point : undefined,
   );
   effects.push({ at, kind: 'card-read', device: device.id, outcome: read.outcome });
   if (read.controller === null || (read.outcome !== 'read' && read.outcome !== 'lines-swapped')) return state;
   const valid = stimulus.valid && read.outcome === 'read';
-  const signal = asked(stimulus, read.channel, valid, read.inner);
-  return deliver(world, state, read.controller, signal, effects);
+  // Another card is another number wherever it is heard; one that is known to one controller is known to the others on its lines.
+  return [{ ...read, controller: read.controller }, ...(read.also ?? [])].reduce(
+    (now, { controller, channel, inner }) =>
+      deliver(world, now, controller, asked(stimulus, channel, valid, inner), effects),
+    state,
+  );
 }
 
 /** What reaches whoever judges a credential. */

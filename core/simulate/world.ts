@@ -42,7 +42,11 @@ export interface World {
   /** Locks of the other doors that are in this circuit. */
   readonly beside: readonly LockAt[];
   /** Settles a state in place of `settleState`, and says the same: out of a memory, for whoever settles the same over and over. */
-  readonly settledBy?: (state: SimState) => SimState;
+  readonly settledBy?: {
+    /** The circuit that it remembers; of another it knows nothing. */
+    readonly netlist: Netlist;
+    settle(state: SimState): SimState;
+  };
 }
 
 /** Compiles a door for simulation. Throws where the door is not in the plan. */

@@ -23,6 +23,7 @@ export const MAGNET_BRIEF: Brief = {
   keyOverride: null,
   fireDoor: false,
   ownLatch: null,
+  bothLeaves: null,
 };
 
 export const STRIKE_BRIEF: Brief = {
@@ -35,6 +36,7 @@ export const STRIKE_BRIEF: Brief = {
   keyOverride: null,
   fireDoor: false,
   ownLatch: null,
+  bothLeaves: null,
 };
 
 /** A door with a hardware set, wired by its templates. */

@@ -3,6 +3,7 @@ import { doorParts } from '#core/door/index';
 import { settingValue } from '#core/devices/index';
 import { loopsSvg } from '#core/formats/index';
 import {
+  devicesOf,
   cardsInUse,
   peopleAt,
   ASSUMED_SIGN,
@@ -106,6 +107,9 @@ function sheet(plan: Plan, door: Door): Content[] {
     [QUESTIONS.fireDoor.label, yes(brief.fireDoor)],
     ...(brief.fireDoor === true
       ? [[QUESTIONS.ownLatch.label, yes(brief.ownLatch)] satisfies [string, string]]
+      : []),
+    ...(devicesOf(plan, door.id).some(({ leaf }) => leaf === 2)
+      ? [[QUESTIONS.bothLeaves.label, yes(brief.bothLeaves)] satisfies [string, string]]
       : []),
     [QUESTIONS.outdoors.label, assumedOr('outdoors', yes(brief.outdoors))],
     [QUESTIONS.slowWalkers.label, assumedOr('slowWalkers', yes(brief.slowWalkers))],

@@ -46,7 +46,12 @@ export const REASONS: Record<string, string> = {
   'no-battery': 'no battery is planned',
   'leaf-without-lock': 'every lock stands at the second leaf, and nothing keeps the first',
   restless: 'the circuit never comes to rest',
-  'no-way-in': 'rescuers must get in, and no key opens it from outside',
+  'no-entry': 'nothing at this door takes a card or a code',
+  mechanicalEgress: 'the brief does not say whether a lever or bar works without power',
+  rescuers: 'the brief does not say whether rescuers must get in when it is dead',
+  keyOverride: 'the brief does not say whether a key opens it from outside without power',
+  ownLatch: 'the brief does not say whether a latch of its own holds it in a fire',
+  bothLeaves: 'the brief does not say whether both leaves must open for everybody to get out',
   'asked-less':
     'less of a way through is asked for than the brief leads to, and what it leads to is not there',
   'leaf-by-hand': 'an operator alone moves the leaf, and the plan does not say whether a hand can',

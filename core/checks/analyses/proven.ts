@@ -1,3 +1,4 @@
+import { recommendDeadState } from '../../brief/index';
 import { fireReleases, type Cell, type Missing } from '../../prove/index';
 import { movedByOperatorOnly } from '../../simulate/index';
 import { type Analysis, hit, type Hit } from '../hit';
@@ -13,7 +14,9 @@ export const proven: Analysis = (context) => {
   const latched = fireReleases(context.world, context.rest).every(({ device, type }) =>
     isLatched(context, device.id, type),
   );
-  const rows = proof.rows.filter((row) => latched || row.situation !== 'fire-burnt');
+  const rows = proof.rows.filter(
+    ({ situation }) => latched || (situation !== 'fire-burnt' && situation !== 'fire-power'),
+  );
   const fails = (side: 'outside' | 'inside', wanted: (cell: Cell) => boolean) =>
     rows
       .filter(({ cells }) => cells[side].verdict === 'fail' && wanted(cells[side]))
@@ -21,8 +24,8 @@ export const proven: Analysis = (context) => {
   const groups = [
     ['locked-in', fails('inside', (cell) => cell.works.length === 0)],
     ['not-released', fails('inside', (cell) => cell.works.length > 0)],
-    ['not-kept-out', fails('outside', (cell) => cell.expectation === 'must-not')],
-    ['locked-out', fails('outside', (cell) => cell.expectation !== 'must-not')],
+    ['not-kept-out', fails('outside', (cell) => cell.expectation === 'must-not' && !cell.noWayIn)],
+    ['locked-out', fails('outside', (cell) => cell.expectation !== 'must-not' || cell.noWayIn)],
   ] as const;
   const findings = groups.flatMap(([code, situations]): Hit[] =>
     situations.length > 0
@@ -34,8 +37,16 @@ export const proven: Analysis = (context) => {
       cell.verdict === 'not-proven' ? cell.missing : [],
     ),
   );
-  const reasons = [...new Set(unsure.filter((one) => !saidElsewhere(one)).map((one) => one.kind))];
-  if (reasons.length > 0) findings.push(hit('not-proven', at, { reasons: reasons.join(',') }));
+  const advice = recommendDeadState(context.door.brief);
+  const asked: readonly string[] = advice.ok ? [] : advice.missing;
+  const reasons = new Set(
+    unsure.flatMap((one) => {
+      // What the dead state hangs on is asked for by a finding of its own.
+      if (one.kind === 'brief') return asked.includes(one.question) ? [] : [one.question];
+      return saidElsewhere(one) ? [] : [one.kind];
+    }),
+  );
+  if (reasons.size > 0) findings.push(hit('not-proven', at, { reasons: [...reasons].join(',') }));
   const dead = proof.rows.find((row) => row.situation === 'dead');
   const all = [dead?.cells.outside, dead?.cells.inside].every((cell) => cell?.verdict === 'pass');
   if (dead && all && dead.locks.length > 0) {
@@ -48,4 +59,4 @@ export const proven: Analysis = (context) => {
 
 /** Gaps that another finding already names with its remedy. */
 const saidElsewhere = (missing: Missing): boolean =>
-  ['no-fire-release', 'brief', 'no-lock', 'no-dead-state', 'restless'].includes(missing.kind);
+  ['no-fire-release', 'no-lock', 'no-dead-state', 'restless'].includes(missing.kind);

@@ -128,7 +128,7 @@ export const exits: readonly DeviceType[] = [
     place: 'outside',
     terminals: needed('C', 'NO'),
     parts: [contact('pole', 'NO', 'C', 'NO', 'turned', 3)],
-    functions: [{ kind: 'switch', state: 'turned' }],
+    functions: [{ kind: 'switch', state: 'turned', key: true }],
     roles: { exitContact: { a: 'C', b: 'NO' } },
     ip: 'IP54',
     symbol: 'key',

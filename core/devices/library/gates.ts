@@ -75,6 +75,8 @@ function gateDrive({ watts, ...over }: Drive): DeviceType {
         close: 'close',
         stop: 'stop',
         safety: 'safety',
+        // A worm or a toothed rack: nobody pushes it open.
+        leaf: 'holds',
       },
     ],
     roles: {
@@ -89,7 +91,14 @@ function gateDrive({ watts, ...over }: Drive): DeviceType {
 /** A swing drive that feeds the lock itself through a fuse: the strike hangs on two terminals, with no wire to a supply. */
 function fusedSwing(): DeviceType {
   const functions: DeviceFunction[] = [
-    { kind: 'operator', board: 'board', activate: 'activate', relay: 'release', settings: 'op' },
+    {
+      kind: 'operator',
+      board: 'board',
+      activate: 'activate',
+      relay: 'release',
+      settings: 'op',
+      leaf: 'yields',
+    },
   ];
   const roles: Roles = {
     feed: { plus: 'V+', minus: 'V-' },

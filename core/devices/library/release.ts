@@ -311,7 +311,16 @@ export const operators: readonly DeviceType[] = [
       of(numberSetting('op.opening', 'opening time', 's', [1, 30], 4), 'opening'),
       of(numberSetting('op.stay', 'stays open', 's', [1, 60], 6), 'stay'),
     ],
-    functions: [{ kind: 'operator', board: 'board', activate: 'activate', relay: 'release', settings: 'op' }],
+    functions: [
+      {
+        kind: 'operator',
+        board: 'board',
+        activate: 'activate',
+        relay: 'release',
+        settings: 'op',
+        leaf: 'yields',
+      },
+    ],
     roles: {
       feed: { plus: 'V+', minus: 'V-' },
       operator: {

@@ -48,7 +48,7 @@ export const watched: readonly DeviceType[] = [
     place: 'outside',
     terminals: needed('C', 'NO'),
     parts: [contact('pole', 'NO', 'C', 'NO', 'pressed', 3)],
-    functions: [{ kind: 'button', state: 'pressed' }],
+    functions: [{ kind: 'button', state: 'pressed', key: true }],
     roles: { exitContact: { a: 'C', b: 'NO' } },
     ip: 'IP54',
     symbol: 'key',

@@ -25,6 +25,16 @@ const OLD_TYPES = [
   ['joint-2', { kind: 'passive' }],
 ] as const;
 
+/** Situations that were not asked then. */
+const ADDED_SINCE: ReadonlySet<string> = new Set([
+  'credential-inside',
+  'supply-dead',
+  'power-back',
+  'fire-power',
+  'other-door',
+  'card-after-other-door',
+]);
+
 describe('a file of the first version', () => {
   it('opens whole, and every door proves as it did', () => {
     const read = readAldaba(first);
@@ -33,7 +43,8 @@ describe('a file of the first version', () => {
     const proven = doorsInOrder(read.plan).map(({ id }) => [
       id,
       checkContext(read.plan, id)
-        .proof.rows.map(({ cells }) => [cells.outside, cells.inside].map((cell) => cell.verdict[0]).join(''))
+        .proof.rows.filter(({ situation }) => !ADDED_SINCE.has(situation))
+        .map(({ cells }) => [cells.outside, cells.inside].map((cell) => cell.verdict[0]).join(''))
         .join(' '),
     ]);
     expect(Object.fromEntries(proven)).toEqual(PROVEN);

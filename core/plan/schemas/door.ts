@@ -18,6 +18,8 @@ const briefSchema = z.strictObject({
   fireDoor: z.boolean().nullable().default(null),
   /** A latch of its own, in a keep that no strike opens, holds the leaf in its frame though nothing locks it. */
   ownLatch: z.boolean().nullable().default(null),
+  /** Everybody gets out in time only where both leaves open. */
+  bothLeaves: z.boolean().nullable().default(null),
   /** The outer side is in the weather. */
   outdoors: z.boolean().default(false),
   slowWalkers: z.boolean().default(false),

@@ -50,6 +50,8 @@ export const actSchema = z.discriminatedUnion('does', [
   z.strictObject({ does: z.literal('mains-off'), at }),
   z.strictObject({ does: z.literal('mains-on'), at }),
   z.strictObject({ does: z.literal('battery-empty'), at }),
+  /** No supply gives anything, battery and all; mains-on brings it back. */
+  z.strictObject({ does: z.literal('all-dead'), at }),
   z.strictObject({ does: z.literal('network-off'), at }),
   z.strictObject({ does: z.literal('network-on'), at }),
   /** A lockdown of the whole site, called over the network; that it is over. */

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { recommendDeadState, type DeadStateOption } from '#core/brief/index';
-import type { AssumedAnswer, Brief, Door } from '#core/plan/index';
+import { devicesOf, type AssumedAnswer, type Brief, type Door } from '#core/plan/index';
 import { metres, METRES_PER_FOOT, readQuantity, type LengthUnit } from '#core/units/index';
 import { PROTECTS, QUESTIONS, REASONS, STATE_NAMES, STATE_SENTENCES } from '#words/brief';
 import { quantityFaultWords } from '#words/quantities';
@@ -12,7 +12,7 @@ import { RemoveDoorDialog } from '../doors/RemoveDoor';
 import { StationFrame } from '../frame/StationFrame';
 import { useNavigate } from '../navigation';
 import { storedName } from '../settings';
-import { useDispatch, useUnit } from '../store/context';
+import { useDispatch, usePlan, useUnit } from '../store/context';
 import css from './BriefStation.module.css';
 
 const YES_NO = [
@@ -22,17 +22,20 @@ const YES_NO = [
   'keyOverride',
   'fireDoor',
   'ownLatch',
+  'bothLeaves',
 ] as const;
-/** A key matters where rescuers must get in, a latch at a fire door. */
-const asks = (brief: Brief, question: (typeof YES_NO)[number]): boolean =>
+/** A key matters where rescuers must get in, a latch at a fire door, the width where there is a second leaf. */
+const asks = (brief: Brief, question: (typeof YES_NO)[number], leaves: number): boolean =>
   (question !== 'keyOverride' || brief.rescuers === true) &&
-  (question !== 'ownLatch' || brief.fireDoor === true);
+  (question !== 'ownLatch' || brief.fireDoor === true) &&
+  (question !== 'bothLeaves' || leaves === 2);
 
 /** What the door is for, and the dead state that follows from it. */
 export function BriefStation({ door }: { door: Door }) {
   const dispatch = useDispatch();
   const unit = useUnit();
   const { brief } = door;
+  const leaves = devicesOf(usePlan(), door.id).some(({ leaf }) => leaf === 2) ? 2 : 1;
   const answer = (patch: Partial<Brief>) => {
     const assumed = brief.assumed.filter((one) => !(one in patch));
     dispatch(
@@ -54,7 +57,7 @@ export function BriefStation({ door }: { door: Door }) {
             }))}
             onChange={(protects) => answer({ protects })}
           />
-          {YES_NO.filter((question) => asks(brief, question)).map((question) => (
+          {YES_NO.filter((question) => asks(brief, question, leaves)).map((question) => (
             <YesNo
               key={question}
               {...QUESTIONS[question]}

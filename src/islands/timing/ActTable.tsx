@@ -163,6 +163,7 @@ function addable(plan: Plan, door: string) {
         { does: 'mains-off', at },
         { does: 'mains-on', at },
         { does: 'battery-empty', at },
+        { does: 'all-dead', at },
         { does: 'network-off', at },
         { does: 'network-on', at },
         ...devices

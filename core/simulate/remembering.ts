@@ -1,6 +1,8 @@
 import type { OperatingPoint } from '../circuit/index';
-import { settledAnew, type SimState, type World } from '../simulate/index';
 import { interned, internedSets, sayTable } from './interned';
+import { settledAnew } from './settleState';
+import type { SimState } from './simState';
+import type { World } from './world';
 
 /** A door that remembers how its circuit settles. */
 export interface Remembering {
@@ -47,7 +49,7 @@ export function remembering(world: World): Remembering {
       : { ...state, point, readings, boards };
   };
   return {
-    world: { ...world, settledBy },
+    world: { ...world, settledBy: { netlist: world.netlist, settle: settledBy } },
     circuitOf: (state) => modes.of(state.point),
   };
 }

@@ -1,0 +1,34 @@
+import type { World } from '../simulate/index';
+import type { Act } from './act';
+import { actsAt } from './actsAt';
+
+/** Whose acts are asked for: a door among the devices that its circuit reaches. */
+type At = Pick<World, 'inhabitants'> & { readonly door: { readonly id: string } };
+
+const known = new WeakMap<World['inhabitants'], Map<string, readonly Act[]>>();
+
+/** Everything that people can do at the devices of this door, in the order of its devices. */
+export function actsOf({ inhabitants, door }: At): readonly Act[] {
+  const byDoor = known.get(inhabitants) ?? new Map<string, readonly Act[]>();
+  known.set(inhabitants, byDoor);
+  const before = byDoor.get(door.id);
+  if (before) return before;
+  const found = inhabitants.filter(({ device }) => device.door === door.id).flatMap(actsAt);
+  byDoor.set(door.id, found);
+  return found;
+}
+
+/** What anybody can do who stands outside and has nothing but hands. */
+export const byAnybodyOutside = (world: At): Act[] =>
+  actsOf(world).filter(({ stand, needs }) => stand === 'outside' && needs === 'nothing');
+
+/** What people inside do to get out: exits, and glasses that they break. */
+export const byWhoLeaves = (world: At): Act[] =>
+  actsOf(world).filter(
+    ({ stand, needs, purpose }) =>
+      stand === 'inside' && needs === 'nothing' && (purpose === 'leave' || purpose === 'emergency'),
+  );
+
+/** True where somebody may rightly let the door go by it: whoever is inside, has a right, a key, or sits at the panel. */
+export const isRightful = ({ stand, needs }: Pick<Act, 'stand' | 'needs'>): boolean =>
+  needs !== 'nothing' || stand === 'inside';

@@ -1,0 +1,76 @@
+import { byWhoLeaves } from '../acts/index';
+import {
+  activeHold,
+  doorHold,
+  leafByHand,
+  leverOpens,
+  lockStatuses,
+  movedByOperatorOnly,
+  player,
+  type LockStatus,
+  type Player,
+  type SimState,
+  type World,
+} from '../simulate/index';
+import type { Means } from './proof';
+import { releaseFrom } from './stretch';
+
+/** A circuit that does not come to rest proves nothing. */
+export const isSound = ({ unstable, point }: SimState): boolean => !unstable && point.restless.length === 0;
+
+/** True where a hand moves a leaf that no lock holds: by its drive, or because somebody says so. */
+const byHand = (world: World): boolean =>
+  leafByHand(world) === 'yields' || world.door.brief.mechanicalEgress === true;
+
+/** True where whoever pushes gets through by the leaf that people use. */
+export const givesWay = (
+  world: World,
+  state: SimState,
+  locks: readonly LockStatus[] = lockStatuses(world, state.point),
+): boolean => state.doorOpen || (movedByOperatorOnly(world) ? byHand(world) : activeHold(locks) === 'free');
+
+/** True where anybody gets in by any leaf. */
+export const standsOpen = (
+  world: World,
+  state: SimState,
+  locks: readonly LockStatus[] = lockStatuses(world, state.point),
+): boolean =>
+  state.doorOpen ||
+  (movedByOperatorOnly(world) ? leafByHand(world) === 'yields' : doorHold(locks) === 'free');
+
+/** True where whoever is inside gets out by no act but the lever or a push: no button and no glass adds to that. */
+export const leavesFreely = (world: World, state: SimState, locks?: readonly LockStatus[]): boolean =>
+  (world.door.brief.mechanicalEgress !== false && leverOpens(world)) || givesWay(world, state, locks);
+
+/** Ways out that were tried from a state, and those that work. */
+export interface Ways {
+  readonly tried: readonly Means[];
+  readonly works: readonly Means[];
+}
+
+/** How much is tried: every way; none by an act where none is needed; or no more once one has worked. */
+export type HowFar = 'all' | 'needed' | 'first';
+
+/** The ways out that the door has, tried from here; an act counts where what it lets go stays so long enough for a person. */
+export function waysFrom<T>(world: World, by: Player<T>, at: T, howFar: HowFar = 'all'): Ways {
+  const state = by.state(at);
+  const tried: Means[] = [];
+  const works: Means[] = [];
+  const attempt = (means: Means, success: boolean) => {
+    tried.push(means);
+    if (success) works.push(means);
+  };
+  if (world.door.brief.mechanicalEgress !== false) attempt({ kind: 'lever' }, leverOpens(world));
+  attempt({ kind: 'unlocked' }, givesWay(world, state));
+  if (howFar !== 'all' && works.length > 0) return { tried, works };
+  for (const { stimulus, purpose, at: asked } of byWhoLeaves(world)) {
+    const release = releaseFrom(by, by.act(at, stimulus), (next) => isSound(next) && givesWay(world, next));
+    const kind = purpose === 'emergency' ? 'break-glass' : 'exit';
+    attempt({ kind, tag: asked.device.tag }, release !== null);
+    if (howFar === 'first' && works.length > 0) break;
+  }
+  return { tried, works };
+}
+
+/** The same in the simulation itself. */
+export const waysOut = (world: World, state: SimState): Ways => waysFrom(world, player(world), state);

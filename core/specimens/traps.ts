@@ -1,0 +1,471 @@
+import { autowire } from '../autowire/index';
+import { newDevice } from '../brief/index';
+import type { FindingCode } from '../checks/index';
+import type { Place } from '../devices/index';
+import { emptyPlan, type Brief, type Edit, type Plan, type SituationId, type Side } from '../plan/index';
+import { metres, mm2 } from '../units/index';
+import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from './doors';
+import { sharedFireSupply } from './fireSites';
+import { add, brief, door, drop, move, set, wire } from './ruleEdits';
+import { terminalOf } from './terminalOf';
+import { twoLeaves } from './twoLeaves';
+
+/** What kind of question a trap asks, that a look at one door at one moment does not. */
+export type TrapClass =
+  'placement' | 'moment' | 'neighbour' | 'relay' | 'latch' | 'leaf' | 'drive' | 'missing';
+
+/**
+ * A site that looks right and is not: where it must be said, and by which finding. Without the edits it is right: its sound twin, at
+ * which nothing may be said.
+ */
+export interface Trap {
+  readonly name: string;
+  readonly of: TrapClass;
+  readonly make: () => Plan;
+  readonly edits: (plan: Plan) => readonly Edit[];
+  readonly door: string;
+  readonly situation: SituationId;
+  readonly side: Side;
+  /** Fails, or is not proven; never passes. */
+  readonly verdict: 'fail' | 'not-proven';
+  readonly says: FindingCode;
+  /** What is to be put right at the sound twin all the same: it is there for something else. */
+  readonly twin?: readonly FindingCode[];
+}
+
+const stand = (device: string, place: Place, at = 'D01'): Edit => ({
+  kind: 'setDevice',
+  id: `${at}/${device}`,
+  patch: { place },
+});
+
+/** A wire between any two doors. */
+const across = (number: string, from: string, to: string, of = 'D02'): Edit => ({
+  kind: 'connect',
+  conductor: {
+    id: `${of}/${number}`,
+    door: of,
+    number,
+    from: terminalOf(from),
+    to: terminalOf(to),
+    colour: 'PK',
+    gauge: mm2(1),
+    length: metres(3),
+    cable: '',
+    origin: 'hand',
+    assumed: [],
+  },
+});
+
+/** Takes the wire between two terminals of a site off. */
+function off(plan: Plan, one: string, two: string): Edit {
+  const found = Object.values(plan.conductors).find(
+    ({ from, to }) => (from === one && to === two) || (from === two && to === one),
+  );
+  if (!found) throw new Error(`no wire ${one} – ${two}`);
+  return { kind: 'disconnect', id: found.id };
+}
+
+/** Two doors with a supply each, their 0 V joined as a screen or a common earth joins it. */
+function twoDoors(second: string, its: Brief, spare: string): Plan {
+  const plan = wiredDoor(second, its, wiredDoor('magnet-controller', MAGNET_BRIEF), 'D02');
+  return mustApply(plan, across('W80', 'D01/X1.V-', spare));
+}
+const vault = () => twoDoors('strike-keypad', STRIKE_BRIEF, 'D02/PS1.0V');
+const magnets = () => twoDoors('magnet-controller', MAGNET_BRIEF, 'D02/X1.V-');
+
+type Where = Pick<Trap, 'door' | 'situation' | 'side' | 'verdict' | 'says'>;
+const OPEN: Where = {
+  door: 'D01',
+  situation: 'rest',
+  side: 'outside',
+  verdict: 'fail',
+  says: 'not-kept-out',
+};
+const TRAPPED: Where = { ...OPEN, side: 'inside', says: 'locked-in' };
+const HELD: Where = {
+  door: 'D01',
+  situation: 'fire',
+  side: 'inside',
+  verdict: 'fail',
+  says: 'not-released',
+};
+const FROM_D01: Where = { ...OPEN, door: 'D02', situation: 'other-door' };
+const REFUSED: Where = { ...FROM_D01, situation: 'card-after-other-door', says: 'locked-out' };
+
+const trap = (
+  of: TrapClass,
+  name: string,
+  make: () => Plan,
+  at: Where,
+  edits: Trap['edits'],
+  twin: readonly FindingCode[] = [],
+): Trap => ({ of, name, make, edits, ...at, ...(twin.length > 0 ? { twin } : {}) });
+
+/** Doors with an exit device that people inside press. */
+const RELEASED = [
+  'magnet-controller',
+  'strike-keypad-safe',
+  'magnet-timed',
+  'magnet-poe',
+  'lobby-pull',
+  'operator-strike',
+];
+/** Doors with one exit device and one glass. */
+const TWO_WAYS = ['magnet-controller', 'strike-keypad-safe', 'magnet-poe', 'lobby-pull'];
+
+const placement: readonly Trap[] = [
+  ...RELEASED.flatMap((id) => [
+    trap(
+      'placement',
+      `${id}: the exit device outside`,
+      () => door(id),
+      OPEN,
+      () => [stand('X1', 'outside')],
+    ),
+    trap(
+      'placement',
+      `${id}: the break glass outside`,
+      () => door(id),
+      OPEN,
+      () => [stand('EB1', 'outside')],
+    ),
+  ]),
+  ...TWO_WAYS.flatMap((id) => [
+    trap(
+      'placement',
+      `${id}: exit and glass both outside`,
+      () => door(id),
+      TRAPPED,
+      () => [stand('X1', 'outside'), stand('EB1', 'outside')],
+    ),
+    trap(
+      'placement',
+      `${id}: exit and glass both locked away`,
+      () => door(id),
+      TRAPPED,
+      () => [stand('X1', 'enclosure'), stand('EB1', 'enclosure')],
+    ),
+  ]),
+  ...['strike-keypad', 'gate-keypad', 'dock-intercom', 'shear-two-outputs'].map((id) =>
+    trap(
+      'placement',
+      `${id}: the exit device outside`,
+      () => door(id),
+      OPEN,
+      () => [stand('X1', 'outside')],
+    ),
+  ),
+  trap(
+    'placement',
+    'the motion sensor looks outside',
+    () => door('magnet-timed'),
+    OPEN,
+    () => [stand('X2', 'outside')],
+  ),
+  trap(
+    'placement',
+    'a bell button on the exit input',
+    () => door('magnet-controller'),
+    OPEN,
+    (plan) => [
+      add(plan, 'bell-button', 'B9'),
+      wire('B9.a', 'K1.EX1'),
+      wire('B9.b', 'K1.G1', { number: 'W91' }),
+    ],
+  ),
+  trap(
+    'placement',
+    'a lid switch outside in the lock’s feed',
+    () => door('magnet-controller'),
+    OPEN,
+    (plan) => [
+      { kind: 'addDevice', device: { ...newDevice(plan, 'D01', 'tamper-switch'), place: 'outside' } },
+      move(plan, 'K1.NC1', 'EB1.1C', 'to', 'T1.a'),
+      wire('T1.b', 'EB1.1C'),
+    ],
+  ),
+  trap(
+    'placement',
+    'a second button, outside, beside the one inside',
+    () => door('strike-keypad-safe'),
+    OPEN,
+    (plan) => [
+      { kind: 'addDevice', device: { ...newDevice(plan, 'D01', 'exit-button'), place: 'outside' } },
+      wire('X2.C', 'X1.C'),
+      wire('X2.NO', 'X1.NO', { number: 'W91' }),
+    ],
+  ),
+];
+
+/** The fire relay out of the lock’s power. */
+const withoutRelay = (plan: Plan): Edit[] => [
+  move(plan, 'PS1.+V', 'F1.C', 'to', 'K1.COM1'),
+  drop(plan, 'F1.NC', 'K1.COM1'),
+];
+
+const moment: readonly Trap[] = [
+  trap(
+    'moment',
+    'fire on the exit input: over with the exit time',
+    () => door('magnet-controller'),
+    HELD,
+    (plan) => [...withoutRelay(plan), wire('F1.C', 'K1.G1'), wire('F1.NO', 'K1.EX1', { number: 'W91' })],
+  ),
+  trap(
+    'moment',
+    'fire through an interposing relay on the exit input',
+    () => door('magnet-controller'),
+    HELD,
+    (plan) => [
+      ...withoutRelay(plan),
+      add(plan, 'relay-interposing', 'IR1'),
+      wire('PS1.+V', 'F1.C'),
+      wire('F1.NO', 'IR1.A1', { number: 'W91' }),
+      wire('IR1.A2', 'PS1.0V', { number: 'W92' }),
+      wire('IR1.1C', 'K1.G1', { number: 'W93' }),
+      wire('IR1.1NO', 'K1.EX1', { number: 'W94' }),
+    ],
+  ),
+  trap(
+    'moment',
+    'fire on the keypad’s exit input',
+    () => door('strike-keypad-safe'),
+    HELD,
+    (plan) => [
+      move(plan, 'PS1.+V', 'F1.C', 'to', 'K1.COM'),
+      drop(plan, 'F1.NC', 'K1.COM'),
+      wire('F1.C', 'K1.G'),
+      wire('F1.NO', 'K1.PUSH', { number: 'W91' }),
+    ],
+  ),
+  trap(
+    'moment',
+    'fire at the drive’s activation: it opens, and shuts again',
+    () => door('operator-strike'),
+    HELD,
+    (plan) => [
+      move(plan, 'PS1.+V', 'F1.C', 'to', 'O1.LC'),
+      drop(plan, 'F1.NC', 'O1.LC'),
+      wire('F1.C', 'O1.G'),
+      wire('F1.NO', 'O1.ACT', { number: 'W91' }),
+    ],
+  ),
+  trap(
+    'moment',
+    'the glass on the exit input',
+    () => door('magnet-controller'),
+    { ...HELD, situation: 'break-glass', says: 'locked-in' },
+    (plan) => [
+      move(plan, 'K1.NC1', 'EB1.1C', 'to', 'L1.+'),
+      drop(plan, 'EB1.1NC', 'L1.+'),
+      move(plan, 'L1.-', 'EB1.2NC', 'to', 'PS1.0V'),
+      drop(plan, 'EB1.2C', 'PS1.0V'),
+      wire('EB1.1C', 'K1.G1'),
+      wire('EB1.1NO', 'K1.EX1', { number: 'W91' }),
+    ],
+  ),
+  trap(
+    'moment',
+    'an exit sensor straight in the lock’s feed: free while a hand is there',
+    () => door('magnet-controller'),
+    { ...HELD, situation: 'exit' },
+    (plan) => [
+      drop(plan, 'K1.EX1', 'X1.COM'),
+      drop(plan, 'X1.NO', 'K1.G1'),
+      move(plan, 'K1.NC1', 'EB1.1C', 'to', 'X1.COM'),
+      wire('X1.NC', 'EB1.1C'),
+    ],
+  ),
+];
+
+const neighbour: readonly Trap[] = [
+  trap('neighbour', 'the vault’s strike on the other door’s released contact', vault, FROM_D01, () => [
+    across('W90', 'D01/K1.NO1', 'D02/L1.+'),
+  ]),
+  trap('neighbour', 'the exit button of one door on the keypad of the next', vault, FROM_D01, () => [
+    across('W90', 'D01/K1.EX1', 'D02/K1.PUSH'),
+    across('W91', 'D01/K1.G1', 'D02/K1.G'),
+  ]),
+  trap('neighbour', 'the exit inputs of two controllers joined', magnets, FROM_D01, () => [
+    across('W90', 'D01/K1.EX1', 'D02/K1.EX1'),
+  ]),
+  trap('neighbour', 'the next door’s magnet behind the glass of the first', magnets, FROM_D01, (plan) => [
+    off(plan, 'D02/K1.NC1', 'D02/EB1.1C'),
+    across('W90', 'D01/EB1.1NC', 'D02/EB1.1C'),
+  ]),
+  trap('neighbour', 'the next door’s magnet behind the relay of the first', magnets, FROM_D01, (plan) => [
+    off(plan, 'D02/PS1.+V', 'D02/F1.C'),
+    across('W90', 'D01/K1.NC1', 'D02/F1.C'),
+  ]),
+  trap('neighbour', 'the keypad fed behind the other door’s glass', vault, REFUSED, (plan) => [
+    off(plan, 'D02/PS1.+V', 'D02/K1.+12'),
+    across('W90', 'D01/EB1.1NC', 'D02/K1.+12'),
+  ]),
+  trap('neighbour', 'the reader fed behind the other door’s glass', magnets, REFUSED, (plan) => [
+    off(plan, 'D02/PS1.+V', 'D02/R1.V+'),
+    across('W90', 'D01/EB1.1NC', 'D02/R1.V+'),
+  ]),
+  trap('neighbour', 'the reader fed behind the other door’s relay', magnets, REFUSED, (plan) => [
+    off(plan, 'D02/PS1.+V', 'D02/R1.V+'),
+    across('W90', 'D01/K1.NC1', 'D02/R1.V+'),
+  ]),
+  trap('neighbour', 'a card at one reader read by both controllers', magnets, FROM_D01, () => [
+    across('W90', 'D01/R1.D0', 'D02/K1.D0-1'),
+    across('W91', 'D01/R1.D1', 'D02/K1.D1-1'),
+  ]),
+  trap('neighbour', 'a lid at one door in the feed of the next', magnets, FROM_D01, (plan) => [
+    { kind: 'addDevice', device: newDevice(plan, 'D01', 'tamper-switch') },
+    off(plan, 'D02/K1.NC1', 'D02/EB1.1C'),
+    across('W90', 'D02/K1.NC1', 'D01/T1.a'),
+    across('W91', 'D01/T1.b', 'D02/EB1.1C'),
+  ]),
+  trap('neighbour', 'a key switch at one door that opens the next', vault, FROM_D01, (plan) => [
+    { kind: 'addDevice', device: newDevice(plan, 'D01', 'key-switch') },
+    across('W90', 'D01/X2.C', 'D02/K1.PUSH'),
+    across('W91', 'D01/X2.NO', 'D02/K1.G'),
+  ]),
+];
+
+/** Fire relays beside the first: each with its contact across that of F1. */
+const beside = (plan: Plan, count: number): Edit[] =>
+  Array.from({ length: count }, (_, n) => {
+    const tag = `F${n + 2}`;
+    return [
+      { kind: 'addDevice', device: { ...newDevice(plan, 'D01', 'fire-relay'), id: `D01/${tag}`, tag } },
+      wire(`${tag}.C`, 'F1.C', { number: `W${90 + 2 * n}` }),
+      wire(`${tag}.NC`, 'F1.NC', { number: `W${91 + 2 * n}` }),
+    ] satisfies Edit[];
+  }).flat();
+
+const relay: readonly Trap[] = [
+  trap(
+    'relay',
+    'two fire relays side by side: neither releases alone',
+    () => door('magnet-controller'),
+    HELD,
+    (plan) => beside(plan, 1),
+  ),
+  trap(
+    'relay',
+    'three fire relays side by side',
+    () => door('magnet-controller'),
+    HELD,
+    (plan) => beside(plan, 2),
+  ),
+  trap(
+    'relay',
+    'two fire relays side by side at a strike',
+    () => door('strike-keypad-safe'),
+    HELD,
+    (plan) => beside(plan, 1),
+  ),
+];
+
+const FORGETS: Where = { ...HELD, situation: 'fire-power' };
+const latch: readonly Trap[] = [
+  trap(
+    'latch',
+    'a following relay on a supply that forgets without power',
+    () => door('lobby-pull'),
+    FORGETS,
+    () => [set('F1', 'latch', 'following')],
+  ),
+  trap(
+    'latch',
+    'the same, seen from a second door on that supply',
+    sharedFireSupply,
+    { ...FORGETS, door: 'D02' },
+    () => [set('F1', 'latch', 'following')],
+  ),
+];
+
+/** A door that a drive alone moves. */
+function driven(type: string, its: Brief): Plan {
+  const bare = mustApply(emptyPlan('s', 'A drive'), {
+    kind: 'addDoor',
+    door: { ...wiredDoor('strike-keypad', its).doors['D01']!, deadState: null, lastWire: 0 },
+  });
+  const equipped = [
+    'supply-24v-battery',
+    'supply-12v-battery',
+    type,
+    'safety-edge',
+    'keypad-slots',
+    'exit-button',
+  ].reduce((plan, one) => mustApply(plan, { kind: 'addDevice', device: newDevice(plan, 'D01', one) }), bare);
+  return mustApply(equipped, autowire(equipped, 'D01', metres(8)).edit);
+}
+const exchanged = (): Edit[] => [];
+
+const drive: readonly Trap[] = (
+  [
+    ['a swing leaf without a lock', MAGNET_BRIEF],
+    [
+      'a vault behind a swing leaf without a lock',
+      { ...MAGNET_BRIEF, protects: 'valuables', rescuers: false },
+    ],
+  ] satisfies [string, Brief][]
+).map(([name, its]) => trap('drive', name, () => driven('operator-swing', its), OPEN, exchanged));
+
+const BOTH = (plan: Plan) => brief(plan, { bothLeaves: true });
+const leaf: readonly Trap[] = [
+  trap(
+    'leaf',
+    'the leaf that people use held past everything',
+    twoLeaves,
+    { ...TRAPPED, situation: 'fire' },
+    (plan) => [move(plan, 'EB1.1NC', 'L1.+', 'from', 'F1.C'), move(plan, 'L1.-', 'EB1.2NC', 'to', 'R1.V-')],
+  ),
+  ...(
+    [
+      ['half the width in a fire', true, 'fail', 'not-released'],
+      ['half the width, and nobody has said whether it is enough', null, 'not-proven', 'not-proven'],
+    ] as const
+  ).map(([name, bothLeaves, verdict, says]) =>
+    trap('leaf', name, twoLeaves, { ...HELD, verdict, says }, (plan) => [
+      bothLeaves === null ? brief(plan, { bothLeaves }) : BOTH(plan),
+      move(plan, 'EB1.1NC', 'L2.+', 'from', 'F1.C'),
+      move(plan, 'L2.-', 'EB1.2NC', 'to', 'R1.V-'),
+    ]),
+  ),
+];
+
+const NOBODY: Where = {
+  door: 'D01',
+  situation: 'credential',
+  side: 'outside',
+  verdict: 'not-proven',
+  says: 'not-proven',
+};
+const missing: readonly Trap[] = [
+  ...['magnet-controller', 'lobby-pull', 'mortise-bus', 'magnet-poe', 'strike-wet'].map((id) =>
+    trap(
+      'missing',
+      `${id}: the only reader taken out`,
+      () => door(id),
+      NOBODY,
+      () => [{ kind: 'removeDevice', id: 'D01/R1' }],
+    ),
+  ),
+  ...(['dead', 'fire', 'fire-burnt'] as const).slice(0, 2).map((situation) =>
+    trap(
+      'missing',
+      `rescuers and no key, ${situation}`,
+      () => door('strike-keypad'),
+      { ...OPEN, situation, says: 'locked-out' },
+      (plan) => [brief(plan, { rescuers: true, keyOverride: false })],
+    ),
+  ),
+];
+
+export const TRAPS: readonly Trap[] = [
+  ...placement,
+  ...moment,
+  ...neighbour,
+  ...relay,
+  ...latch,
+  ...drive,
+  ...leaf,
+  ...missing,
+];
