@@ -152,21 +152,26 @@ export function cellReason(row: ProofRow, side: Side): string {
 }
 
 /** When it stops being as it must, and by whose doing. */
-function breaksWords({ after, by }: Breaks, { got, expectation, works }: Cell): string {
-  const when = after > 0 ? `After ${formatSeconds(after)}` : 'At once';
+function breaksWords({ after, by, timer }: Breaks, { got, expectation, works }: Cell): string {
+  const whose = timer === null ? '' : `, when a time of ${timer} is over`;
+  const when = after > 0 ? `After ${formatSeconds(after)}${whose},` : 'At once';
   if (by !== null) return `${when} anybody outside opens it by ${by}, with nothing but a hand.`;
   if (expectation === 'must-not' && got === 'possible') return `${when} it stands open, by itself.`;
   const left = works.length > 0 ? `, and the way out is ${works.map(meansWords).join(', ')}` : '';
-  return `${when} it is locked again, by itself${left}.`;
+  return `${when} it is locked again by itself${left}.`;
 }
 
 const HOLD = { held: 'holds', free: 'is free', weak: 'is unsure' } as const;
+
+/** What a lock does, in a word for a lane. */
+export const holdName = (hold: Later['hold']): string =>
+  ({ free: 'free', held: 'held', weak: 'unsure', 'no-lock': 'no lock' })[hold];
 
 /** What happens by itself, one after the other: `held after 5.0 s; held, held-open alarm after 30.0 s`. */
 export const laterWords = (later: readonly Later[]): string =>
   later
     .map(({ after, hold, alarms }) => {
-      const lock = { free: 'free', held: 'held', weak: 'unsure', 'no-lock': 'no lock' }[hold];
+      const lock = holdName(hold);
       const told = alarms.map((alarm) => ALARM_NAMES[alarm].toLowerCase());
       return `${[lock, ...told].join(', ')} after ${formatSeconds(after)}`;
     })

@@ -1,5 +1,5 @@
 import {
-  cellsOf,
+  cellsFrom,
   provenFor,
   toldOf,
   tried,
@@ -9,7 +9,7 @@ import {
   type SituationId,
   type Trial,
 } from '../prove/index';
-import type { SimState, World } from '../simulate/index';
+import { player, type SimState, type World } from '../simulate/index';
 
 /**
  * What a fault makes of a situation, worst first: nobody gets out; out only by an act where the door should be free; open to
@@ -40,7 +40,7 @@ export function answersFrom(world: World, rest: SimState): Answers {
   return trialsOf(world, rest).map((trial) => {
     const state = tried(trial, world, rest);
     if (!state) return null;
-    const { cells } = cellsOf(world, trial.situation, state, deadState);
+    const { cells } = cellsFrom(world, trial.situation, player(world), state, deadState, 'needed');
     return { cells, alarms: toldOf(world, state) };
   });
 }

@@ -18,7 +18,7 @@ import {
 import { fireReleases } from './fireReleases';
 import type { Breaks, Cell, Expectation, Means, Missing, ProofRow, Side, SituationId } from './proof';
 import { entriesOutside, type Situation } from './situations';
-import { releaseFrom, stretchFrom } from './stretch';
+import { dueNext, releaseFrom, stretchFrom } from './stretch';
 import { givesWay, isSound, leavesFreely, standsOpen, waysFrom, type HowFar, type Ways } from './ways';
 
 /** What can be proven of both sides in a situation, and what the locks do as it comes about. */
@@ -99,6 +99,16 @@ function missingFor(
   return missing;
 }
 
+/** A moment of a situation as one that breaks it: when it is, whose time was over then, and what somebody does at it. */
+function breakAt<T>({ world, by, moments, begun }: Case<T>, index: number, act: string | null): Breaks {
+  const before = index > 0 ? dueNext(by.state(moments[index - 1]!)) : undefined;
+  return {
+    after: by.state(moments[index]!).now - begun,
+    by: act,
+    timer: before ? (world.byId.get(before.device)?.device.tag ?? null) : null,
+  };
+}
+
 /** What the outer side comes to: whether anybody gets in, by what, and from when on. */
 interface Entry {
   readonly possible: boolean;
@@ -107,13 +117,14 @@ interface Entry {
 }
 
 /** The first moment at which the door stands open to whoever is outside; by bare hands, where it does not stand so by itself. */
-function opened<T>({ world, by, moments, begun }: Case<T>): Entry {
+function opened<T>(it: Case<T>): Entry {
+  const { world, by, moments } = it;
   const isOpen = (state: SimState) => standsOpen(world, state);
   const acts = byAnybodyOutside(world);
   for (const [index, at] of moments.entries()) {
     const state = by.state(at);
-    const after = state.now - begun;
-    if (isOpen(state)) return { possible: true, works: [{ kind: 'unlocked' }], breaks: { after, by: null } };
+    if (isOpen(state))
+      return { possible: true, works: [{ kind: 'unlocked' }], breaks: breakAt(it, index, null) };
     // In between nothing is different for a hand but the time that is left.
     if (index > 0 && index < moments.length - 1) continue;
     for (const act of acts) {
@@ -123,7 +134,7 @@ function opened<T>({ world, by, moments, begun }: Case<T>): Entry {
         return {
           possible: true,
           works: [{ kind: 'exit', tag }],
-          breaks: { after: after + release.after, by: tag },
+          breaks: breakAt(it, index, tag),
         };
     }
   }
@@ -140,7 +151,7 @@ const patience = ({ inhabitants, door }: World): number =>
   ];
 
 function entryOf<T>(it: Case<T>, expectation: Expectation): Entry {
-  const { world, by, moments, begun } = it;
+  const { world, by, moments } = it;
   const isFree = (state: SimState) => givesWay(world, state);
   switch (expectation) {
     case 'must-not':
@@ -151,10 +162,10 @@ function entryOf<T>(it: Case<T>, expectation: Expectation): Entry {
       return { possible, works: possible ? [{ kind: 'unlocked' }] : [], breaks: null };
     }
     default: {
-      const shut = moments.map((at) => by.state(at)).find((state) => !isFree(state));
+      const shut = moments.findIndex((at) => !isFree(by.state(at)));
       const first = isFree(by.state(moments[0]!));
-      const possible = expectation === 'may' ? first : shut === undefined;
-      const breaks = shut && first ? { after: shut.now - begun, by: null } : null;
+      const possible = expectation === 'may' ? first : shut < 0;
+      const breaks = shut > 0 ? breakAt(it, shut, null) : null;
       return {
         possible,
         works: possible ? [{ kind: 'unlocked' }] : [],
@@ -213,9 +224,10 @@ function keyFor(world: World, { id }: Situation, expectation: Expectation): 'tur
 
 /** The first moment at which somebody inside is worse off than is asked for, with the ways that are left then. */
 function leaving<T>(
-  { world, by, situation, moments, begun, howFar }: Case<T>,
+  it: Case<T>,
   expectation: Expectation,
 ): { readonly ways: Ways; readonly enough: boolean; readonly breaks: Breaks | null } {
+  const { world, by, situation, moments, howFar } = it;
   const [first] = moments;
   const ways = waysFrom(world, by, first!, howFar);
   const isFree = (state: SimState) => isSound(state) && leavesFreely(world, state);
@@ -224,7 +236,7 @@ function leaving<T>(
   for (const [index, at] of moments.entries()) {
     const state = by.state(at);
     const here = (): Ways => (index === 0 ? ways : waysFrom(world, by, at, 'all'));
-    const breaks = { after: state.now - begun, by: null };
+    const breaks = breakAt(it, index, null);
     if (expectation === 'must-freely' && (!momentary || index === 0)) {
       const soon = (release = releaseFrom(by, at, isFree)) =>
         release !== null && release.after <= patience(world);

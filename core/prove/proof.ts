@@ -38,8 +38,10 @@ export type Missing =
 export interface Breaks {
   /** Milliseconds after the situation has come about. */
   readonly after: number;
-  /** What somebody outside does with bare hands; null where it goes so by itself. */
+  /** Tag of what somebody outside does it at, with bare hands; null where it goes so by itself. */
   readonly by: string | null;
+  /** Tag of the device whose time is over at that moment; null where it is so at once. */
+  readonly timer: string | null;
 }
 
 export interface Cell {

@@ -50,9 +50,13 @@ export interface Trial {
   readonly act?: Act;
 }
 
-/** Where a trial is made, in labels of the door; null where nowhere in particular. */
-export const trialAt = ({ device, output = 0 }: Trial): string | null =>
-  device && (output > 0 ? `${device.tag} output ${output + 1}` : device.tag);
+/** Where a trial is made, in labels of the door, those of another with its number before; null where nowhere in particular. */
+export const trialAt = ({ device, output = 0, act }: Trial): string | null => {
+  const at = device && (output > 0 ? `${device.tag} output ${output + 1}` : device.tag);
+  if (!act || !at) return at;
+  const code = act.stimulus.kind === 'credential' ? (act.stimulus.output ?? 0) : 0;
+  return `${device.door} ${at}${code > 0 ? ` output ${code + 1}` : ''}`;
+};
 
 /** Every way in which every situation can be brought about at this door. `rest`: the door at rest, where it is at hand. */
 export function trialsOf(world: World, rest?: SimState): Trial[] {

@@ -13,10 +13,13 @@ export interface Stretch<T> {
 }
 
 /** When the next timer is due, ms from now; null where none is, batteries aside. */
-const dueIn = ({ queue, now }: SimState): number | null => {
-  const due = queue.find(({ device }) => device !== BATTERY);
-  return due ? due.at - now : null;
+const dueIn = (state: SimState): number | null => {
+  const due = dueNext(state);
+  return due ? due.at - state.now : null;
 };
+
+/** The timer that is due next, batteries aside. */
+export const dueNext = ({ queue }: SimState) => queue.find(({ device }) => device !== BATTERY);
 
 export function stretchFrom<T>(by: Player<T>, from: T): Stretch<T> {
   const moments = [from];

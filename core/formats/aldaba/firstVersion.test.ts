@@ -14,7 +14,7 @@ const PROVEN: Readonly<Record<string, string>> = {
   D05: 'pp pp pp pp pp pp pp pp pp pp pp pp',
   D06: 'fp fp fp pp fp fp fp pp fp fp fp',
   D07: 'fp pp fp pp fp fp fp fp pp pp pp fp pp fp fp fp',
-  D08: 'nn nn nn nn nn nn',
+  D08: 'nn nn nn nn nn nn nn',
 };
 
 /** Own types as the first version wrote them: one behaviour each. */

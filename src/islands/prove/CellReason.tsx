@@ -24,6 +24,7 @@ import { Button } from '../../ui/Button';
 import { pointedHash } from '../pointedAt';
 import type { StationProps } from '../stations';
 import { PathBeforeAfter } from './PathBeforeAfter';
+import { Lane } from './Lane';
 import css from './ProveStation.module.css';
 import { WantedForm } from './WantedForm';
 
@@ -40,13 +41,13 @@ export function CellReason({ row, side, door, bench }: Props) {
   const name = situationName(row.situation);
   const stateAt = (tag: string | null): SimState | null => {
     const trial = trialsOf(bench.sound).find(
-      (one) => one.situation.id === row.situation && trialAt(one) === tag,
+      (one) => one.situation.id === row.situation && trialAt(one) === (tag || null),
     );
     return trial ? tried(trial, bench.sound, atRest(bench.sound)) : null;
   };
   const makeSo = (tag: string | null) => {
     const state = stateAt(tag);
-    if (state) bench.put(bench.sound, state, null, tag === null ? name : `${name} at ${tag}`);
+    if (state) bench.put(bench.sound, state, null, tag ? `${name} at ${tag}` : name);
   };
   return (
     <div className={css['reason']} aria-live="polite">
@@ -55,6 +56,7 @@ export function CellReason({ row, side, door, bench }: Props) {
         {row.at !== null && ` at ${row.at}`}, from {side}: {verdictWords(cell.verdict).toLowerCase()}
       </h2>
       <p>{cellReason(row, side)}</p>
+      {cell.breaks && cell.breaks.after > 0 && <Lane row={row} breaks={cell.breaks.after} />}
       {row.later.length > 0 && <p>Then, by itself: {laterWords(row.later)}</p>}
       {row.each.length > 0 && <Each each={row.each} side={side} onPut={makeSo} />}
       {row.path.length > 0 && <p className={css['path']}>Current: {pathWords(row.path)}</p>}
@@ -95,7 +97,7 @@ function Each({ each, side, onPut }: { each: readonly TriedAt[]; side: Side; onP
     <ul className={css['each']} aria-label="At each device">
       {each.map(({ tag, cells }) => (
         <li key={tag} data-verdict={cells[side].verdict}>
-          <b>{tag}</b> {outcomeWords(cells[side], side)}
+          <b>{tag || 'All at once'}</b> {outcomeWords(cells[side], side)}
           <span className="hush">: {verdictWords(cells[side].verdict)}</span>{' '}
           <Button size="s" look="quiet" onClick={() => onPut(tag)}>
             On the bench

@@ -114,7 +114,9 @@ function Situations({ rows, open, side, onChoose }: SituationsProps) {
             <tr key={row.situation} {...pointable('situation', row.situation)}>
               <th scope="row">
                 {situationName(row.situation)}
-                {row.each.length > 0 && <small> {row.each.map(({ tag }) => tag).join(', ')}</small>}
+                {row.each.length > 0 && (
+                  <small> {row.each.map(({ tag }) => tag || 'all at once').join(', ')}</small>
+                )}
               </th>
               {(['outside', 'inside'] as const).map((one) => {
                 const cell = row.cells[one];
