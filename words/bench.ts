@@ -2,7 +2,7 @@ import { ALARM_NAMES } from './alarms';
 import type { Effect, LaneSample, LockStatus, Standing, Whereabouts, WhyFree } from '#core/simulate/index';
 import type { Means } from '#core/prove/index';
 import { formatAmps, formatVolts } from '#core/units/index';
-import { meansWords } from './situations';
+import { meansWords } from './situationNames';
 
 /** What the lock does, in two words. */
 export { ALARM_NAMES } from './alarms';

@@ -1,15 +1,5 @@
 import type { BriefReason } from '#core/brief/index';
-import type { Brief, DeadState } from '#core/plan/index';
-
-export const STATE_NAMES: Record<DeadState, string> = {
-  'fail-safe': 'Fail-safe',
-  'fail-secure': 'Fail-secure',
-};
-/** The plain sentence that always stands beside the term. */
-export const STATE_SENTENCES: Record<DeadState, string> = {
-  'fail-safe': 'opens when dead',
-  'fail-secure': 'stays locked when dead',
-};
+import type { Brief } from '#core/plan/index';
 
 export const REASONS: Record<BriefReason, string> = {
   'no-mechanical-egress':

@@ -1,6 +1,6 @@
 import type { Chain, Fix, Opening, SiteSituation, SpaceState, Trap, ZoneCell } from '#core/reach/index';
 import { findIn, type Plan, type SpaceKind } from '#core/plan/index';
-import { situationName } from './situations';
+import { situationName } from './situationNames';
 
 export const SPACE_KIND_WORDS: Readonly<Record<SpaceKind, string>> = {
   outside: 'outside: safe ground',

@@ -26,9 +26,3 @@ export function whyWords(why: Why): string {
 /** What is told when a change is set aside. */
 export const asideWords = ({ edit, why }: { readonly edit: Edit; readonly why: Why }): string =>
   `“${editWords(edit)}” could not be saved: ${whyWords(why)} It is kept; see “Not saved” above.`;
-
-/** What is told when others have changed the site meanwhile. */
-export function othersWords(authors: readonly string[], own: number): string {
-  const who = [...new Set(authors.map((author) => author || 'somebody'))].join(', ');
-  return own > 0 ? `Changes by ${who} came in meanwhile; yours are kept.` : `Changes by ${who} came in.`;
-}

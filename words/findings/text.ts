@@ -7,7 +7,7 @@ import {
   nearestAwg,
   type Gauge,
 } from '#core/units/index';
-import { situationName } from '../situations';
+import { situationName } from '../situationNames';
 
 /** Words of a finding: a title of one line, a reason with numbers, and what its one-click fix is called. */
 export interface Words {
@@ -47,11 +47,10 @@ export const REASONS: Record<string, string> = {
   'leaf-without-lock': 'every lock stands at the second leaf, and nothing keeps the first',
   restless: 'the circuit never comes to rest',
   'no-entry': 'nothing at this door takes a card or a code',
-  mechanicalEgress: 'the brief does not say whether a lever or bar works without power',
-  rescuers: 'the brief does not say whether rescuers must get in when it is dead',
-  keyOverride: 'the brief does not say whether a key opens it from outside without power',
-  ownLatch: 'the brief does not say whether a latch of its own holds it in a fire',
-  bothLeaves: 'the brief does not say whether both leaves must open for everybody to get out',
+  // What the brief does not say.
+  keyOverride: 'nobody has said whether a key opens it from outside without power',
+  ownLatch: 'nobody has said whether a latch of its own holds it in a fire',
+  bothLeaves: 'nobody has said whether both leaves must open for everybody to get out',
   'asked-less':
     'less of a way through is asked for than the brief leads to, and what it leads to is not there',
   'leaf-by-hand': 'an operator alone moves the leaf, and the plan does not say whether a hand can',

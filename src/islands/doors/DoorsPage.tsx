@@ -3,7 +3,7 @@ import ArrowDown from 'lucide-react/icons/arrow-down';
 import ArrowUp from 'lucide-react/icons/arrow-up';
 import MoreHorizontal from 'lucide-react/icons/more-horizontal';
 import { conductorsOf, devicesOf, doorsInOrder, type Door } from '#core/plan/index';
-import { STATE_NAMES } from '#words/brief';
+import { STATE_NAMES } from '#words/deadStates';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { DeadStateGlyph } from '../../ui/glyphs';

@@ -1,7 +1,7 @@
 import { useMemo, useState, type ReactNode } from 'react';
 import type { Door } from '#core/plan/index';
 import { doorParts, lockDeadState } from '#core/door/index';
-import { STATE_SENTENCES, STATE_NAMES } from '#words/brief';
+import { STATE_SENTENCES, STATE_NAMES } from '#words/deadStates';
 import { useDispatch, usePlan } from '../store/context';
 import css from './StationFrame.module.css';
 

@@ -17,9 +17,9 @@ import {
   linesWords,
   outcomeWords,
   pathWords,
-  situationName,
   verdictWords,
 } from '#words/situations';
+import { situationName } from '#words/situationNames';
 import { Button } from '../../ui/Button';
 import { pointedHash } from '../pointedAt';
 import type { StationProps } from '../stations';

@@ -12,7 +12,7 @@ import { findIn, type Door } from '#core/plan/index';
 import { advance, atRest } from '#core/simulate/index';
 import { LAW } from '#words/findings/index';
 import { faultWords, fewerWords, GROUP_WORDS, IMPROVEMENT_WORDS } from '#words/faults';
-import { situationName } from '#words/situations';
+import { situationName } from '#words/situationNames';
 import type { FaultLine } from '../../workers/protocol';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';

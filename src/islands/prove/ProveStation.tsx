@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { tallyOf, type Cell, type ProofRow, type Side } from '#core/prove/index';
 import { formatAmps, formatVolts } from '#core/units/index';
-import { expectationWords, outcomeWords, situationName, soonWords, verdictWords } from '#words/situations';
+import { expectationWords, outcomeWords, soonWords, verdictWords } from '#words/situations';
+import { situationName } from '#words/situationNames';
 import { LAW } from '#words/findings/index';
 import { cx } from '../../ui/cx';
 import { Empty } from '../../ui/Empty';

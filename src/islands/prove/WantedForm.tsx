@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { Door } from '#core/plan/index';
 import type { Cell, Expectation, Side, SituationId } from '#core/prove/index';
-import { expectationWords, situationName } from '#words/situations';
+import { expectationWords } from '#words/situations';
+import { situationName } from '#words/situationNames';
 import { Button } from '../../ui/Button';
 import { ChoiceField, TextField } from '../../ui/Field';
 import { storedName } from '../settings';

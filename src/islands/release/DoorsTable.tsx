@@ -2,7 +2,7 @@ import { doorParts } from '#core/door/index';
 import { doorsInOrder } from '#core/plan/index';
 import { siteFindings } from '#core/site/index';
 import type { DoorSummary } from '#core/verdict/index';
-import { STATE_SENTENCES } from '#words/brief';
+import { STATE_SENTENCES } from '#words/deadStates';
 import { siteFindingWords } from '#words/site';
 import { LongBody } from '../../ui/LongBody';
 import { DeadStateGlyph } from '../../ui/glyphs';

@@ -99,7 +99,7 @@ describe('SiteStore', () => {
     store.dispatch({ kind: 'setConductor', id: wire, patch: { cable: 'x' } }, 'change');
     store.dispatch(notes('kept'), 'note');
     await settled(store);
-    expect(told.join()).toContain('could not be saved');
+    await vi.waitFor(() => expect(told.join()).toContain('could not be saved'));
     expect(store.getState().aside).toMatchObject([{ edit: { kind: 'setConductor', id: wire } }]);
     expect(backend.live.plan.doors['D01']?.notes).toBe('kept');
     expect(store.isUnsaved()).toBe(true);

@@ -10,7 +10,7 @@ import {
 import { refusalWords } from '#words/problems';
 import { changesNothing, isAsLeft } from './asLeft';
 import type { SiteState, StepBack, StoreOptions } from './siteState';
-import { asideWords, othersWords } from '#words/saving';
+import { othersWords } from '#words/others';
 import { newId } from './newId';
 import { keepUnsaved, readKept, takeOlder, type Unsaved } from './keep';
 import { isUnsaved, startSaving, step, type Effect, type Event, type Item, type Saving } from './saving';
@@ -254,7 +254,8 @@ export class SiteStore {
           this.#options.tell(othersWords(effect.authors, effect.own));
         break;
       case 'toldAside':
-        this.#options.tell(asideWords(effect.aside));
+        // Seldom, and with the words for every kind of edit: they come when they are wanted.
+        void import('#words/saving').then(({ asideWords }) => this.#options.tell(asideWords(effect.aside)));
         break;
     }
   }

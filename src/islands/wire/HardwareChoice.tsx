@@ -1,6 +1,6 @@
 import { hardwareEdit, proposeHardware, recommendDeadState } from '#core/brief/index';
 import type { Door, Edit } from '#core/plan/index';
-import { STATE_NAMES, STATE_SENTENCES } from '#words/brief';
+import { STATE_NAMES, STATE_SENTENCES } from '#words/deadStates';
 import { Button } from '../../ui/Button';
 import { StationFrame } from '../frame/StationFrame';
 import { useStore } from '../store/context';

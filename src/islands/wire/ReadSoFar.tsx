@@ -7,7 +7,7 @@ import {
   type Plan,
 } from '#core/plan/index';
 import { COLOURS, formatGauge, formatLength, type LengthUnit } from '#core/units/index';
-import { lineFaultWords } from '#words/problems';
+import { lineFaultWords } from '#words/rowProblems';
 import { cx } from '../../ui/cx';
 import css from './WireEntry.module.css';
 

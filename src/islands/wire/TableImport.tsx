@@ -3,7 +3,7 @@ import { tableOf } from '#core/formats/table/tableOf';
 import { readWireRows, type WireRow, type WireRows } from '#core/formats/table/wireRows';
 import { terminalLabel, wireDefaults, type DoorId, type Plan } from '#core/plan/index';
 import { formatGauge, formatLength, type DecimalSign } from '#core/units/index';
-import { rowFaultWords } from '#words/problems';
+import { rowFaultWords } from '#words/rowProblems';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { cx } from '../../ui/cx';

@@ -1,6 +1,6 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { completeWireLine, parseWireLine, type DoorId } from '#core/plan/index';
-import { lineFaultWords } from '#words/problems';
+import { lineFaultWords } from '#words/rowProblems';
 import { Button } from '../../ui/Button';
 import { Kbd } from '../../ui/Kbd';
 import { usePlan, useUnit } from '../store/context';

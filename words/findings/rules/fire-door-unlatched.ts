@@ -1,4 +1,4 @@
-import { situationName } from '../../situations';
+import { situationName } from '../../situationNames';
 import type { Words } from '../text';
 
 export const fireDoorUnlatched: Words = {

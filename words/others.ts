@@ -1,0 +1,5 @@
+/** What is told when others have changed the site meanwhile. */
+export function othersWords(authors: readonly string[], own: number): string {
+  const who = [...new Set(authors.map((author) => author || 'somebody'))].join(', ');
+  return own > 0 ? `Changes by ${who} came in meanwhile; yours are kept.` : `Changes by ${who} came in.`;
+}

@@ -1,0 +1,47 @@
+import type { Means, SituationId } from '#core/prove/index';
+
+const SITUATIONS: Record<SituationId, string> = {
+  rest: 'At rest',
+  credential: 'Valid credential',
+  'credential-inside': 'Valid credential, inside',
+  'wrong-credential': 'Wrong credential',
+  exit: 'Exit request',
+  'left-open': 'Left open, then closed',
+  forced: 'Forced, then closed',
+  'mains-off': 'Mains lost, on battery',
+  'battery-low': 'Battery at cut-off',
+  'supply-dead': 'One supply dead',
+  dead: 'Everything dead',
+  'power-back': 'Power back after that',
+  fire: 'Fire',
+  'fire-burnt': 'Fire, then its cable burnt',
+  'fire-power': 'Fire, then power lost and back',
+  'fire-reset': 'Fire relay reset by key',
+  'break-glass': 'Break glass',
+  'break-glass-reset': 'Break glass reset',
+  'controller-hung': 'Controller hung',
+  'controller-dead': 'Controller dead',
+  'network-lost': 'Network lost',
+  lockdown: 'Lockdown',
+  'partner-open': 'Other door of the lock open',
+  'partner-unlocked': 'Other door of the lock unlocked',
+  tamper: 'A lid lifted',
+  'other-door': 'Something done at another door',
+  'card-after-other-door': 'Valid credential after that',
+};
+
+export const situationName = (id: string): string => SITUATIONS[id as SituationId] ?? id;
+
+export const meansWords = (means: Means): string => {
+  switch (means.kind) {
+    case 'lever':
+      return 'the lever';
+    case 'key':
+      return 'a key';
+    case 'unlocked':
+      return 'just open it';
+    case 'exit':
+    case 'break-glass':
+      return means.tag;
+  }
+};
