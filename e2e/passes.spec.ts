@@ -35,7 +35,9 @@ test('a fire that is over with the exit time: the moment is told, drawn, and wat
   page,
 }) => {
   await openTrap(page, 'fire on the exit input: over with the exit time');
-  await cell(page, 'Fire Fail', /Locked after 5/).last().click();
+  await cell(page, 'Fire Fail', /Locked after 5/)
+    .last()
+    .click();
   await expect(page.getByText(/After 5\.0 s, when a time of K1 is over, it is locked again/)).toBeVisible();
   await expect(page.getByRole('img', { name: /The lock: free from 0.*held from 5/ })).toBeVisible();
   await page.getByRole('button', { name: 'Make it so on the bench' }).click();
@@ -45,6 +47,6 @@ test('a fire that is over with the exit time: the moment is told, drawn, and wat
 test('a button at another door that opens this one is told with its door', async ({ page }) => {
   await openTrap(page, 'the exit inputs of two controllers joined');
   await cell(page, 'Something done at another door', /Open/).click();
-  await expect(page.getByRole('heading', { name: /Something done at another door at D01 X1/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Something done at another door: D01 X1/ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Verdicts' })).toContainText('does not lock');
 });

@@ -124,7 +124,11 @@ function opened<T>(it: Case<T>): Entry {
   for (const [index, at] of moments.entries()) {
     const state = by.state(at);
     if (isOpen(state))
-      return { possible: true, works: [{ kind: 'unlocked' }], breaks: breakAt(it, index, null) };
+      return {
+        possible: true,
+        works: [{ kind: 'unlocked' }],
+        breaks: index > 0 ? breakAt(it, index, null) : null,
+      };
     // In between nothing is different for a hand but the time that is left.
     if (index > 0 && index < moments.length - 1) continue;
     for (const act of acts) {

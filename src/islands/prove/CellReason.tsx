@@ -28,6 +28,9 @@ import { Lane } from './Lane';
 import css from './ProveStation.module.css';
 import { WantedForm } from './WantedForm';
 
+/** What is done at another door is named after a colon: its place is that door’s. */
+const isElsewhere = ({ situation }: ProofRow): boolean => situation.includes('other-door');
+
 interface Props extends Pick<StationProps, 'door' | 'bench'> {
   readonly row: ProofRow;
   readonly side: Side;
@@ -53,7 +56,8 @@ export function CellReason({ row, side, door, bench }: Props) {
     <div className={css['reason']} aria-live="polite">
       <h2>
         {name}
-        {row.at !== null && ` at ${row.at}`}, from {side}: {verdictWords(cell.verdict).toLowerCase()}
+        {row.at !== null && `${isElsewhere(row) ? ':' : ' at'} ${row.at}`}, from {side}:{' '}
+        {verdictWords(cell.verdict).toLowerCase()}
       </h2>
       <p>{cellReason(row, side)}</p>
       {cell.breaks && cell.breaks.after > 0 && <Lane row={row} breaks={cell.breaks.after} />}

@@ -89,6 +89,14 @@ function Tally({ rows }: { rows: readonly ProofRow[] }) {
   );
 }
 
+/** So many devices at which a situation was tried are named in its row; all of them stand in its reason. */
+const NAMED = 3;
+function placesOf({ each }: ProofRow): string {
+  const tags = each.map(({ tag }) => tag || 'all at once');
+  const more = tags.length - NAMED;
+  return [...tags.slice(0, NAMED), ...(more > 0 ? [`${more} more`] : [])].join(', ');
+}
+
 interface SituationsProps {
   readonly rows: readonly ProofRow[];
   readonly open: ProofRow | undefined;
@@ -115,9 +123,7 @@ function Situations({ rows, open, side, onChoose }: SituationsProps) {
             <tr key={row.situation} {...pointable('situation', row.situation)}>
               <th scope="row">
                 {situationName(row.situation)}
-                {row.each.length > 0 && (
-                  <small> {row.each.map(({ tag }) => tag || 'all at once').join(', ')}</small>
-                )}
+                {row.each.length > 0 && <small> {placesOf(row)}</small>}
               </th>
               {(['outside', 'inside'] as const).map((one) => {
                 const cell = row.cells[one];
@@ -134,7 +140,7 @@ function Situations({ rows, open, side, onChoose }: SituationsProps) {
                       <span className="hush">{verdictWords(cell.verdict)}: </span>
                       <span>
                         {outcomeWords(cell, one)}
-                        {one === 'outside' && soonWords(row)}
+                        {one === 'outside' && !cell.breaks && soonWords(row)}
                       </span>
                       <small>
                         wanted{cell.adjusted && ' instead'}: {expectationWords(cell.expectation, one)}
