@@ -1,15 +1,4 @@
-import type {
-  Breaks,
-  Cell,
-  Expectation,
-  Later,
-  Means,
-  Missing,
-  PathLabel,
-  ProofRow,
-  Side,
-  SituationId,
-} from '#core/prove/index';
+import type { Breaks, Cell, Expectation, Later, Missing, PathLabel, ProofRow, Side } from '#core/prove/index';
 import { formatAmps, formatSeconds, formatVolts } from '#core/units/index';
 import { ALARM_NAMES } from './alarms';
 import { meansWords } from './situationNames';
