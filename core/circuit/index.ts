@@ -23,3 +23,4 @@ export { measureAllOhms, measureOhms } from './measureOhms';
 export { groupedNodes, joinedNodes } from './joined';
 export { readInput, readInputAt, type InputReading } from './readInput';
 export { currentPath, type PathStep } from './currentPath';
+export { isUnsettledAt } from './unsettled';

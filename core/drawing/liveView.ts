@@ -1,4 +1,4 @@
-import { ON, voltsAcross, type Netlist, type OperatingPoint } from '../circuit/index';
+import { isUnsettledAt, ON, voltsAcross, type Netlist, type OperatingPoint } from '../circuit/index';
 import { formatAmps, formatOhms, formatVolts } from '../units/index';
 import type { LockStatus } from '../simulate/index';
 import type { Live } from './shapes';
@@ -14,7 +14,11 @@ export function liveView(
   locks: readonly LockStatus[],
   words: HoldWords,
 ): Live {
-  const amps = (id: string) => point.amps[netlist.branchOf.get(id) ?? -1] ?? 0;
+  // Of what never comes to rest no current is drawn, and none is written.
+  const amps = (id: string) => {
+    const index = netlist.branchOf.get(id) ?? -1;
+    return isUnsettledAt(netlist, point, index) ? 0 : (point.amps[index] ?? 0);
+  };
   return {
     ampsOf: amps,
     isCut: (id) => cut.has(id),
@@ -24,10 +28,12 @@ export function liveView(
       const index = netlist.branchOf.get(`${device}:${part}`);
       const branch = index === undefined ? undefined : netlist.branches[index];
       if (index === undefined || !branch) return [];
+      const lockThere = locks.find((one) => one.branch === index);
+      if (isUnsettledAt(netlist, point, index))
+        return lockThere ? [NO_FIGURE, words[lockThere.hold]] : [NO_FIGURE];
       const volts = voltsAcross(netlist, point, index);
       const current = Math.abs(point.amps[index] ?? 0);
-      const lock = locks.find((one) => one.branch === index);
-      if (lock) return [formatVolts(volts), `${formatAmps(current)} ${words[lock.hold]}`];
+      if (lockThere) return [formatVolts(volts), `${formatAmps(current)} ${words[lockThere.hold]}`];
       switch (branch.kind) {
         case 'source':
           return [formatVolts(volts), `${current.toFixed(2)} of ${branch.maxAmps} A`];
@@ -39,6 +45,9 @@ export function liveView(
     },
   };
 }
+
+/** Shown in place of a figure of a circuit that never comes to rest. */
+const NO_FIGURE = formatVolts(null);
 
 /** What an ohmmeter in place of the input would read, from its own voltage and current. */
 function inputReads(volts: number | null, amps: number): string {

@@ -1,4 +1,4 @@
-import { voltsAcross, type BranchOf, type OperatingPoint } from '../circuit/index';
+import { isUnsettledAt, voltsAcross, type BranchOf, type OperatingPoint } from '../circuit/index';
 import { roleValue } from '../devices/index';
 import type { Plan } from '../plan/index';
 import { lockStatuses, stimulate, type SimState, type World } from '../simulate/index';
@@ -54,6 +54,8 @@ export interface FedVoltage {
   readonly released: number | null;
   /** With the battery at its cut-off; null where no battery stands behind it. */
   readonly lowest: number | null;
+  /** In one of these states its circuit never comes to rest. */
+  readonly isUnsettled: boolean;
 }
 
 /** Current, resistance and drop of one conductor in its busiest state. */
@@ -105,6 +107,20 @@ export function keepsEnough(world: World, rest: SimState, device?: string): bool
 /** True where a device gets what it needs in every state that was solved. */
 export const enough = ({ needsVolts, rest, released: used, lowest }: FedVoltage): boolean =>
   [rest, used, lowest].every((volts) => isEnough(volts, needsVolts));
+
+/**
+ * What a device gets: enough, too little, nothing at all though it needs it, nothing in these states, as a sounder that is silent; or
+ * no voltage that could be told, in a circuit that never rests.
+ */
+export type Feeding = 'enough' | 'too-little' | 'not-fed' | 'idle' | 'unsettled';
+
+export function feedingOf(fed: FedVoltage): Feeding {
+  if (fed.isUnsettled) return 'unsettled';
+  const { rest, released: used, lowest } = fed;
+  const gets = [rest, used, lowest].some((volts) => volts !== null && Math.abs(volts) > NOT_FED_VOLTS);
+  if (!gets) return fed.needsVolts > 0 ? 'not-fed' : 'idle';
+  return enough(fed) ? 'enough' : 'too-little';
+}
 
 /** Without any voltage a device is not fed at all: other findings say so. */
 const isEnough = (volts: number | null, needsVolts: number): boolean =>
@@ -211,6 +227,9 @@ function voltages(
       rest: at(rest),
       released: at(used),
       lowest: active([at(lowest), at(lowestReleased)]),
+      isUnsettled: [rest, used, lowest, lowestReleased].some(
+        (state) => state !== null && isUnsettledAt(world.netlist, state.point, index),
+      ),
     };
   });
 }

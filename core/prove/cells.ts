@@ -93,7 +93,8 @@ function missingFor(
   if (deadState === null && !unlocked) missing.push({ kind: 'no-dead-state' });
   if (restless) missing.push({ kind: 'restless' });
   for (const lock of locks)
-    if (lock.hold === 'weak') missing.push({ kind: 'weak-lock', tag: lock.tag, volts: lock.volts ?? 0 });
+    if (lock.hold === 'weak' && !(restless && lock.volts === null))
+      missing.push({ kind: 'weak-lock', tag: lock.tag, volts: lock.volts ?? 0 });
   const inFire = situation.id === 'fire' && deadState === 'fail-safe';
   if (inFire && fireReleases(world).length === 0) missing.push({ kind: 'no-fire-release' });
   return missing;

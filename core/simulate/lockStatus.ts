@@ -1,4 +1,4 @@
-import { ON, voltsAcross, type OperatingPoint } from '../circuit/index';
+import { isUnsettledAt, ON, voltsAcross, type OperatingPoint } from '../circuit/index';
 import { resolveParam } from '../devices/index';
 import type { DeadState } from '../plan/index';
 import type { LockAt, World } from './world';
@@ -76,9 +76,10 @@ export function lockStatuses(world: World, point: OperatingPoint): LockStatus[] 
 
 function lockStatus(world: World, point: OperatingPoint, winding: Winding): LockStatus {
   const { device, tag, leaf, branch, pull } = winding;
-  const volts = voltsOf(world, point, branch);
-  const amps = Math.abs(point.amps[branch] ?? 0);
-  const hold = holdAt(point, winding, volts);
+  const isUnsettled = isUnsettledAt(world.netlist, point, branch);
+  const volts = isUnsettled ? null : voltsOf(world, point, branch);
+  const amps = isUnsettled ? NaN : Math.abs(point.amps[branch] ?? 0);
+  const hold = holdAt(world, point, winding, volts);
   const at = { device, tag, leaf, kind: pull.kind, hold, volts, amps, branch };
   return pull.kind === 'magnet'
     ? { ...at, newtons: newtonsAt(pull, volts), needsVolts: pull.ratedVolts * pull.holdShare }
@@ -97,7 +98,14 @@ function newtonsAt(pull: Extract<Winding['pull'], { kind: 'magnet' }>, volts: nu
   return pull.forceNewtons * share * share;
 }
 
-function holdAt(point: OperatingPoint, { branch, pull }: Winding, volts: number | null): LockStatus['hold'] {
+function holdAt(
+  { netlist }: World,
+  point: OperatingPoint,
+  { branch, pull }: Winding,
+  volts: number | null,
+): LockStatus['hold'] {
+  // No figure, no verdict: between two states a lock neither holds nor lets go.
+  if (isUnsettledAt(netlist, point, branch)) return 'weak';
   if (pull.kind === 'magnet') {
     const wrongCurrent =
       point.alternating !== null &&
@@ -116,7 +124,7 @@ export function holdOf(world: World, point: OperatingPoint): string {
   let letters = '';
   for (const winding of windingsOf(world)) {
     const volts = winding.pull.kind === 'magnet' ? voltsOf(world, point, winding.branch) : null;
-    letters += LETTERS[holdAt(point, winding, volts)];
+    letters += LETTERS[holdAt(world, point, winding, volts)];
   }
   return letters;
 }

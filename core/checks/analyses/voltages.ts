@@ -67,7 +67,8 @@ export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' |
     const at = [{ kind: 'device', id: fed.device } as const];
     const values = { tag: fed.tag, volts: usual, measured: lowest, limit: fed.needsVolts };
     if (enough(fed)) {
-      // Nothing is sound about a voltage that harms the part.
+      // Nothing is sound about a voltage that harms the part, or about a circuit that in some state never rests.
+      if (fed.isUnsettled) return [];
       const harmed = usedStates({ world, rest }).some(({ point }) =>
         point.damages.some(({ branch }) => {
           const part = world.netlist.branches[branch];

@@ -1,6 +1,13 @@
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { typeIn, type Door } from '#core/plan/index';
-import { AGED_SHARE, enough, HEADROOM, type PowerBudget, type SupplyBudget } from '#core/power/index';
+import {
+  AGED_SHARE,
+  feedingOf,
+  HEADROOM,
+  type Feeding,
+  type PowerBudget,
+  type SupplyBudget,
+} from '#core/power/index';
 import {
   formatAmps,
   formatGauge,
@@ -22,6 +29,16 @@ import { poeWords } from '#words/devices';
 import { useDispatch, usePlan, useUnit } from '../store/context';
 import table from '../../ui/DataTable.module.css';
 import css from './PowerStation.module.css';
+
+/** What a device gets, in a mark and a word; `look` is a class. */
+const FEEDING: Readonly<Record<Feeding, { readonly look: 'good' | 'bad' | 'hush'; readonly text: string }>> =
+  {
+    enough: { look: 'good', text: '✓ enough' },
+    'too-little': { look: 'bad', text: '✕ too little' },
+    'not-fed': { look: 'bad', text: '✕ not fed' },
+    idle: { look: 'hush', text: 'not in use' },
+    unsettled: { look: 'bad', text: '✕ never comes to rest' },
+  };
 
 const BatteryChart = lazy(() =>
   import('./BatteryChart').then((module) => ({ default: module.BatteryChart })),
@@ -153,13 +170,11 @@ function Voltages({ budget }: { budget: PowerBudget }) {
               </th>
               {[fed.rest, fed.released, fed.lowest].map((volts, index) => (
                 <td key={index} className={cx(table['right'], table['figures'])}>
-                  {formatVolts(volts)}
+                  {formatVolts(fed.isUnsettled ? null : volts)}
                 </td>
               ))}
               <td className={cx(table['right'], table['figures'])}>{formatVolts(fed.needsVolts)}</td>
-              <td className={enough(fed) ? css['good'] : css['bad']}>
-                {enough(fed) ? '✓ enough' : '✕ too little'}
-              </td>
+              <td className={css[FEEDING[feedingOf(fed)].look]}>{FEEDING[feedingOf(fed)].text}</td>
             </tr>
           ))}
         </tbody>

@@ -4,7 +4,6 @@ import {
   type TerminalId,
   deviceOf,
   nextWireNumber,
-  parseWireLine,
   terminalLabel,
   type Conductor,
   type DoorId,
@@ -41,12 +40,19 @@ export function useWiring(door: DoorId): Wiring {
       setDraft(chosenTerminal === id ? '' : `${name(id)} `);
       return;
     }
-    // Two terminals make a wire: it is laid at once with a length from where the devices stand, and chosen for changes.
-    const parsed = parseWireLine(plan, door, `${name(chosenTerminal)} ${name(id)}`);
     setTerminal(null);
     setDraft('');
+    void join(chosenTerminal, id, `${name(chosenTerminal)} ${name(id)}`);
+  };
+
+  /** Two terminals make a wire: it is laid at once with a length from where the devices stand, and chosen for changes. */
+  const join = async (one: TerminalId, other: TerminalId, line: string) => {
+    // What reads a typed wire is fetched when somebody first lays one.
+    const { parseWireLine } = await import('#core/plan/wireLine');
+    const { plan } = store.getState();
+    const parsed = parseWireLine(plan, door, line);
     if (!parsed.ok) return;
-    const [from, to] = [plan.devices[deviceOf(chosenTerminal)], plan.devices[deviceOf(id)]];
+    const [from, to] = [plan.devices[deviceOf(one)], plan.devices[deviceOf(other)]];
     chooseWire(lay({ ...parsed.line, length: lengthBetween(from, to, metres(12)) }));
   };
 
