@@ -44,7 +44,12 @@ export const failedCells = ({ proof }: Pick<Judged, 'proof'>): Set<string> =>
 
 /** True where the later state has something to put right, a part harmed or a cell failed that the earlier had not, or no fire release. */
 export function isWorse(before: Judged, after: Judged): boolean {
-  const named = new Set(before.findings.filter(toPutRight).map(findingKey));
+  // A stop that hid behind something else is no less of one for having been foreseen: nobody makes it real by a press.
+  const named = new Set(
+    before.findings
+      .filter((one) => toPutRight(one) && !(one.behind && one.severity === 'stop'))
+      .map(findingKey),
+  );
   if (after.findings.some((one) => toPutRight(one) && !named.has(findingKey(one)))) return true;
   // A door that no fire relay reaches any more fails in no cell: it is no longer asked.
   if (before.releases > 0 && after.releases === 0) return true;
