@@ -5,6 +5,7 @@ import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wireBetween, wiredDoor } from '.
 import { singleMistakes } from '../specimens/mistakes';
 import { metres, mm2 } from '../units/index';
 import { checkContext, lookFirst, runChecks, tryingRemedies, tryRemedies, type CheckContext } from './index';
+import { findingKey } from './findingKey';
 import { everyNth } from '../../scripts/testSlice';
 
 const door = (id: string): Plan => {
@@ -23,6 +24,11 @@ function harm(before: CheckContext, after: CheckContext): string | null {
   const overloads = ({ rest }: CheckContext) =>
     rest.point.damages.filter(({ kind }) => kind === 'source-overload' || kind === 'driven-input').length;
   if (overloads(after) > overloads(before)) return 'an overload or a fed input';
+  const stops = (context: CheckContext) =>
+    runChecks(context).filter((one) => one.severity === 'stop' && !one.behind);
+  const known = new Set(stops(before).map(findingKey));
+  const fresh = stops(after).find((one) => !known.has(findingKey(one)));
+  if (fresh) return `a stop, ${fresh.code}`;
   for (const row of after.proof.rows) {
     const old = before.proof.rows.find(({ situation }) => situation === row.situation);
     for (const side of ['inside', 'outside'] as const)
