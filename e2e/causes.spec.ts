@@ -10,7 +10,7 @@ test('one card tells the cause, draws its repair, makes it with one button and t
   await openDoor(page, 'D06', 'prove', site);
   await expect(card(page)).toHaveCount(1);
   await expect(card(page)).toContainText('W02 stands on K1.NC. It belongs on NO.');
-  await expect(card(page)).toContainText('all 24 cells of the proof pass, nothing new');
+  await expect(card(page)).toContainText('all 28 cells of the proof pass, nothing new');
   // What comes of it stands on the card, folded, and not beside it.
   await card(page).getByText('3 findings come of it').click();
   await expect(card(page).getByText('K1 is on NC: the door is inverted')).toBeVisible();

@@ -22,12 +22,14 @@ export function actsOf({ inhabitants, door }: At): readonly Act[] {
 export const byAnybodyOutside = (world: At): Act[] =>
   actsOf(world).filter(({ stand, needs }) => stand === 'outside' && needs === 'nothing');
 
-/** What people inside do to get out: exits, and glasses that they break. */
-export const byWhoLeaves = (world: At): Act[] =>
-  actsOf(world).filter(
-    ({ stand, needs, purpose }) =>
-      stand === 'inside' && needs === 'nothing' && (purpose === 'leave' || purpose === 'emergency'),
-  );
+/** What people inside do to get out: exits, and then glasses, which somebody has to mend. */
+export function byWhoLeaves(world: At): Act[] {
+  const inside = actsOf(world).filter(({ stand, needs }) => stand === 'inside' && needs === 'nothing');
+  return [
+    ...inside.filter(({ purpose }) => purpose === 'leave'),
+    ...inside.filter(({ purpose }) => purpose === 'emergency'),
+  ];
+}
 
 /** True where somebody may rightly let the door go by it: whoever is inside, has a right, a key, or sits at the panel. */
 export const isRightful = ({ stand, needs }: Pick<Act, 'stand' | 'needs'>): boolean =>
