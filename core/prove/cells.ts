@@ -130,8 +130,6 @@ function opened<T>(it: Case<T>): Entry {
         works: [{ kind: 'unlocked' }],
         breaks: index > 0 ? breakAt(it, index, null) : null,
       };
-    // In between nothing is different for a hand but the time that is left.
-    if (index > 0 && index < moments.length - 1) continue;
     for (const act of acts) {
       const release = releaseFrom(by, by.act(at, act.stimulus), isOpen);
       const tag = act.at.device.tag;

@@ -1,106 +1,26 @@
 import { autowire } from '../autowire/index';
 import { newDevice } from '../brief/index';
-import type { FindingCode } from '../checks/index';
-import type { Place } from '../devices/index';
-import { emptyPlan, type Brief, type Edit, type Plan, type SituationId, type Side } from '../plan/index';
-import { metres, mm2 } from '../units/index';
-import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from './doors';
+import { emptyPlan, type Brief, type Edit, type Plan } from '../plan/index';
+import { metres } from '../units/index';
+import { MAGNET_BRIEF, mustApply, wiredDoor } from './doors';
 import { sharedFireSupply } from './fireSites';
 import { add, brief, door, drop, move, set, wire } from './ruleEdits';
-import { terminalOf } from './terminalOf';
+import {
+  across,
+  FROM_D01,
+  HELD,
+  magnets,
+  off,
+  OPEN,
+  REFUSED,
+  stand,
+  trap,
+  TRAPPED,
+  vault,
+  type Trap,
+  type Where,
+} from './trap';
 import { twoLeaves } from './twoLeaves';
-
-/** What kind of question a trap asks, that a look at one door at one moment does not. */
-export type TrapClass =
-  'placement' | 'moment' | 'neighbour' | 'relay' | 'latch' | 'leaf' | 'drive' | 'missing';
-
-/**
- * A site that looks right and is not: where it must be said, and by which finding. Without the edits it is right: its sound twin, at
- * which nothing may be said.
- */
-export interface Trap {
-  readonly name: string;
-  readonly of: TrapClass;
-  readonly make: () => Plan;
-  readonly edits: (plan: Plan) => readonly Edit[];
-  readonly door: string;
-  readonly situation: SituationId;
-  readonly side: Side;
-  /** Fails, or is not proven; never passes. */
-  readonly verdict: 'fail' | 'not-proven';
-  readonly says: FindingCode;
-  /** What is to be put right at the sound twin all the same: it is there for something else. */
-  readonly twin?: readonly FindingCode[];
-}
-
-const stand = (device: string, place: Place, at = 'D01'): Edit => ({
-  kind: 'setDevice',
-  id: `${at}/${device}`,
-  patch: { place },
-});
-
-/** A wire between any two doors. */
-const across = (number: string, from: string, to: string, of = 'D02'): Edit => ({
-  kind: 'connect',
-  conductor: {
-    id: `${of}/${number}`,
-    door: of,
-    number,
-    from: terminalOf(from),
-    to: terminalOf(to),
-    colour: 'PK',
-    gauge: mm2(1),
-    length: metres(3),
-    cable: '',
-    origin: 'hand',
-    assumed: [],
-  },
-});
-
-/** Takes the wire between two terminals of a site off. */
-function off(plan: Plan, one: string, two: string): Edit {
-  const found = Object.values(plan.conductors).find(
-    ({ from, to }) => (from === one && to === two) || (from === two && to === one),
-  );
-  if (!found) throw new Error(`no wire ${one} – ${two}`);
-  return { kind: 'disconnect', id: found.id };
-}
-
-/** Two doors with a supply each, their 0 V joined as a screen or a common earth joins it. */
-function twoDoors(second: string, its: Brief, spare: string): Plan {
-  const plan = wiredDoor(second, its, wiredDoor('magnet-controller', MAGNET_BRIEF), 'D02');
-  return mustApply(plan, across('W80', 'D01/X1.V-', spare));
-}
-const vault = () => twoDoors('strike-keypad', STRIKE_BRIEF, 'D02/PS1.0V');
-const magnets = () => twoDoors('magnet-controller', MAGNET_BRIEF, 'D02/X1.V-');
-
-type Where = Pick<Trap, 'door' | 'situation' | 'side' | 'verdict' | 'says'>;
-const OPEN: Where = {
-  door: 'D01',
-  situation: 'rest',
-  side: 'outside',
-  verdict: 'fail',
-  says: 'not-kept-out',
-};
-const TRAPPED: Where = { ...OPEN, side: 'inside', says: 'locked-in' };
-const HELD: Where = {
-  door: 'D01',
-  situation: 'fire',
-  side: 'inside',
-  verdict: 'fail',
-  says: 'not-released',
-};
-const FROM_D01: Where = { ...OPEN, door: 'D02', situation: 'other-door' };
-const REFUSED: Where = { ...FROM_D01, situation: 'card-after-other-door', says: 'locked-out' };
-
-const trap = (
-  of: TrapClass,
-  name: string,
-  make: () => Plan,
-  at: Where,
-  edits: Trap['edits'],
-  twin: readonly FindingCode[] = [],
-): Trap => ({ of, name, make, edits, ...at, ...(twin.length > 0 ? { twin } : {}) });
 
 /** Doors with an exit device that people inside press. */
 const RELEASED = [
@@ -396,8 +316,6 @@ function driven(type: string, its: Brief): Plan {
   ].reduce((plan, one) => mustApply(plan, { kind: 'addDevice', device: newDevice(plan, 'D01', one) }), bare);
   return mustApply(equipped, autowire(equipped, 'D01', metres(8)).edit);
 }
-const exchanged = (): Edit[] => [];
-
 const drive: readonly Trap[] = (
   [
     ['a swing leaf without a lock', MAGNET_BRIEF],
@@ -406,7 +324,15 @@ const drive: readonly Trap[] = (
       { ...MAGNET_BRIEF, protects: 'valuables', rescuers: false },
     ],
   ] satisfies [string, Brief][]
-).map(([name, its]) => trap('drive', name, () => driven('operator-swing', its), OPEN, exchanged));
+).map(([name, its]) =>
+  trap(
+    'drive',
+    name,
+    () => driven('operator-swing', its),
+    OPEN,
+    () => [],
+  ),
+);
 
 const BOTH = (plan: Plan) => brief(plan, { bothLeaves: true });
 const leaf: readonly Trap[] = [
