@@ -1,30 +1,17 @@
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { writeAldaba } from '#core/formats/index';
 import type { Plan } from '#core/plan/index';
 import { mustApply } from '../core/specimens/doors';
 import { siteRelay } from '../core/specimens/fireSites';
 import { terminalOf } from '../core/specimens/terminalOf';
-import { runCommand } from './runCommand';
+import { runHere } from './runHere';
+
+const aldaba = (...args: string[]) => runHere(args);
 
 const FILE = 'demo/quillhaven.json';
-/** Runs the command line here and keeps what it says; as a process of its own it is run by the tests of the database's commands. */
-async function aldaba(...args: string[]): Promise<{ status: number; stdout: string; stderr: string }> {
-  const [log, error] = (['log', 'error'] as const).map((stream) =>
-    vi.spyOn(console, stream).mockImplementation(() => {}),
-  );
-  try {
-    const status = await runCommand(args);
-    const said = (one: typeof log) => (one?.mock.calls ?? []).map((line) => `${line.join(' ')}\n`).join('');
-    return { status, stdout: said(log), stderr: said(error) };
-  } finally {
-    log?.mockRestore();
-    error?.mockRestore();
-  }
-}
-
 describe('aldaba', () => {
   it('prove: exit 0 for a sound door, 1 for one that fails, both as a table and as JSON', async () => {
     const sound = await aldaba('prove', FILE, '--door', 'D02');

@@ -215,7 +215,10 @@ describe('the search beside its slow twin', () => {
     ['strike-keypad', 67, false],
   ])('finds a repair at %s wherever one change is one', { timeout: 600_000 }, (id, every, hint) => {
     const plan = door(id);
-    const mistakes = singleMistakes(plan, 'D01').filter((_, index) => index % every === 4);
+    const mistakes = everyNth(
+      singleMistakes(plan, 'D01').filter((_, index) => index % every === 4),
+      3,
+    );
     let repairable = 0;
     for (const { edit, text } of mistakes) {
       const wrong = applyEdit(plan, edit);

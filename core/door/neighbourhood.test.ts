@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { numberTried } from '../../scripts/testSlice';
 import { quillhaven } from '#demo/quillhaven';
 import { applyEdit, doorsInOrder, type Plan } from '../plan/index';
 import { FIRE_SITES } from '../specimens/fireSites';
@@ -45,7 +46,7 @@ describe('neighbourhood', () => {
       siteOf({ doors: 12 }),
       siteOf({ doors: 4, perSupply: 2 }),
     ];
-    for (let n = 0; n < 12; n += 1) {
+    for (let n = 0; n < numberTried(24); n += 1) {
       const plan = sites[n % sites.length]!;
       const doors = doorsInOrder(plan);
       const door = doors[Math.floor(next() * doors.length)]!.id;
