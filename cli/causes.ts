@@ -1,21 +1,30 @@
 import { random } from '../core/specimens/random';
 import { HARDWARE_SETS } from '#core/brief/index';
 import { BOUNDS, type Change } from '#core/causes/index';
-import type { DoorId, Edit, Plan } from '#core/plan/index';
+import { applyEdit, type DoorId, type Edit, type Plan, type Schools } from '#core/plan/index';
 import { quillhaven } from '#demo/quillhaven';
 import { DOORS } from '#demo/doors';
 import { singleMistakes } from '../core/specimens/mistakes';
+import {
+  missingDevices,
+  settingMistakes,
+  swapsAcross,
+  wiresAtOtherDoor,
+} from '../core/specimens/otherMistakes';
+import { siteOf } from '../core/specimens/site';
 import { door } from '../core/specimens/ruleEdits';
 import { weighCause } from '../core/specimens/weighCause';
 
 /**
- * `npm run causes`: makes single mistakes and random pairs of them at every hardware set and demo door, and prints how
+ * `npm run causes`: makes mistakes of wires, settings, missing devices and doors mixed up, and random pairs of wires, at every
+ * hardware set and demo door, and prints how
  * often the search names what is wrong and puts it right, and how long it takes. Figures, not a test.
  *
  *   --every N   each Nth single mistake (1: every one)
  *   --pairs N   random pairs (500)
  *   --misses    lists what was not named or not restored
  *   --no-hint   without looking where the wiring differs from the one Aldaba would lay
+ *   --only T    the kinds whose title has T in it
  *   --sets      the hardware sets alone, without the demo doors
  */
 const option = (name: string, otherwise: number): number => {
@@ -130,5 +139,54 @@ function* pairs(): Iterable<Case> {
   }
 }
 
-weighAll('single mistakes', singles());
-if (option('pairs', 500) > 0) weighAll('pairs of mistakes', pairs());
+/** Mistakes that are not of one wire at one door: of settings, of a device forgotten, of the door beside. */
+function* others(of: (spot: Spot) => readonly { readonly text: string; readonly edit: Edit }[], every = 1) {
+  let n = 0;
+  for (const spot of SPOTS)
+    for (const { text, edit } of of(spot)) if ((n += 1) % every === 0) yield { spot, text, edit };
+}
+
+/** Two doors of each set side by side, the second with the same hardware. */
+const beside = (spot: Spot, from: typeof wiresAtOtherDoor) => {
+  const plan = siteOf({ doors: 2, sets: [spot.name] });
+  return from(plan, 'D001', 'D002').map((one) => ({ ...one, plan }));
+};
+
+function* besides(from: typeof wiresAtOtherDoor, every: number): Iterable<Case> {
+  let n = 0;
+  for (const spot of SPOTS.filter(({ name }) => HARDWARE_SETS.some(({ id }) => id === name)))
+    for (const { text, edit, plan } of beside(spot, from))
+      if ((n += 1) % every === 0) yield { spot: { name: spot.name, plan, door: 'D001' }, text, edit };
+}
+
+/** Ways of wiring that a door may have been wired by before somebody marked it with another. */
+const ASTRAY: Partial<Schools> = { release: 'wet-output', readerFeed: 'shared', fireReach: 'home-run' };
+
+/** Doors that were wired in another way than the one they are marked with: the hint leads astray. */
+function* otherMethods(every: number): Iterable<Case> {
+  for (const spot of SPOTS) {
+    const own = spot.plan.doors[spot.door]!.schools;
+    for (const [school, value] of Object.entries(ASTRAY)) {
+      const schools = { ...own, [school]: value };
+      const marked = applyEdit(spot.plan, { kind: 'setDoor', id: spot.door, patch: { schools } });
+      if (!marked.ok || JSON.stringify(schools) === JSON.stringify(own)) continue;
+      for (const [index, { text, edit }] of singleMistakes(spot.plan, spot.door).entries())
+        if (index % every === 5 % every)
+          yield { spot: { ...spot, plan: marked.plan }, text: `${school} ${value}: ${text}`, edit };
+    }
+  }
+}
+
+const every = option('every', 1);
+const kinds: readonly (readonly [string, Iterable<Case>])[] = [
+  ['single mistakes', singles()],
+  ['settings', others(({ plan, door: id }) => settingMistakes(plan, id), every)],
+  ['parts missing', others(({ plan, door: id }) => missingDevices(plan, id))],
+  ['wires on the door beside', besides(wiresAtOtherDoor, every)],
+  ['wires swapped across doors', besides(swapsAcross, every)],
+  ['doors wired by another method', otherMethods(every * 4)],
+];
+const only = process.argv.indexOf('--only');
+for (const [title, cases] of kinds)
+  if (only < 0 || title.includes(process.argv[only + 1] ?? '')) weighAll(title, cases);
+if (only < 0 && option('pairs', 500) > 0) weighAll('pairs of mistakes', pairs());

@@ -55,6 +55,8 @@ export type Change =
 export interface Candidate {
   readonly changes: readonly Change[];
   readonly cost: number;
+  /** Takes two doors apart that a mixed-up cable joins: what protects the other one need not reach this one any more. */
+  readonly apart?: true;
 }
 
 /** The edits of a change. */

@@ -16,6 +16,8 @@ export const COSTS = {
   'exchange-part': 1.25,
   /** A part that was forgotten, and its wires with it. */
   'add-parts': 1.6,
+  /** A cable of the door beside taken for one's own: where a wire stands so, it is hardly anything else. */
+  otherDoor: 0.3,
   /** More for a wire's end that goes to another device. */
   otherDevice: 1,
   /** More for every terminal that lies between. */
@@ -31,6 +33,10 @@ export const COSTS = {
   mostOddLeft: 4,
   /** More for each contact that is left with one side only. */
   halfContact: 1.5,
+  /** More for each part that lets people out and is still missed. */
+  unreleased: 1.5,
+  /** More for each lock that gets less than it had. */
+  lessFed: 1,
 } as const;
 
 /** A move's cost: to the next terminal it is as easily made as an exchange. */

@@ -1,6 +1,6 @@
 import type { CheckContext } from '../checks/index';
-import { presentParts, type Part } from '../devices/index';
-import { terminalId, type TerminalId } from '../plan/index';
+import { functionsOf, presentParts, type Part } from '../devices/index';
+import { terminalId, type DoorId, type Plan, type TerminalId } from '../plan/index';
 import type { Target } from '../autowire/index';
 import { fireReleases } from '../prove/index';
 
@@ -39,6 +39,7 @@ export function protections(context: CheckContext, target: Target): Set<string> 
   const partsOf = partsAt(context);
   return new Set([
     ...watched(context),
+    ...droppedOutputs(context),
     ...partsOf
       .filter(({ type, part, id, a, b }) => {
         if (!PROTECTING.has(type.family) || !isWired(context, a, b)) return false;
@@ -56,6 +57,22 @@ export function protections(context: CheckContext, target: Target): Set<string> 
       .map(({ id }) => id),
   ]);
 }
+
+/** Outputs that a supply or a board drops in a fire, whatever its fire input says now: what is fed from one stays so. */
+const droppedOutputs = (context: CheckContext): string[] =>
+  partsAt(context).flatMap(({ part, type, id, a, b }) =>
+    part.kind === 'contact' &&
+    functionsOf(type, 'fireInput').some(({ state }) => state === part.state) &&
+    [a, b].some((end) => context.wiresAt(end).length > 0)
+      ? [id]
+      : [],
+  );
+
+/** True for a part, by its id or as a watch, of a device of this door or of the site. */
+export const isAt = (plan: Plan, door: DoorId, part: string): boolean => {
+  const device = plan.devices[part.replace(/^watch /, '').split(':')[0] ?? ''];
+  return device?.door === door || device?.door === null;
+};
 
 /** Inputs that watch their pair by the resistors that stand there: one that is set to a plain contact watches no more. */
 const watched = ({ world, parts }: CheckContext): string[] =>

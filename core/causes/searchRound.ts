@@ -1,8 +1,8 @@
 import {
   checkContext,
-  failedCells,
   findingKey,
   runRules,
+  standingCells,
   toPutRight,
   trialsAt,
   type CheckContext,
@@ -12,13 +12,15 @@ import {
 } from '../checks/index';
 import type { Edit } from '../plan/index';
 import { aroundFindings } from './aroundFindings';
+import { betweenDoors } from './betweenDoors';
 import { editOf, type Candidate } from './change';
 import { COSTS } from './costs';
 import { oddWires } from './differences';
 import { fromTarget } from './fromTarget';
-import { halfContacts, protections } from './protection';
+import { lessFed } from './lessFed';
+import { halfContacts, isAt, protections } from './protection';
 import { screenFor } from './screen';
-import { feelsSmallParts, smallPartsFor } from './smallParts';
+import { feelsSmallParts, missingReleases, smallPartsFor, unreleased } from './smallParts';
 import { NO_TARGET, targetOf, type Target } from '../autowire/index';
 
 /** A repair that was tried on a copy. */
@@ -41,16 +43,18 @@ export interface Round {
 export const ALSO = 0.35;
 /** Findings that no wire and no setting of the circuit brings about or takes away. */
 const BESIDE_THE_CIRCUIT: ReadonlySet<string> = new Set(['C']);
+/** No single change costs more, but one to another device. */
+const SINGLE = COSTS['add-parts'];
 /** What a quick look counts, beside a trial. */
 const SCREENED = 0.2;
 /** Second changes tried after one that came near. */
 const MOST_SEQUELS = 8;
 
-/** What stands against a door: findings to put right and cells that fail. */
+/** What stands against a door: findings to put right, cells that fail, and cells whose lock falters. */
 export const against = ({ findings, proof }: Pick<Judged, 'findings' | 'proof'>): Set<string> =>
   new Set([
     ...findings.filter(toPutRight).map(findingKey),
-    ...[...failedCells({ proof })].map((cell) => `cell ${cell}`),
+    ...[...standingCells({ proof })].map((cell) => `cell ${cell}`),
   ]);
 
 /** What rules propose for what they found. */
@@ -75,8 +79,10 @@ function candidatesFor(
   const isFelt = feelsSmallParts(findings);
   return {
     likely: inOrder([
+      ...(circuit ? betweenDoors(plan) : []),
       ...(circuit && target.wires.length > 0 ? fromTarget(plan, door.id, target) : []),
       ...fromRules(findings),
+      ...missingReleases(context, findings),
       ...(isFelt ? small : []),
     ]),
     others: circuit ? inOrder([...aroundFindings(context, findings), ...(isFelt ? [] : small)]) : [],
@@ -99,6 +105,7 @@ export function searchRound(
   findings: readonly Finding[],
   bounds: { readonly most: number; readonly pairsOf: number; readonly hint: boolean },
 ): Round {
+  const { plan, door } = context;
   const attempt = trialsAt(context, findings, runRules);
   const open = against({ findings, proof: context.proof });
   const target = bounds.hint ? targetOf(context.plan, context.door.id) : NO_TARGET;
@@ -118,17 +125,28 @@ export function searchRound(
     tried += 1;
     if (!trial) return;
     const still = protections(trial.context, target);
-    if ([...protecting].some((part) => !still.has(part))) return;
+    const isOthers = (part: string) => candidate.apart === true && !isAt(plan, door.id, part);
+    if ([...protecting].some((part) => !still.has(part) && !isOthers(part))) return;
     const left = against(trial.judged);
-    const odd = Math.min(COSTS.mostOddLeft, oddWires(trial.plan, context.door.id, target).length);
-    const cost = candidate.cost + COSTS.halfContact * halfContacts(trial.context) + COSTS.oddLeft * odd;
+    // What is added is wired as Aldaba would.
+    const isAdded = candidate.changes.some(({ kind }) => kind === 'add-parts');
+    const odd = isAdded
+      ? 0
+      : Math.min(COSTS.mostOddLeft, oddWires(trial.plan, context.door.id, target).length);
+    const missed = COSTS.unreleased * unreleased(trial.judged.findings);
+    const cost =
+      candidate.cost +
+      COSTS.halfContact * halfContacts(trial.context) +
+      missed +
+      COSTS.lessFed * lessFed(context, trial.context) +
+      COSTS.oddLeft * odd;
     const one: Tried = { ...candidate, cost, edit, trial, left };
     if (trial.worse || left.size >= open.size) {
       near.push(one);
       return;
     }
     better.push(one);
-    if (left.size === 0) enough = Math.min(enough, candidate.cost + ALSO);
+    if (left.size === 0) enough = Math.min(enough, candidate.cost + missed + ALSO);
   };
   /** False where the bound ended it. */
   const run = (candidates: readonly Candidate[], screen?: (edit: Edit) => boolean): boolean => {
@@ -143,7 +161,6 @@ export function searchRound(
     }
     return true;
   };
-  const isSettled = () => better.some(({ left }) => left.size === 0);
   const nearest = () =>
     [...near].sort((a, b) => a.left.size - b.left.size || a.cost - b.cost).slice(0, bounds.pairsOf);
   /** What a change uncovers, put right with it. */
@@ -158,7 +175,8 @@ export function searchRound(
   let exhausted = run(likely);
   // The likely ones come near: what they uncover is sought before the unlikely.
   if (better.length === 0) exhausted = run(inOrder(nearest().slice(0, 4).flatMap(sequels))) && exhausted;
-  if (!isSettled()) exhausted = run(others, screenFor(context, findings)) && exhausted;
+  // Several changes that settle all do not keep one from being looked for that does.
+  if (enough > SINGLE + ALSO) exhausted = run(others, screenFor(context, findings)) && exhausted;
   if (better.length === 0) {
     const last = nearest();
     exhausted = run(inOrder(last.flatMap(sequels))) && exhausted;

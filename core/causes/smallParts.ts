@@ -3,13 +3,18 @@ import { newDevice } from '../brief/index';
 import { toPutRight, type CheckContext, type Finding, type FindingCode } from '../checks/index';
 import { type DeviceType } from '../devices/index';
 import { LIBRARY } from '../devices/library/index';
-import { applyEdit, terminalId, type Edit, type Plan } from '../plan/index';
+import { applyEdit, devicesOf, terminalId, type Edit, type Plan } from '../plan/index';
 import { editOf, type Candidate } from './change';
 import { COSTS } from './costs';
-import { together } from './fromTarget';
+import { fromTarget, together } from './fromTarget';
 
 /** Parts by type id that are left out or lost together, and the rules that feel it. */
-const KITS: readonly { readonly types: readonly string[]; readonly felt: readonly FindingCode[] }[] = [
+const KITS: readonly {
+  readonly types: readonly string[];
+  readonly felt: readonly FindingCode[];
+  /** Only where the door has none of it. */
+  readonly once?: true;
+}[] = [
   { types: ['eol-2k2'], felt: ['eol-missing', 'eol-open', 'eol-wrong-value', 'eol-around-part'] },
   { types: ['eol-10k'], felt: ['eol-missing', 'eol-open', 'eol-wrong-value'] },
   { types: ['eol-2k2', 'eol-2k2'], felt: ['eol-missing', 'eol-open', 'eol-wrong-value'] },
@@ -17,8 +22,18 @@ const KITS: readonly { readonly types: readonly string[]; readonly felt: readonl
   { types: ['varistor-38v'], felt: ['no-suppression', 'varistor-below-supply', 'wrong-current'] },
   {
     types: ['relay-interposing'],
-    felt: ['contact-overload', 'contact-inrush', 'wrong-current', 'driven-input'],
+    felt: ['contact-overload', 'contact-inrush', 'wrong-current', 'driven-input', 'key-releases-nothing'],
   },
+  { types: ['door-contact'], felt: ['eol-open'], once: true },
+  { types: ['chime'], felt: ['bell-silent'], once: true },
+  { types: ['bell-button'], felt: ['loop-broken'], once: true },
+];
+
+/** Parts that must let people out and that the brief asks for, and the rules that miss them, as a caution too. */
+const RELEASES: typeof KITS = [
+  { types: ['break-glass-double'], felt: ['no-break-glass'] },
+  { types: ['pull-station'], felt: ['no-break-glass'] },
+  { types: ['fire-relay'], felt: ['no-fire-release', 'fire-input-alarm'] },
 ];
 
 /** True where the one may stand in the other's place without a wire being moved. */
@@ -64,26 +79,49 @@ const FELT = new Set<string>(KITS.flatMap(({ felt }) => felt));
 export const feelsSmallParts = (findings: readonly Finding[]): boolean =>
   findings.some((one) => toPutRight(one) && FELT.has(one.code));
 
+/** What Aldaba would lay otherwise at a door: one change, or all of several. */
+function wiringOf(plan: Plan, door: string): Pick<Candidate, 'changes'> | null {
+  const target = targetOf(plan, door);
+  const [only, ...more] = fromTarget(plan, door, target);
+  return more.length === 0 ? (only ?? null) : together(plan, door, target);
+}
+
 /** Parts that the door lacks, with the wires they need. */
-function added({ plan, door }: CheckContext, findings: readonly Finding[]): Candidate[] {
+function added(
+  { plan, door }: CheckContext,
+  findings: readonly Finding[],
+  kits: readonly (typeof KITS)[number][],
+): Candidate[] {
   const felt = new Set<string>(findings.map(({ code }) => code));
-  return KITS.filter((kit) => kit.felt.some((code) => felt.has(code))).flatMap(({ types }): Candidate[] => {
-    const there = withKit(plan, door.id, types);
-    if (!there) return [];
-    const wiring = together(there.plan, door.id, targetOf(there.plan, door.id));
-    if (!wiring) return [];
-    const wires = editOf(wiring, '');
-    const text = JSON.stringify(wires);
-    if (!there.ids.every((id) => text.includes(JSON.stringify(terminalId(id, '')).slice(0, -1)))) return [];
-    const edit: Edit = { kind: 'batch', label: 'add a part', edits: [...there.edits, wires] };
-    // The fewer parts, the likelier that just these were forgotten.
-    const cost = COSTS['add-parts'] + COSTS.perTerminal * types.length;
-    return [{ changes: [{ kind: 'add-parts', types, edit }], cost }];
-  });
+  return kits
+    .filter((kit) => kit.felt.some((code) => felt.has(code)))
+    .flatMap(({ types }): Candidate[] => {
+      const there = withKit(plan, door.id, types);
+      if (!there) return [];
+      const wiring = wiringOf(there.plan, door.id);
+      if (!wiring) return [];
+      const wires = editOf(wiring, '');
+      const text = JSON.stringify(wires);
+      if (!there.ids.every((id) => text.includes(JSON.stringify(terminalId(id, '')).slice(0, -1)))) return [];
+      const edit: Edit = { kind: 'batch', label: 'add a part', edits: [...there.edits, wires] };
+      // The fewer parts, the likelier that just these were forgotten.
+      const cost = COSTS['add-parts'] + COSTS.perTerminal * types.length;
+      return [{ changes: [{ kind: 'add-parts', types, edit }], cost }];
+    });
 }
 
 /** Repairs by a small part that is of another value, or missing: suppression, ends of line, an interposing relay. */
 export const smallPartsFor = (context: CheckContext, findings: readonly Finding[]): Candidate[] => [
   ...exchanged(context),
-  ...added(context, findings),
+  ...added(context, findings, KITS),
 ];
+
+/** Repairs that put back what lets people out: a break glass, a fire relay, with all its wires. */
+export const missingReleases = (context: CheckContext, findings: readonly Finding[]): Candidate[] =>
+  added(context, findings, RELEASES);
+
+const UNRELEASED = new Set<string>(RELEASES.flatMap(({ felt }) => felt));
+
+/** What still misses a part that lets people out: a repair that goes past where it belongs is no more than half of one. */
+export const unreleased = (findings: readonly Finding[]): number =>
+  findings.filter(({ code }) => UNRELEASED.has(code)).length;

@@ -41,7 +41,7 @@ export * from './kinds';
 export { FINDING_CODES, RULES, type FindingCode } from './rules/index';
 export { STATIONS, type StationId } from './stations';
 export { findingKey, toPutRight } from './findingKey';
-export { failedCells, isWorse, trialsAt, type Judged, type Trial } from './trials';
+export { failedCells, standingCells, isWorse, trialsAt, type Judged, type Trial } from './trials';
 export { toTheEnd } from './toTheEnd';
 export { runRules } from './runRules';
 export { isLatched } from './analyses/latchesAtSupply';

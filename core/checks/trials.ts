@@ -1,5 +1,5 @@
 import { applyEdit, findIn, staleDoors, touchedDoors, type Edit, type Plan } from '../plan/index';
-import { fireReleases, type Proof, type Side } from '../prove/index';
+import { fireReleases, type Missing, type Proof, type Side } from '../prove/index';
 import { checkContext, type CheckContext } from './context';
 import type { Finding } from './finding';
 import { findingKey, toPutRight } from './findingKey';
@@ -42,7 +42,21 @@ export const failedCells = ({ proof }: Pick<Judged, 'proof'>): Set<string> =>
     ),
   );
 
-/** True where the later state has something to put right, a part harmed or a cell failed that the earlier had not, or no fire release. */
+/** What of the circuit itself keeps a cell from being proven: a lock between held and free, or nothing that comes to rest. */
+const FALTERING: ReadonlySet<Missing['kind']> = new Set(['weak-lock', 'restless']);
+
+/** Cells that fail, and those of which nothing can be said since a lock falters: a repair settles neither by ending there. */
+export const standingCells = ({ proof }: Pick<Judged, 'proof'>): Set<string> =>
+  new Set([
+    ...failedCells({ proof }),
+    ...proof.rows.flatMap(({ situation, cells }) =>
+      SIDES.filter((side) => cells[side].missing.some(({ kind }) => FALTERING.has(kind))).map(
+        (side) => `${situation} ${side}`,
+      ),
+    ),
+  ]);
+
+/** True where the later state has something to put right, a part harmed or a cell failed or faltering that the earlier had not, or no fire release. */
 export function isWorse(before: Judged, after: Judged): boolean {
   // A stop that hid behind something else is no less of one for having been foreseen: nobody makes it real by a press.
   const named = new Set(
@@ -55,8 +69,8 @@ export function isWorse(before: Judged, after: Judged): boolean {
   if (before.releases > 0 && after.releases === 0) return true;
   // A finding may name many parts by one: the parts themselves are counted too.
   if ([...after.harmed].some((one) => !before.harmed.has(one))) return true;
-  const known = failedCells(before);
-  return [...failedCells(after)].some((cell) => !known.has(cell));
+  const known = standingCells(before);
+  return [...standingCells(after)].some((cell) => !known.has(cell));
 }
 
 /** A change tried on a copy of the plan. */

@@ -1,7 +1,16 @@
 import { behaviour } from './behaviour';
 import { BOUNDS, searchCauses, type CauseReport, type Change, type SearchBounds } from '../causes/index';
 import { checkContext, failedCells, runRules, toPutRight, type CheckContext } from '../checks/index';
-import { applyEdit, conductorsOf, type Conductor, type DoorId, type Edit, type Plan } from '../plan/index';
+import {
+  allConductors,
+  applyEdit,
+  conductorsOf,
+  deviceOf,
+  type Conductor,
+  type DoorId,
+  type Edit,
+  type Plan,
+} from '../plan/index';
 import { jointsOf, partition, type Partition } from '../causes/partition';
 
 /** What the search made of one mistake, or of several at once. */
@@ -28,8 +37,8 @@ const harm = ({ rest, proof }: CheckContext): number =>
   rest.point.damages.length + failedCells({ proof }).size;
 
 /** Wires of a plan that are not, or not so, in another. */
-const differing = (one: Plan, two: Plan, door: DoorId): Conductor[] =>
-  conductorsOf(one, door).filter((wire) => {
+const differing = (one: Plan, two: Plan): Conductor[] =>
+  allConductors(one).filter((wire) => {
     const there = two.conductors[wire.id];
     return !there || there.from !== wire.from || there.to !== wire.to;
   });
@@ -41,14 +50,42 @@ const namesWire = (changes: readonly Change[], id: string): boolean =>
     return change.kind === 'remedy' && JSON.stringify(change.edit).includes(JSON.stringify(id));
   });
 
+/** The edits of a mistake, one by one. */
+const single = (edit: Edit): Edit[] => (edit.kind === 'batch' ? edit.edits.flatMap(single) : [edit]);
+
+/** True where a change sets what was set wrong. */
+const namesSetting = (changes: readonly Change[], device: string, setting: string): boolean =>
+  changes.some((change) =>
+    change.kind === 'set'
+      ? change.device === device && change.setting === setting
+      : change.kind === 'remedy' &&
+        single(change.edit).some(
+          (edit) => edit.kind === 'setSetting' && edit.device === device && edit.setting === setting,
+        ),
+  );
+
+/** True where a change puts a device of this type there. */
+const namesPart = (changes: readonly Change[], type: string): boolean =>
+  changes.some(
+    (change) =>
+      (change.kind === 'add-parts' || change.kind === 'remedy') &&
+      single(change.edit).some((edit) => edit.kind === 'addDevice' && edit.device.type === type),
+  );
+
+/** True where what was set wrong, or forgotten, is named: wires are weighed apart. */
+const namesOthers = (right: Plan, mistake: Edit, changes: readonly Change[]): boolean =>
+  single(mistake).every((edit) => {
+    if (edit.kind === 'setSetting') return namesSetting(changes, edit.device, edit.setting);
+    return edit.kind !== 'removeDevice' || namesPart(changes, right.devices[edit.id]?.type ?? '');
+  });
+
 /** True where a change lays a wire between the same two points as the one that is gone. */
 const laysAgain = (changes: readonly Change[], gone: Conductor, points: Partition): boolean => {
   const pair = ({ from, to }: Pick<Conductor, 'from' | 'to'>) => [points(from), points(to)].sort().join(' ');
   return changes.some((change) => {
     if (change.kind === 'lay') return pair(change.conductor) === pair(gone);
     if (change.kind !== 'remedy') return false;
-    const edits = change.edit.kind === 'batch' ? change.edit.edits : [change.edit];
-    return edits.some((edit) => edit.kind === 'connect' && pair(edit.conductor) === pair(gone));
+    return single(change.edit).some((edit) => edit.kind === 'connect' && pair(edit.conductor) === pair(gone));
   });
 };
 
@@ -91,15 +128,19 @@ export function weighCause(
     singly.length === 0 ||
     singly.some((alone) => JSON.stringify(alone.conductors[id]) !== JSON.stringify(right.conductors[id]));
   // Two points that the missing wire joined are two without it.
-  const missing = conductorsOf(right, door).filter(({ id }) => !wrong.conductors[id] && matters(id));
+  const isThere = ({ from, to }: Conductor) => [from, to].every((end) => wrong.devices[deviceOf(end)]);
+  const missing = allConductors(right).filter(
+    (wire) => !wrong.conductors[wire.id] && isThere(wire) && matters(wire.id),
+  );
   const points = partition(
-    conductorsOf(wrong, door).filter(({ id }) => !differing(wrong, right, door).some((odd) => odd.id === id)),
+    conductorsOf(wrong, door).filter(({ id }) => !differing(wrong, right).some((odd) => odd.id === id)),
     jointsOf(right),
   );
   const changes = report.causes.flatMap(({ repair }) => repair.changes);
   const named =
-    differing(wrong, right, door).every(({ id }) => !matters(id) || namesWire(changes, id)) &&
+    differing(wrong, right).every(({ id }) => !matters(id) || namesWire(changes, id)) &&
     missing.every((gone) => laysAgain(changes, gone, points)) &&
+    namesOthers(right, mistake, changes) &&
     changes.length > 0;
   const apply = (plan: Plan, edits: readonly Edit[]): CheckContext | null => {
     let now = plan;

@@ -9,21 +9,32 @@ const CLAMP_SHARE = 4;
 
 type Clamp = BranchOf<'diode'> | BranchOf<'varistor'>;
 
-/** Diodes and varistors that stand across the same two points as this part; `reversed` where a diode points along. */
-function clampsAcross(
-  { world, groupOf }: CheckContext,
-  a: number,
-  b: number,
-): { clamp: Clamp; reversed: boolean }[] {
+/** Diodes and varistors that stand across the same two points as this part, whichever way round. */
+function clampsAcross({ world, groupOf }: CheckContext, a: number, b: number): Clamp[] {
   const group = (node: number) => groupOf(terminalAt(world.netlist, node));
-  const [plus, minus] = [group(a), group(b)];
-  return world.netlist.branches.flatMap((branch) => {
-    if (branch.kind !== 'diode' && branch.kind !== 'varistor') return [];
-    const [anode, cathode] = [group(branch.a), group(branch.b)];
-    if (anode === minus && cathode === plus) return [{ clamp: branch, reversed: false }];
-    return anode === plus && cathode === minus ? [{ clamp: branch, reversed: branch.kind === 'diode' }] : [];
-  });
+  const ends = [group(a), group(b)].sort().join();
+  return world.netlist.branches.filter(
+    (branch): branch is Clamp =>
+      (branch.kind === 'diode' || branch.kind === 'varistor') &&
+      [group(branch.a), group(branch.b)].sort().join() === ends,
+  );
 }
+
+/** Volts over a diode from which it stands in the way of the feed: far below what any conducts at. */
+const ALONG_VOLTS = 0.05;
+
+/**
+ * A diode that the feed flows through, instead of only the current of a coil that is let go: what its terminals and the coil's are called says
+ * nothing of that, since both may be turned.
+ */
+const pointsAlong = (context: CheckContext, clamp: Clamp): boolean => {
+  const { netlist } = context.world;
+  const index = netlist.branchOf.get(clamp.id) ?? -1;
+  return (
+    clamp.kind === 'diode' &&
+    usedStates(context).some(({ point }) => (voltsAcross(netlist, point, index) ?? 0) > ALONG_VOLTS)
+  );
+};
 
 /** An inductive part with neither its own suppression nor a fit diode or varistor across it. */
 export const suppressionOf: Analysis = (context) => {
@@ -44,10 +55,10 @@ export const suppressionOf: Analysis = (context) => {
       const at = [onDevice(device.id)];
       const tag = device.tag;
       if (across.length === 0) return alternating ? [] : [hit('no-suppression', at, { tag })];
-      return across.flatMap(({ clamp, reversed }): Hit[] => {
+      return across.flatMap((clamp): Hit[] => {
         const other = plan.devices[clamp.device]?.tag ?? '';
         const subject = [onDevice(clamp.device), ...at];
-        if (reversed)
+        if (pointsAlong(context, clamp))
           return [
             hit('diode-reversed', subject, { tag: other, other: tag }, { remedy: turn(context, clamp) }),
           ];

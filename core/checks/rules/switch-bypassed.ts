@@ -27,7 +27,9 @@ function answering({ world, rest }: CheckContext, act: Stimulus, asked: SimState
   );
 }
 
-const isFed = (lock: LockStatus): boolean => lock.amps > 1e-3;
+/** A lock that stands as its current makes it stand, or in between: a trickle that moves nothing feeds nothing. */
+const isFed = (lock: LockStatus, dead: DeadState): boolean =>
+  lock.amps > 1e-3 && lock.hold !== (dead === 'fail-secure' ? 'held' : 'free');
 
 /** Ends that an intended switch has, those of the blade at rest first. */
 const endsOf = ({ world, rest }: CheckContext, contacts: readonly BranchOf<'contact'>[]): TerminalId[] => {
@@ -112,16 +114,23 @@ function passesSwitch(
  */
 const feedsPastSwitch: Analysis = (context) => {
   const { world, rest, plan, door } = context;
-  const locks = lockStatuses(world, rest.point).filter(isFed);
+  const deadOf = (device: string): DeadState | null =>
+    world.locks.find((one) => one.device.id === device)?.resolved.dead ?? null;
+  const fedIn = (state: SimState): LockStatus[] =>
+    lockStatuses(world, state.point).filter((lock) => {
+      const dead = deadOf(lock.device);
+      return dead !== null && isFed(lock, dead);
+    });
+  const locks = fedIn(rest);
   if (locks.length === 0) return [];
   const asked = asks(world).map((act) => ({ act, state: stimulate(world, rest, act).state }));
   const answers = asked.flatMap(({ act, state }) => answering(context, act, state));
   const contacts = [...new Set(answers)];
   if (contacts.length === 0) return [];
+  const fedWhenAsked = asked.map(({ state }) => new Set(fedIn(state).map(({ branch }) => branch)));
   return locks.flatMap((lock): Hit[] => {
-    const dead = world.locks.find(({ device }) => device.id === lock.device)?.resolved.dead ?? null;
-    const fedAlways = asked.every(({ state }) => Math.abs(state.point.amps[lock.branch] ?? 0) > 1e-3);
-    if (!fedAlways || dead === null) return [];
+    const dead = deadOf(lock.device);
+    if (dead === null || !fedWhenAsked.every((fed) => fed.has(lock.branch))) return [];
     const way = currentPath(world.netlist, rest.point, lock.branch);
     if (passesSwitch(context, way, contacts)) return [];
     const move = context.trial ? null : wireToMove(context, lock, dead, endsOf(context, contacts));
