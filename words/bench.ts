@@ -64,7 +64,7 @@ const CARD: Record<Extract<Effect, { kind: 'card-read' }>['outcome'], string> = 
   'one-line-missing': 'Reader beeps, the controller sees one line only',
   'no-common': 'Reader beeps, the controller cannot read it: no common 0 V',
   'address-clash': 'Two readers answer at one address: no card arrives for certain',
-  'lines-swapped': 'Card read with a wrong number: D0 and D1 are crossed',
+  'lines-swapped': 'Card not understood: its data lines are swapped',
 };
 
 /** What just happened, as a short sentence; null for what the lanes already show. */

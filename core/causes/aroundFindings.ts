@@ -1,10 +1,12 @@
 import { toPutRight, type CheckContext, type Finding } from '../checks/index';
 import { settingValue, type DeviceType } from '../devices/index';
-import { conductorsOf, deviceOf, pinOf, terminalId, typeIn, type DeviceId } from '../plan/index';
+import { conductorsOf, deviceOf, devicesOf, pinOf, terminalId, typeIn, type DeviceId } from '../plan/index';
 import type { Candidate, Change, WireEnd } from './change';
-import { costOf } from './costs';
+import { costOf, COSTS } from './costs';
 
 const ENDS = ['from', 'to'] as const;
+/** More for each device that is named before this one. */
+const BY_RANK = 0.1;
 
 /** Devices that the findings name, by themselves, by a terminal or by a wire on them; those named most first. */
 function named(context: CheckContext, findings: readonly Finding[]): DeviceId[] {
@@ -40,8 +42,33 @@ function turned(type: DeviceType, device: DeviceId, ends: readonly WireEnd[]): C
 }
 
 /**
- * Every small mistake that could have been made at the devices that the findings name: a wire's end on another terminal, two
- * ends changed over, a wire too many, a setting. Nothing is known of how the door should be wired.
+ * Every switch, jumper and menu value that may be set wrong, at each of its other values: of the devices that the findings name, or of all at the
+ * door where they name the door alone.
+ */
+export function aroundSettings(context: CheckContext, findings: readonly Finding[]): Candidate[] {
+  const { plan, door } = context;
+  const namedFirst = named(context, findings);
+  const devices = namedFirst.length > 0 ? namedFirst : devicesOf(plan, door.id).map(({ id }) => id);
+  return devices.flatMap((id, rank) => {
+    const device = plan.devices[id];
+    if (!device || device.door !== door.id) return [];
+    const type = typeIn(plan, device);
+    return type.settings.flatMap((setting): Candidate[] => {
+      if (setting.kind !== 'choice') return [];
+      const now = settingValue(type, device.settings, setting.id);
+      return setting.options
+        .filter((option) => option.value !== now)
+        .map((option) => ({
+          changes: [{ kind: 'set', device: id, setting: setting.id, value: option.value }],
+          cost: COSTS.set + BY_RANK * (namedFirst.length > 0 ? rank : 1),
+        }));
+    });
+  });
+}
+
+/**
+ * Every small mistake that could have been made with the wires of the devices that the findings name: an end on another terminal, two ends
+ * changed over, a wire too many. Nothing is known of how the door should be wired.
  */
 export function aroundFindings(context: CheckContext, findings: readonly Finding[]): Candidate[] {
   const { plan, door } = context;
@@ -70,19 +97,10 @@ export function aroundFindings(context: CheckContext, findings: readonly Finding
       kind: 'take-out',
       wire,
     }));
-    const sets = type.settings.flatMap((setting): Change[] => {
-      if (setting.kind !== 'choice' || device.door !== door.id) return [];
-      const now = settingValue(type, device.settings, setting.id);
-      return setting.options
-        .filter((option) => option.value !== now)
-        .map((option) => ({ kind: 'set', device: id, setting: setting.id, value: option.value }));
-    });
-    return [...exchanges, ...moves, ...sets, ...takeOuts, ...turned(type, id, ends)].map(
-      (change): Candidate => ({
-        changes: [change],
-        // The devices named most come first, and still not all of the first before any of the second.
-        cost: costOf(plan, change) + 0.1 * rank,
-      }),
-    );
+    return [...exchanges, ...moves, ...takeOuts, ...turned(type, id, ends)].map((change): Candidate => ({
+      changes: [change],
+      // The devices named most come first, and still not all of the first before any of the second.
+      cost: costOf(plan, change) + BY_RANK * rank,
+    }));
   });
 }

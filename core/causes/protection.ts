@@ -1,6 +1,6 @@
-import type { CheckContext } from '../checks/index';
+import type { CheckContext, Finding } from '../checks/index';
 import { functionsOf, presentParts, type Part } from '../devices/index';
-import { terminalId, type DoorId, type Plan, type TerminalId } from '../plan/index';
+import { deviceOf, schoolsOf, terminalId, type DoorId, type Plan, type TerminalId } from '../plan/index';
 import type { Target } from '../autowire/index';
 import { fireReleases } from '../prove/index';
 
@@ -72,6 +72,23 @@ const droppedOutputs = (context: CheckContext): string[] =>
 export const isAt = (plan: Plan, door: DoorId, part: string): boolean => {
   const device = plan.devices[part.replace(/^watch /, '').split(':')[0] ?? ''];
   return device?.door === door || device?.door === null;
+};
+
+/** What protects, but for inputs set to watch resistors that nobody put there and the door’s wiring does not ask for: they watch nothing. */
+export const protecting = (
+  context: CheckContext,
+  findings: readonly Finding[],
+  target: Target,
+): Set<string> => {
+  const isAsked = schoolsOf(context.door).contact === 'end-of-line';
+  const bare = findings
+    .filter(({ code }) => code === 'eol-missing' && !isAsked)
+    .flatMap(({ at }) =>
+      at.flatMap((one) => (one.kind === 'terminal' ? [`watch ${deviceOf(one.id)}:`] : [])),
+    );
+  return new Set(
+    [...protections(context, target)].filter((part) => !bare.some((watch) => part.startsWith(watch))),
+  );
 };
 
 /** Inputs that watch their pair by the resistors that stand there: one that is set to a plain contact watches no more. */

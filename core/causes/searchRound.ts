@@ -11,14 +11,14 @@ import {
   type Trial,
 } from '../checks/index';
 import type { Edit } from '../plan/index';
-import { aroundFindings } from './aroundFindings';
+import { aroundFindings, aroundSettings } from './aroundFindings';
 import { betweenDoors } from './betweenDoors';
 import { editOf, type Candidate } from './change';
 import { COSTS } from './costs';
 import { oddWires } from './differences';
 import { fromTarget } from './fromTarget';
 import { lessFed } from './lessFed';
-import { halfContacts, isAt, protections } from './protection';
+import { halfContacts, isAt, protecting, protections } from './protection';
 import { screenFor } from './screen';
 import { feelsSmallParts, missingReleases, smallPartsFor, unreleased } from './smallParts';
 import { NO_TARGET, targetOf, type Target } from '../autowire/index';
@@ -72,9 +72,11 @@ function candidatesFor(
   context: CheckContext,
   findings: readonly Finding[],
   target: Target,
-): { likely: Candidate[]; others: Candidate[] } {
+): { likely: Candidate[]; settings: Candidate[]; others: Candidate[] } {
   const { plan, door } = context;
-  const circuit = findings.some((one) => toPutRight(one) && !BESIDE_THE_CIRCUIT.has(one.family));
+  const circuit =
+    findings.some((one) => toPutRight(one) && !BESIDE_THE_CIRCUIT.has(one.family)) ||
+    standingCells(context).size > 0;
   const small = circuit ? smallPartsFor(context, findings) : [];
   const isFelt = feelsSmallParts(findings);
   return {
@@ -85,6 +87,7 @@ function candidatesFor(
       ...missingReleases(context, findings),
       ...(isFelt ? small : []),
     ]),
+    settings: inOrder(aroundSettings(context, findings)),
     others: circuit ? inOrder([...aroundFindings(context, findings), ...(isFelt ? [] : small)]) : [],
   };
 }
@@ -109,7 +112,7 @@ export function searchRound(
   const attempt = trialsAt(context, findings, runRules);
   const open = against({ findings, proof: context.proof });
   const target = bounds.hint ? targetOf(context.plan, context.door.id) : NO_TARGET;
-  const protecting = protections(context, target);
+  const kept = protecting(context, findings, target);
   const better: Tried[] = [];
   const near: Tried[] = [];
   const done = new Set<string>();
@@ -126,7 +129,7 @@ export function searchRound(
     if (!trial) return;
     const still = protections(trial.context, target);
     const isOthers = (part: string) => candidate.apart === true && !isAt(plan, door.id, part);
-    if ([...protecting].some((part) => !still.has(part) && !isOthers(part))) return;
+    if ([...kept].some((part) => !still.has(part) && !isOthers(part))) return;
     const left = against(trial.judged);
     // What is added is wired as Aldaba would.
     const isAdded = candidate.changes.some(({ kind }) => kind === 'add-parts');
@@ -171,12 +174,17 @@ export function searchRound(
       .map((second) => both(first, second));
   };
 
-  const { likely, others } = candidatesFor(context, findings, target);
+  const { likely, settings, others } = candidatesFor(context, findings, target);
   let exhausted = run(likely);
   // The likely ones come near: what they uncover is sought before the unlikely.
   if (better.length === 0) exhausted = run(inOrder(nearest().slice(0, 4).flatMap(sequels))) && exhausted;
   // Several changes that settle all do not keep one from being looked for that does.
-  if (enough > SINGLE + ALSO) exhausted = run(others, screenFor(context, findings)) && exhausted;
+  if (enough > SINGLE + ALSO) {
+    const screen = screenFor(context, findings);
+    // Settings are few, and wires many.
+    exhausted = run(settings, screen) && exhausted;
+    exhausted = run(others, screen) && exhausted;
+  }
   if (better.length === 0) {
     const last = nearest();
     exhausted = run(inOrder(last.flatMap(sequels))) && exhausted;

@@ -14,6 +14,8 @@ const KITS: readonly {
   readonly felt: readonly FindingCode[];
   /** Only where the door has none of it. */
   readonly once?: true;
+  /** Only where it has one of these. */
+  readonly beside?: string;
 }[] = [
   { types: ['eol-2k2'], felt: ['eol-missing', 'eol-open', 'eol-wrong-value', 'eol-around-part'] },
   { types: ['eol-10k'], felt: ['eol-missing', 'eol-open', 'eol-wrong-value'] },
@@ -24,9 +26,9 @@ const KITS: readonly {
     types: ['relay-interposing'],
     felt: ['contact-overload', 'contact-inrush', 'wrong-current', 'driven-input', 'key-releases-nothing'],
   },
-  { types: ['door-contact'], felt: ['eol-open'], once: true },
-  { types: ['chime'], felt: ['bell-silent'], once: true },
-  { types: ['bell-button'], felt: ['loop-broken'], once: true },
+  { types: ['door-contact'], felt: ['eol-open'], once: true, beside: 'eol-2k2' },
+  { types: ['chime'], felt: ['bell-silent'], once: true, beside: 'bell-button' },
+  { types: ['bell-button'], felt: ['loop-broken'], once: true, beside: 'chime' },
 ];
 
 /** Parts that must let people out and that the brief asks for, and the rules that miss them, as a caution too. */
@@ -93,21 +95,24 @@ function added(
   kits: readonly (typeof KITS)[number][],
 ): Candidate[] {
   const felt = new Set<string>(findings.map(({ code }) => code));
-  return kits
-    .filter((kit) => kit.felt.some((code) => felt.has(code)))
-    .flatMap(({ types }): Candidate[] => {
-      const there = withKit(plan, door.id, types);
-      if (!there) return [];
-      const wiring = wiringOf(there.plan, door.id);
-      if (!wiring) return [];
-      const wires = editOf(wiring, '');
-      const text = JSON.stringify(wires);
-      if (!there.ids.every((id) => text.includes(JSON.stringify(terminalId(id, '')).slice(0, -1)))) return [];
-      const edit: Edit = { kind: 'batch', label: 'add a part', edits: [...there.edits, wires] };
-      // The fewer parts, the likelier that just these were forgotten.
-      const cost = COSTS['add-parts'] + COSTS.perTerminal * types.length;
-      return [{ changes: [{ kind: 'add-parts', types, edit }], cost }];
-    });
+  const has = (type: string) => devicesOf(plan, door.id).some((one) => one.type === type);
+  const isLacking = ({ felt: codes, types, once, beside }: (typeof KITS)[number]): boolean =>
+    codes.some((code) => felt.has(code)) &&
+    !(once && types.some(has)) &&
+    (beside === undefined || has(beside));
+  return kits.filter(isLacking).flatMap(({ types }): Candidate[] => {
+    const there = withKit(plan, door.id, types);
+    if (!there) return [];
+    const wiring = wiringOf(there.plan, door.id);
+    if (!wiring) return [];
+    const wires = editOf(wiring, '');
+    const text = JSON.stringify(wires);
+    if (!there.ids.every((id) => text.includes(JSON.stringify(terminalId(id, '')).slice(0, -1)))) return [];
+    const edit: Edit = { kind: 'batch', label: 'add a part', edits: [...there.edits, wires] };
+    // The fewer parts, the likelier that just these were forgotten.
+    const cost = COSTS['add-parts'] + COSTS.perTerminal * types.length;
+    return [{ changes: [{ kind: 'add-parts', types, edit }], cost }];
+  });
 }
 
 /** Repairs by a small part that is of another value, or missing: suppression, ends of line, an interposing relay. */

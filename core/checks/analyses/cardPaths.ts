@@ -1,4 +1,4 @@
-import type { DeviceType } from '../../devices/index';
+import { functionOf, type DeviceType } from '../../devices/index';
 import type { Placed } from '../../door/index';
 import { allConductors, type Plan, type TerminalId, type Edit, terminalId } from '../../plan/index';
 import { readCard } from '../../simulate/index';
@@ -32,8 +32,15 @@ export const cardPaths: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'groupOf'
     const unread = read.outcome === 'nothing-arrives' && linesArrive(device.id, type, parts.decider, groupOf);
     const code = unread ? 'common-missing' : RULE_OF[read.outcome];
     if (!code) return [];
-    const remedy = read.outcome === 'lines-swapped' && swapLines(plan, device.id, type);
-    return [hit(code, at, values, remedy ? { remedy } : {})];
+    if (read.outcome !== 'lines-swapped') return [hit(code, at, values)];
+    const lines = linesOf(type);
+    const named = {
+      ...values,
+      terminal: lines.one,
+      other: lines.two,
+      carries: lines.carries,
+    };
+    return [hit(code, at, named, { remedy: swapLines(plan, device.id, lines) })];
   });
 
 /** Both data lines reach the controller's port, whatever they are read against. */
@@ -51,11 +58,24 @@ function linesArrive(
   return ports.some(({ d0, d1 }) => same(out.d0, d0) && same(out.d1, d1));
 }
 
-/** Crosses the two data wires at the reader. */
-function swapLines({ conductors }: Plan, reader: string, type: DeviceType): Edit {
-  const out = type.roles.dataOut ?? { d0: 'A', d1: 'B' };
-  const [d0, d1] = [terminalId(reader, out.d0), terminalId(reader, out.d1)];
-  const other = (end: TerminalId) => (end === d0 ? d1 : end === d1 ? d0 : end);
+/** The two data terminals of a reader: a wire for each bit, a pair that is read as a difference, or transmit and receive, which cross. */
+interface Lines {
+  readonly one: string;
+  readonly two: string;
+  readonly carries: 'bits' | 'difference' | 'both-ways';
+}
+
+function linesOf(type: DeviceType): Lines {
+  const bus = functionOf(type, 'busReader')?.bus;
+  if (bus) return { one: bus.a, two: bus.b, carries: bus.crossed ? 'both-ways' : 'difference' };
+  const { d0, d1 } = type.roles.dataOut ?? { d0: 'D0', d1: 'D1' };
+  return { one: d0, two: d1, carries: 'bits' };
+}
+
+/** The two data wires changed over at the reader. */
+function swapLines({ conductors }: Plan, reader: string, { one, two }: Lines): Edit {
+  const [first, second] = [terminalId(reader, one), terminalId(reader, two)];
+  const other = (end: TerminalId) => (end === first ? second : end === second ? first : end);
   const edits = allConductors({ conductors }).flatMap((wire): Edit[] => {
     const patch = { from: other(wire.from), to: other(wire.to) };
     return patch.from !== wire.from || patch.to !== wire.to

@@ -1,7 +1,19 @@
 import type { Words } from '../text';
 
+const isCrossing = (v: Parameters<Words['title']>[0]): boolean => v['carries'] === 'both-ways';
+
+/** A data pair sends bits on one wire or the other; a bus reads the difference; transmit must reach receive. */
 export const cardLinesSwapped: Words = {
-  title: (v) => `D0 and D1 of ${v['tag']} are crossed`,
-  reason: (v) => `${v['controller']} sees every bit inverted: the card reads, with a wrong number.`,
-  remedy: () => 'Cross them back',
+  title: (v) =>
+    isCrossing(v)
+      ? `${v['terminal']} and ${v['other']} of ${v['tag']} are not crossed`
+      : `${v['terminal']} and ${v['other']} of ${v['tag']} are swapped`,
+  reason: (v) => {
+    if (isCrossing(v))
+      return `${v['controller']} talks where ${v['tag']} talks, and nobody listens: transmit goes to receive, and receive to transmit.`;
+    return v['carries'] === 'bits'
+      ? `${v['controller']} sees every bit inverted: the card reads, with a wrong number.`
+      : `${v['controller']} reads the pair upside down: nothing that ${v['tag']} sends is understood.`;
+  },
+  remedy: (v) => `Swap ${v['terminal']} and ${v['other']}`,
 };

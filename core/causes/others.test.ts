@@ -1,0 +1,71 @@
+import { describe, expect, it } from 'vitest';
+import { everyNth } from '../../scripts/testSlice';
+import { HARDWARE_SETS } from '../brief/index';
+import { checkContext, runRules, toPutRight } from '../checks/index';
+import { fireReleases } from '../prove/index';
+import { mustApply } from '../specimens/doors';
+import { missingDevices, settingMistakes, swapsAcross, wiresAtOtherDoor } from '../specimens/otherMistakes';
+import { door, set } from '../specimens/ruleEdits';
+import { siteOf } from '../specimens/site';
+import { weighCause } from '../specimens/weighCause';
+import { searchCauses } from './index';
+
+describe('a part that lets people out and is missing', () => {
+  it.each([
+    ['magnet-controller', 'EB1', 'break-glass-double'],
+    ['magnet-controller', 'F1', 'fire-relay'],
+    ['magnet-timed', 'F1', 'fire-relay'],
+    ['lobby-pull', 'EB1', 'pull-station'],
+    ['lobby-pull', 'F1', 'fire-relay'],
+  ])('is put back, and the way past it is not closed: %s without %s', (id, tag, type) => {
+    const wrong = mustApply(door(id), { kind: 'removeDevice', id: `D01/${tag}` });
+    const [cause] = searchCauses(wrong, 'D01').causes;
+    expect(cause?.repair.changes).toMatchObject([{ kind: 'add-parts', types: [type] }]);
+    const context = checkContext(mustApply(wrong, cause!.repair.edit), 'D01');
+    expect(runRules(context).filter(toPutRight)).toEqual([]);
+    expect(fireReleases(context.world, context.rest)).toHaveLength(1);
+  });
+  it('no repair takes a lock off an output that drops in a fire', () => {
+    const wrong = mustApply(door('lobby-pull'), { kind: 'removeDevice', id: 'D01/F1' });
+    for (const { repair, also } of searchCauses(wrong, 'D01').causes)
+      for (const { edit } of [repair, ...also]) {
+        const after = mustApply(wrong, edit);
+        expect(
+          Object.values(after.conductors).some(({ from, to }) => [from, to].includes('D01/PS1.L+' as never)),
+        ).toBe(true);
+      }
+  });
+});
+
+describe('mistakes that are not of one wire', () => {
+  it.each(everyNth(HARDWARE_SETS, 8).map(({ id }) => id))('of %s: a setting is named and set back', (id) => {
+    for (const { text, edit } of everyNth(settingMistakes(door(id), 'D01'), 5)) {
+      const weighed = weighCause(door(id), 'D01', edit);
+      if (weighed?.felt) expect([text, weighed.named, weighed.restored]).toEqual([text, true, true]);
+    }
+  });
+  it('a passback without a second reader is taken back', () => {
+    const [cause] = searchCauses(
+      mustApply(door('magnet-controller'), set('K1', 'ch1.passback', 'refuses')),
+      'D01',
+    ).causes;
+    expect(cause?.repair.changes).toMatchObject([{ kind: 'set', setting: 'ch1.passback' }]);
+  });
+  it('parts that are missing are put back', () => {
+    for (const { text, edit } of missingDevices(door('shear-two-outputs'), 'D01')) {
+      const weighed = weighCause(door('shear-two-outputs'), 'D01', edit);
+      if (weighed?.felt) expect([text, weighed.named, weighed.restored]).toEqual([text, true, true]);
+    }
+  });
+  it.each([
+    ['on the door beside', wiresAtOtherDoor],
+    ['swapped across doors', swapsAcross],
+  ] as const)('wires %s are led home', (_, mistakes) => {
+    const plan = siteOf({ doors: 2, sets: ['magnet-poe'] });
+    for (const { text, edit } of everyNth(mistakes(plan, 'D001', 'D002'), 12)) {
+      const weighed = weighCause(plan, 'D001', edit);
+      if (weighed?.felt)
+        expect([text, weighed.named, weighed.restored, weighed.harmful]).toEqual([text, true, true, 0]);
+    }
+  });
+});
