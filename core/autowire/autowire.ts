@@ -16,6 +16,8 @@ import {
   type Plan,
   type TerminalId,
   nextWireNumber,
+  terminalId,
+  typeIn,
 } from '../plan/index';
 import { openLedger } from './capacity';
 import { doorParts, cableBetween, lengthBetween } from '../door/index';
@@ -44,44 +46,90 @@ export interface Wiring {
  * cable run from the enclosure to the door; where nobody entered it, the lengths are assumed and say so.
  */
 export function autowire(plan: Plan, door: DoorId, run: Metres = metres(12), entered = true): Wiring {
-  const usual = lay(plan, door, run, entered, null);
-  if (holdsLocks(plan, door, usual.edit)) return usual;
-  // The lock's own run is laid thicker, until the lock gets what it needs.
-  for (const gauge of LOCK_SIZES) {
-    const thicker = lay(plan, door, run, entered, gauge);
-    if (holdsLocks(plan, door, thicker.edit)) return thicker;
+  let sizes: Sizes = USUAL;
+  const usual = lay(plan, door, run, entered, sizes);
+  let wiring = usual;
+  for (;;) {
+    const lacking = lackingAfter(plan, door, wiring.edit);
+    if (lacking.locks + lacking.fedAt.length === 0) return wiring;
+    const next = thicker(sizes, lacking);
+    // Where no size is thick enough for the lock, none is taken for it; a feed keeps the thickest, which is the nearest.
+    if (next === null) return lacking.locks > 0 ? usual : wiring;
+    sizes = next;
+    wiring = lay(plan, door, run, entered, sizes);
   }
-  return usual;
 }
 
-/** Sizes that a lock's run may be laid in beyond the usual one. */
+/** Sizes that runs are laid in beyond the usual ones: all of a lock's power, and the feed of a device by the terminals it is fed at. */
+interface Sizes {
+  readonly lock: Gauge | null;
+  readonly feeds: ReadonlyMap<TerminalId, Gauge>;
+}
+const USUAL: Sizes = { lock: null, feeds: new Map() };
 const LOCK_SIZES: readonly Gauge[] = [mm2(1.5), mm2(2.5)];
+const FEED_SIZES: readonly Gauge[] = [mm2(0.75), mm2(1), mm2(1.5), mm2(2.5), mm2(4)];
 
-/** True where every lock gets what it needs once this is laid, or nothing is known of it yet. */
-function holdsLocks(plan: Plan, door: DoorId, edit: Edit): boolean {
+/** What gets too little once this is laid, as far as anything is known of it: locks, and where other devices of the door are fed. */
+interface Lacking {
+  readonly locks: number;
+  readonly fedAt: readonly TerminalId[];
+}
+
+function lackingAfter(plan: Plan, door: DoorId, edit: Edit): Lacking {
   const after = applyEdit(plan, edit);
-  if (!after.ok || !plan.doors[door]) return true;
+  if (!after.ok || !plan.doors[door]) return { locks: 0, fedAt: [] };
   const world = buildWorld(after.plan, door);
   const locks = new Set(world.locks.map(({ device }) => device.id));
-  if (locks.size === 0) return true;
   const { voltages } = powerBudget(after.plan, world, atRest(world));
-  return voltages.filter(({ device }) => locks.has(device)).every(enough);
+  const low = voltages.filter((one) => !enough(one) && one.rest !== null);
+  return {
+    locks: low.filter(({ device }) => locks.has(device)).length,
+    fedAt: low.flatMap(({ device, part }) => {
+      const there = after.plan.devices[device];
+      if (!there || locks.has(device) || there.door !== door) return [];
+      const fed = typeIn(after.plan, there).parts.find(({ id }) => `${device}:${id}` === part);
+      return fed ? [terminalId(device, fed.a), terminalId(device, fed.b)] : [];
+    }),
+  };
 }
 
-/** A run of a lock's power in this size where it is thinner and its terminals take it. */
+const nextSize = (sizes: readonly Gauge[], now: Gauge | null): Gauge | undefined =>
+  sizes.find((size) => now === null || areaOf(size) > areaOf(now));
+
+/** One size more: for the locks first, then for each feed that lacks. Null where there is none. */
+function thicker({ lock, feeds }: Sizes, { locks, fedAt }: Lacking): Sizes | null {
+  if (locks > 0) {
+    const next = nextSize(LOCK_SIZES, lock);
+    return next === undefined ? null : { lock: next, feeds };
+  }
+  const more = fedAt.flatMap((terminal) => {
+    const next = nextSize(FEED_SIZES, feeds.get(terminal) ?? null);
+    return next === undefined ? [] : [[terminal, next] as const];
+  });
+  return more.length === 0 ? null : { lock, feeds: new Map([...feeds, ...more]) };
+}
+
+/** The size that a run is laid in: the feed of a device that lacks, or a lock's power; its own for anything else. */
+function sizeOf(want: Run, { lock, feeds }: Sizes): Gauge | null {
+  if (want.use !== 'power') return null;
+  const isLockPower = areaOf(want.gauge) >= areaOf(SIZES.lock);
+  return feeds.get(want.to) ?? feeds.get(want.from) ?? (isLockPower ? lock : null);
+}
+
+/** A run in this size where it is thinner and its terminals take it. */
 function thickened(plan: Plan, want: Run, gauge: Gauge | null): Run {
-  if (gauge === null || areaOf(want.gauge) < areaOf(SIZES.lock) || areaOf(want.gauge) >= areaOf(gauge))
-    return want;
+  if (gauge === null || areaOf(want.gauge) >= areaOf(gauge)) return want;
   const takes = (end: TerminalId) => {
-    const sizes = findTypeIn(plan, plan.devices[deviceOf(end)]?.type ?? '')?.terminals.find(
+    const terminal = findTypeIn(plan, plan.devices[deviceOf(end)]?.type ?? '')?.terminals.find(
       ({ id }) => id === pinOf(end),
-    )?.sizes;
-    return !sizes || areaOf(gauge) <= sizes[1];
+    );
+    // A lead of the device's own is spliced to whatever comes.
+    return !terminal?.sizes || terminal.form === 'pigtail' || areaOf(gauge) <= terminal.sizes[1];
   };
   return takes(want.from) && takes(want.to) ? { ...want, gauge } : want;
 }
 
-function lay(plan: Plan, door: DoorId, run: Metres, entered: boolean, lockGauge: Gauge | null): Wiring {
+function lay(plan: Plan, door: DoorId, run: Metres, entered: boolean, sizes: Sizes): Wiring {
   const present = conductorsOf(plan, door);
   const kept = present.filter((conductor) => conductor.origin !== 'aldaba');
   const elsewhere = allConductors(plan).filter((conductor) => conductor.door !== door);
@@ -99,7 +147,7 @@ function lay(plan: Plan, door: DoorId, run: Metres, entered: boolean, lockGauge:
   const runs = relieve(
     plan,
     door,
-    missing.map((want) => thickened(plan, want, lockGauge)),
+    missing.map((want) => thickened(plan, want, sizeOf(want, sizes))),
     staying,
   ).map((want): Run => ({ ...want, gauge: carried(plan.site.units, want.gauge) }));
   const stays = new Map<Run, Conductor>();

@@ -1,6 +1,7 @@
 import { does, resolveLock, type DeviceType, type Roles } from '../devices/index';
 import { fireLineFor, isFireLine, type FireLine } from './fireLine';
 import {
+  deviceOf,
   devicesOf,
   inSiteOrder,
   joinedTo,
@@ -43,6 +44,10 @@ export interface DoorParts {
   readonly breakGlasses: readonly Placed[];
   /** Where a door without a fire relay gets the fire line of another door; null where there is none. */
   readonly fireLine: FireLine | null;
+  /** Fire relays that stand at no door, for what the doors share. */
+  readonly siteFireRelays: readonly Placed[];
+  /** Devices whose fire input another door's wires work already. */
+  readonly fireWorked: ReadonlySet<Device['id']>;
   /** Diodes and varistors. */
   readonly diodes: readonly Placed[];
   readonly resistors: readonly Placed[];
@@ -86,6 +91,10 @@ export function doorParts(plan: Plan, doorId: DoorId): DoorParts {
     readers: family('reader'),
     fireRelays: releases.filter(({ type }) => does(type, 'fireRelay')),
     fireLine: door ? fireLineFor(plan, door) : null,
+    siteFireRelays: devicesOf(plan, null)
+      .map((device) => placed(plan, device))
+      .filter(({ type }) => does(type, 'fireRelay')),
+    fireWorked: new Set(all.filter((one) => isFireWorked(plan, doorId, one)).map(({ device }) => device.id)),
     breakGlasses: releases.filter(({ type }) => does(type, 'breakGlass')),
     diodes: small.filter((one) => !isResistor(one)),
     resistors: small.filter(isResistor),
@@ -96,6 +105,17 @@ export function doorParts(plan: Plan, doorId: DoorId): DoorParts {
     monitors: releases.filter(({ type }) => type.roles.alarmInput),
     all,
   };
+}
+
+/** True where a fire relay works the fire input of a device by another door's wires: what this door would lay there is there. */
+function isFireWorked(plan: Plan, door: DoorId, { device, type }: Placed): boolean {
+  const { input } = type.roles.fireInput ?? {};
+  if (input === undefined) return false;
+  const at = terminalId(device.id, input);
+  return wiresOn(plan, device.id).some(({ door: whose, from, to }) => {
+    const other = plan.devices[deviceOf(from === at ? to : from)];
+    return whose !== door && [from, to].includes(at) && !!other && does(typeIn(plan, other), 'fireRelay');
+  });
 }
 
 const byTag = (devices: readonly Device[]): Device[] =>

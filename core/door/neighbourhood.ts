@@ -64,8 +64,9 @@ function broughtBy(plan: Plan, door: DoorId): { doors: (DoorId | null)[]; device
   const own = devicesOf(plan, door);
   const families = new Set(own.map((device) => typeIn(plan, device).family));
   const serving = common.filter((device) => {
-    const { family } = typeIn(plan, device);
-    return SERVING.has(family) && !families.has(family);
+    const type = typeIn(plan, device);
+    // A fire relay of the site works whatever it is led to, beside any that the door has.
+    return does(type, 'fireRelay') || (SERVING.has(type.family) && !families.has(type.family));
   });
   const sets = new Set(own.flatMap((device) => callerSet(plan, device) ?? []));
   const at = findIn(plan.doors, door);

@@ -121,7 +121,7 @@ function leadsOf({ supplies, answering, doorStations }: IntercomSet): Lead[] {
     lead(at(first, line), at(station, station.pins.line), 'audio', 'audio');
     lead(at(first, first.pins.common), at(station, station.pins.common), 'contact-common', 'audio');
     if (station.jumper === 'out')
-      lead(at(first, first.pins.minus), at(station, station.pins.minus), 'minus', 'audio');
+      lead(at(first, first.pins.minus), at(station, station.pins.minus), 'minus', 'power');
     if (station.relay) {
       lead(at(first, key), terminalId(station.relay.device.id, station.relay.plus), 'status', 'release');
       lead(

@@ -3,7 +3,7 @@ import type { ColourRole, TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
 import type { DoorParts, Placed } from '../../door/index';
 import { joinLayouts, layout, NO_LAYOUT, type Layout, type Run, type SettingRun } from '../run';
-import { fireSupply, releasesByTimer, timedSupply } from './lockPower';
+import { fireSupply, relaysAt, releasesByTimer, timedSupply } from './lockPower';
 import { channelSetting, pin, run, type Template } from './template';
 
 /** A contact between two terminals of a device. */
@@ -296,9 +296,11 @@ export const fireInput: Template = (parts, ledger) => {
   const supply = fireSupply(parts);
   const input = supply?.type.roles.fireInput;
   if (!supply || !input) return unusedFireBoard(parts);
+  // Another door's wires work it for all that hang on it.
+  if (parts.fireWorked.has(supply.device.id)) return NO_LAYOUT;
   const setting = functionOf(supply.type, 'fireInput')?.triggerSetting;
   const trigger = setting === undefined ? 'NC' : parts.schools.fireTrigger;
-  const contacts = parts.fireRelays.flatMap((at): ContactAt[] => {
+  const contacts = relaysAt(parts, supply).flatMap((at): ContactAt[] => {
     const [pole] = at.type.roles.breakers ?? [];
     const b = pole && (trigger === 'NC' ? pole.nc : normallyOpenOf(at, pole.com));
     return pole && b ? [{ at, ends: { a: pole.com, b } }] : [];

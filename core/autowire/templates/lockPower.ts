@@ -44,9 +44,15 @@ function feedsTheLock({ decider, schools, channel }: DoorParts): boolean {
   return schools.release === 'wet-output' || !decider.type.roles.switches;
 }
 
-/** True where a fire works at the input of a supply: a relay is there to work it. */
-const firesAtInput = ({ schools, fireRelays, fireLine }: DoorParts): boolean =>
-  schools.fire === 'supply-input' && (fireRelays.length > 0 || fireLine !== null);
+/** Relays that work the fire input of this device: the door's own; the site's, where the doors share it. */
+export const relaysAt = ({ fireRelays, siteFireRelays }: DoorParts, { device }: Placed): readonly Placed[] =>
+  fireRelays.length > 0 || device.door !== null ? fireRelays : siteFireRelays;
+
+/** True where a fire works at the input of this device: a relay is there to work it, or does already for another door. */
+const firesAt = (parts: DoorParts, one: Placed): boolean =>
+  parts.schools.fire === 'supply-input' &&
+  one.type.roles.fireInput !== undefined &&
+  (relaysAt(parts, one).length > 0 || parts.fireLine !== null || parts.fireWorked.has(one.device.id));
 
 /** True where a lock hangs on an output of this device, which takes what it needs from its own feed. */
 export const feedsALock = (parts: DoorParts, one: Placed): boolean =>
@@ -57,7 +63,7 @@ export const feedsALock = (parts: DoorParts, one: Placed): boolean =>
 
 /** What feeds a lock by a contact: where fire works at a supply's input, one that has such an input, if it suits. */
 function feedOf(parts: DoorParts, lock: Placed): Placed | null {
-  const dropping = firesAtInput(parts) ? parts.supplies.filter(({ type }) => type.roles.fireInput) : [];
+  const dropping = parts.supplies.filter((supply) => firesAt(parts, supply));
   return supplyFor(dropping, lock) ?? supplyFor(parts.supplies, lock);
 }
 
@@ -70,15 +76,16 @@ function dropperOf(parts: DoorParts, lock: Placed): Placed | null {
 }
 
 /** What drops this lock in a fire, so that no relay stands in its power: it opens by losing it. Null where nothing does. */
-const dropsFor = (parts: DoorParts, lock: Placed): Placed | null =>
-  firesAtInput(parts) && stateFor(lock, parts.wanted) === 'fail-safe' ? dropperOf(parts, lock) : null;
+function dropsFor(parts: DoorParts, lock: Placed): Placed | null {
+  const dropper = stateFor(lock, parts.wanted) === 'fail-safe' ? dropperOf(parts, lock) : null;
+  return dropper && firesAt(parts, dropper) ? dropper : null;
+}
 
 /** Whose fire input releases this door: what drops a lock, or the first supply that has one where there is no lock yet. */
 export function fireSupply(parts: DoorParts): Placed | null {
-  if (!firesAtInput(parts)) return null;
-  const own = parts.locks.flatMap((lock) => dropperOf(parts, lock) ?? [])[0];
-  if (own || parts.locks.length > 0) return own ?? null;
-  return parts.supplies.find(({ type }) => type.roles.fireInput) ?? null;
+  const works = (one: Placed | null): one is Placed => one !== null && firesAt(parts, one);
+  if (parts.locks.length > 0) return parts.locks.map((lock) => dropperOf(parts, lock)).find(works) ?? null;
+  return parts.supplies.find(works) ?? null;
 }
 
 function switchOf(parts: DoorParts, state: DeadState): Switch | null {
