@@ -1,4 +1,4 @@
-import { does, resolveLock, type DeviceType, type Roles } from '../devices/index';
+import { does, functionOf, resolveLock, type DeviceType, type Roles } from '../devices/index';
 import { fireLineFor, isFireLine, type FireLine } from './fireLine';
 import {
   deviceOf,
@@ -147,14 +147,16 @@ function sharedWith(plan: Plan, door: DoorId): Device[] {
  */
 function channelFor(plan: Plan, door: DoorId, decider: Placed): number {
   const { roles } = decider.type;
-  const channels = roles.switches ?? roles.wet ?? [];
-  const use = channels.map((_, index) => {
+  // Outputs may be anything; what it decides for are its doors.
+  const doors = functionOf(decider.type, 'decides')?.channels.length ?? 0;
+  const count = Math.max(doors, roles.switches?.length ?? 0, roles.wet?.length ?? 0);
+  const use = Array.from({ length: count }, (_, index) => {
     const pins = channelPins(roles, index).map((pin) => terminalId(decider.device.id, pin));
-    const doors = wiresOn(plan, decider.device.id)
+    const whose = wiresOn(plan, decider.device.id)
       .filter((conductor) => pins.includes(conductor.from) || pins.includes(conductor.to))
       .map((conductor) => conductor.door);
-    const mine = doors.filter((one) => one === door).length;
-    return { index, mine, taken: doors.length > mine };
+    const mine = whose.filter((one) => one === door).length;
+    return { index, mine, taken: whose.length > mine };
   });
   const most = Math.max(0, ...use.map(({ mine }) => mine));
   return use.find(({ mine, taken }) => (most > 0 ? mine === most : !taken))?.index ?? 0;

@@ -1,13 +1,48 @@
-import { functionOf } from '../../devices/index';
-import { allDevices } from '../../plan/index';
+import { does, functionOf } from '../../devices/index';
+import { allDevices, typeIn } from '../../plan/index';
 import { addressOf } from '../../simulate/index';
 import { onDevice } from '../context';
 import { type Analysis, hit, type Hit } from '../hit';
 import { busOf } from './busOf';
 import { setSetting } from './setSetting';
 
-/** Addresses: one device each, and of the parity of the door the reader stands at. */
-export const addresses: Analysis = (context) => {
+/** Addresses: one device each, and of the parity of the door the reader stands at; controllers on one line have their own. */
+export const addresses: Analysis = (context) => [
+  ...readerAddresses(context),
+  ...controllerAddresses(context),
+];
+
+/** Controllers that share a line and an address, told at the later of them. */
+const controllerAddresses: Analysis = (context) => {
+  const bus = busOf(context);
+  if (!bus) return [];
+  const { plan, world } = context;
+  const { controller: self, members } = bus;
+  const hosts = members.filter(({ device }) => {
+    const there = plan.devices[device];
+    return there && does(typeIn(plan, there), 'busHost');
+  });
+  const place = (id: string) => allDevices(plan).findIndex((device) => device.id === id);
+  const rival = hosts.find(
+    ({ device, address }) => address === self.address && place(device) < place(self.device),
+  );
+  const host = world.byId.get(self.device);
+  const setting = host && functionOf(host.type, 'busHost')?.bus.addressSetting;
+  if (!rival || !host || !setting || self.address === null) return [];
+  const range = host.type.settings.find(({ id }) => id === setting);
+  const taken = new Set(hosts.map(({ address }) => address));
+  const [least, most] = range?.kind === 'number' ? [range.min, range.max] : [self.address, self.address];
+  const free = Array.from({ length: most - least + 1 }, (_, n) => least + n).find((n) => !taken.has(n));
+  const values = {
+    tag: host.device.tag,
+    other: plan.devices[rival.device]?.tag ?? '',
+    measured: self.address,
+  };
+  const remedy = free === undefined ? {} : setSetting(self.device, setting, free);
+  return [hit('address-clash', [onDevice(self.device)], values, remedy)];
+};
+
+const readerAddresses: Analysis = (context) => {
   const bus = busOf(context);
   const { plan, parts, door, world } = context;
   if (!bus || !parts.decider) return [];

@@ -15,11 +15,12 @@ export const levers: Analysis = (context) => {
     const ends = type.roles.exitContact;
     const landed =
       ends && [ends.a, ends.b].every((pin) => context.wiresAt(terminalId(device.id, pin)).length > 0);
-    if (!landed) return [];
     const at = [onDevice(device.id)];
     const tag = plan.devices[device.id]?.tag ?? '';
     const opened = stimulate(world, rest, { kind: 'openDoor', from: 'inside' }).state;
+    // Whoever leaves raises it, whether its wires lead nowhere or there are none.
     if (opened.alarms.has('forced')) return [hit('lever-unheard', at, { tag })];
+    if (!landed) return [];
     const before = doorHold(lockStatuses(world, rest.point));
     const after = doorHold(lockStatuses(world, opened.point));
     const setting = parts.decider && settingFor(parts.decider.type, 'rex', parts.channel)?.id;
