@@ -7,7 +7,7 @@ export const SPACE_KIND_WORDS: Readonly<Record<SpaceKind, string>> = {
   room: 'room',
   stairs: 'stairs',
   refuge: 'refuge: safe for a time',
-  'lift-lobby': 'lift lobby: recalled in a fire',
+  'lift-lobby': 'lift lobby: its lifts are recalled in a fire',
 };
 
 export const spaceName = (plan: Plan, id: string): string => findIn(plan.spaces, id)?.name ?? id;
@@ -26,7 +26,7 @@ export function spaceWords(state: SpaceState | undefined): string {
     case 'safe':
       return 'safe ground';
     case 'out':
-      return `by ${state.way?.doors.join(', ') ?? ''}`;
+      return `by ${[...(state.way?.doors ?? []), ...(state.way?.lift ? ['the lift'] : [])].join(', ')}`;
     case 'trapped':
       return 'no way out';
     case 'unproven':

@@ -22,6 +22,7 @@ export const SITE_SITUATIONS = [
   'dead',
   'fire',
   'fire-burnt',
+  'fire-power',
   'controller-hung',
   'network-lost',
   'lockdown',

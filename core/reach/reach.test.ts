@@ -32,6 +32,7 @@ import {
   type Opening,
   type Openings,
   type SiteGraph,
+  type SiteSituation,
 } from './index';
 import { numberTried } from '../../scripts/testSlice';
 
@@ -51,7 +52,10 @@ const building = fc
       spaces: fc.tuple(
         ...ids.map((id, n) =>
           fc
-            .tuple(fc.constantFrom<Space['kind']>('room', 'stairs', 'outside', 'refuge'), fc.boolean())
+            .tuple(
+              fc.constantFrom<Space['kind']>('room', 'stairs', 'outside', 'refuge', 'lift-lobby'),
+              fc.boolean(),
+            )
             .map(([kind, isProtected]) => space(id, n === 0 ? 'outside' : kind, isProtected)),
         ),
       ),
@@ -101,9 +105,13 @@ function ways(
 describe('ways to safety and ways in', () => {
   it('are those of every path that is walked by itself', () => {
     fc.assert(
-      fc.property(building, ({ graph, openings }) => {
-        const safe = new Set(graph.spaces.filter(isSafe).map(({ id }) => id));
-        const fast = waysToSafety(graph, openings);
+      fc.property(building, fc.boolean(), ({ graph, openings }, lifts) => {
+        const safe = new Set(
+          graph.spaces
+            .filter((one) => isSafe(one) || (lifts && one.kind === 'lift-lobby'))
+            .map(({ id }) => id),
+        );
+        const fast = waysToSafety(graph, openings, lifts);
         for (const { id } of graph.spaces) {
           const lengths = ways(graph, openings, id, (one, way) =>
             way === 'out' ? one.out === 'free' || one.out === 'act' : one.in === 'open',
@@ -115,7 +123,7 @@ describe('ways to safety and ways in', () => {
         }
         const reached = new Set(
           graph.spaces
-            .filter(({ kind }) => kind === 'outside')
+            .filter(({ kind, protected: isKept }) => kind === 'outside' || (kind === 'lift-lobby' && !isKept))
             .flatMap(({ id }) =>
               ways(graph, openings, id, (one, way) =>
                 way === 'out' ? one.out !== 'no' : one.in !== 'shut',
@@ -127,6 +135,33 @@ describe('ways to safety and ways in', () => {
       }),
       { numRuns: numberTried(400) },
     );
+  });
+
+  it('a lift lobby is left by its lift, but not in an alarm nor without mains; and whoever comes by lift stands in it', () => {
+    const graph: SiteGraph = {
+      spaces: [space('lobby', 'lift-lobby'), space('office', 'room', true), space('stairs', 'outside')],
+      passages: [
+        { door: 'D1', outside: 'stairs', inside: 'lobby' },
+        { door: 'D2', outside: 'lobby', inside: 'office' },
+      ],
+      unsaid: [],
+    };
+    const locked: Openings = new Map([
+      ['D1', { out: 'no', in: 'shut' }],
+      ['D2', { out: 'free', in: 'open' }],
+    ]);
+    const at = (situation: SiteSituation) => pictureOf(graph, locked, situation);
+    for (const situation of ['rest', 'network-lost', 'controller-hung'] as const) {
+      expect(at(situation).spaces.get('lobby')).toEqual({
+        status: 'out',
+        way: { doors: [], act: false, lift: true },
+      });
+      expect(at(situation).spaces.get('office')?.status).toBe('out');
+    }
+    for (const situation of ['fire', 'zone:Z1', 'mains-off', 'dead', 'fire-power'] as const)
+      for (const one of ['lobby', 'office'])
+        expect([situation, at(situation).spaces.get(one)?.status]).toEqual([situation, 'trapped']);
+    expect(at('rest').breached.get('office')).toEqual(['D2']);
   });
 
   it('a space that hangs on a door of which nothing is proven is unproven, never out', () => {

@@ -1,5 +1,5 @@
 import { doorsInOrder, type DoorId, type Plan } from '../plan/index';
-import { isSafe, type SiteGraph } from './graph';
+import { isSafe, liftsRun, type SiteGraph } from './graph';
 import { openingsOf, siteSituations, zonesInOrder, type SiteSituation } from './openings';
 import type { Opening } from '../prove/index';
 import { breaches, waysToSafety, type Openings, type WayOut } from './walk';
@@ -47,9 +47,10 @@ const hopeful = (openings: Openings): Openings =>
   );
 
 export function pictureOf(graph: SiteGraph, openings: Openings, situation: SiteSituation): Picture {
-  const ways = waysToSafety(graph, openings);
+  const lifts = liftsRun(situation);
+  const ways = waysToSafety(graph, openings, lifts);
   const unsure = [...openings.values()].some((one) => one.out === 'unsure' || one.in === 'unsure');
-  const maybe = unsure ? waysToSafety(graph, hopeful(openings)) : ways;
+  const maybe = unsure ? waysToSafety(graph, hopeful(openings), lifts) : ways;
   return {
     situation,
     openings,

@@ -6,6 +6,7 @@ import { pictureOf, zoneCells, type SiteOpenings, type Trap, type ZoneCell } fro
 
 /** Situations that are the same as rest at a door that does not know them. */
 const RARE: ReadonlySet<SiteSituation> = new Set([
+  'fire-power',
   'network-lost',
   'lockdown',
   'partner-open',

@@ -1,5 +1,5 @@
 import type { DoorId } from '../plan/index';
-import { isSafe, type SiteGraph } from './graph';
+import { isPublic, isSafe, isWayOut, type SiteGraph } from './graph';
 import type { Opening } from '../prove/index';
 
 /** What every door lets through in one situation. A door that is not there is a wall. */
@@ -9,20 +9,26 @@ export type Openings = ReadonlyMap<DoorId, Opening>;
 export interface WayOut {
   readonly doors: readonly DoorId[];
   readonly act: boolean;
+  /** It ends in a lift. */
+  readonly lift: boolean;
 }
 
 /**
  * From each space the way with the fewest doors to safe ground; null where there is none. People pass from the inside to the
  * outside of a door where they get out of it, and the other way only where it stands open to everybody: nobody has a card in a
- * fire. What is not proven lets nobody out.
+ * fire. What is not proven lets nobody out. Where lifts run, a lift lobby is a way out.
  */
-export function waysToSafety(graph: SiteGraph, openings: Openings): ReadonlyMap<string, WayOut | null> {
+export function waysToSafety(
+  graph: SiteGraph,
+  openings: Openings,
+  lifts = false,
+): ReadonlyMap<string, WayOut | null> {
   const ways = new Map<string, WayOut | null>();
   let edge: string[] = [];
   for (const space of graph.spaces) {
-    const safe = isSafe(space);
-    ways.set(space.id, safe ? { doors: [], act: false } : null);
-    if (safe) edge.push(space.id);
+    const out = isWayOut(space, lifts);
+    ways.set(space.id, out ? { doors: [], act: false, lift: !isSafe(space) } : null);
+    if (out) edge.push(space.id);
   }
   const into = new Map<string, { readonly from: string; readonly door: DoorId; readonly act: boolean }[]>();
   const leads = (from: string, to: string, door: DoorId, act: boolean) => {
@@ -42,7 +48,7 @@ export function waysToSafety(graph: SiteGraph, openings: Openings): ReadonlyMap<
       const way = ways.get(at)!;
       for (const { from, door, act } of into.get(at) ?? []) {
         if (ways.get(from)) continue;
-        ways.set(from, { doors: [door, ...way.doors], act: act || way.act });
+        ways.set(from, { doors: [door, ...way.doors], act: act || way.act, lift: way.lift });
         next.push(from);
       }
     }
@@ -52,12 +58,12 @@ export function waysToSafety(graph: SiteGraph, openings: Openings): ReadonlyMap<
 }
 
 /**
- * Protected spaces that somebody reaches from outside who has neither card nor key, each with the doors on the way. What is not
+ * Protected spaces that somebody reaches from outside, or out of a lift, who has neither card nor key, each with the doors on the way. What is not
  * proven to be shut is open to them, and from inside they leave by whatever lets people out.
  */
 export function breaches(graph: SiteGraph, openings: Openings): ReadonlyMap<string, readonly DoorId[]> {
   const by = new Map<string, readonly DoorId[]>();
-  let edge = graph.spaces.filter(({ kind }) => kind === 'outside').map(({ id }) => id);
+  let edge = graph.spaces.filter(isPublic).map(({ id }) => id);
   for (const id of edge) by.set(id, []);
   const from = new Map<string, { readonly to: string; readonly door: DoorId }[]>();
   const leads = (one: string, to: string, door: DoorId) => {

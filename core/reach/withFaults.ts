@@ -1,6 +1,6 @@
 import type { Fault, SiteResult } from '../faults/index';
 import type { DoorId } from '../plan/index';
-import type { SiteGraph } from './graph';
+import { liftsRun, type SiteGraph } from './graph';
 import type { Opening } from '../prove/index';
 import { SITE_SITUATIONS, type SiteSituation } from './openings';
 import type { SiteOpenings } from './site';
@@ -47,7 +47,10 @@ export function reachWithFaults(
   const sound = new Map(
     SITE_SITUATIONS.map((situation) => {
       const here = openings.get(situation) ?? new Map<DoorId, Opening>();
-      return [situation, { ways: waysToSafety(graph, here), reached: breaches(graph, here) }] as const;
+      return [
+        situation,
+        { ways: waysToSafety(graph, here, liftsRun(situation)), reached: breaches(graph, here) },
+      ] as const;
     }),
   );
   const found: ReachFault[] = [];
@@ -60,7 +63,7 @@ export function reachWithFaults(
       const now = new Map(openings.get(situation));
       for (const { door, opening } of here) now.set(door, opening);
       const before = sound.get(situation)!;
-      for (const [space, way] of waysToSafety(graph, now))
+      for (const [space, way] of waysToSafety(graph, now, liftsRun(situation)))
         if (!way && before.ways.get(space)) trapped.push({ space, situation });
       for (const space of breaches(graph, now).keys())
         if (!before.reached.has(space)) breached.push({ space, situation });

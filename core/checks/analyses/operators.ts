@@ -56,16 +56,33 @@ function stands(context: CheckContext, { device, type }: Placed): Hit[] {
   });
 }
 
-/** A drive that takes a safety edge, and shuts on whoever stands there: nothing that can be done here opens its closed loop. */
+/** When somebody may stand in the way of a drive: any time, in an alarm, without mains. */
+const MINDED: readonly (readonly [string, Stimulus | null])[] = [
+  ['rest', null],
+  ['fire', { kind: 'fire' }],
+  ['mains-off', { kind: 'mains', on: false }],
+];
+
+/**
+ * A drive that takes a safety edge or a presence sensor, and shuts on whoever stands there: nothing that can be done opens its closed loop,
+ * always, or when an alarm or the mains has taken the sensor's power and not the drive's.
+ */
 function unminded({ world, rest }: Context, { device, type }: Placed): Hit[] {
-  const safety = functionOf(type, 'operator')?.safety;
-  const part = type.parts.find(({ kind, id }) => kind === 'input' && id === safety);
-  if (!safety || !part) return [];
-  const input = `${device.id}:${safety}`;
-  const turns = (act: Stimulus) => stimulate(world, rest, act).state.readings.get(input) === 'open';
-  // Cut at rest, it never shuts at all: see `stands`.
-  if (rest.readings.get(input) !== 'closed' || acts(world).some(turns)) return [];
-  return [hit('operator-unminded', [onDevice(device.id)], { tag: device.tag, terminal: part.a })];
+  const spec = functionOf(type, 'operator');
+  const part = type.parts.find(({ kind, id }) => kind === 'input' && id === spec?.safety);
+  if (!spec?.safety || !part) return [];
+  const input = `${device.id}:${spec.safety}`;
+  const isUnminded = (state: SimState): boolean => {
+    const opens = (act: Stimulus) => stimulate(world, state, act).state.readings.get(input) === 'open';
+    // Cut, it never shuts at all: see `stands`. Nor does a drive without power.
+    const shuts =
+      state.boards.get(`${device.id}:${spec.board}`) === true && state.readings.get(input) === 'closed';
+    return shuts && !acts(world).some(opens);
+  };
+  const found = MINDED.find(([, act]) => isUnminded(act ? stimulate(world, rest, act).state : rest));
+  if (!found) return [];
+  const values = { tag: device.tag, terminal: part.a, situation: found[0] };
+  return [hit('operator-unminded', [onDevice(device.id)], values)];
 }
 
 /** Every operator that pushes against a lock that still holds, is never asked by anything, shuts whoever stands there, or is stopped. */

@@ -1,7 +1,16 @@
+import { situationName } from '../../situationNames';
 import type { Words } from '../text';
 
+const isAlways = (v: Parameters<Words['title']>[0]): boolean => v['situation'] === 'rest';
+
 export const operatorUnminded: Words = {
-  title: (v) => `${v['tag']} shuts on whoever stands there`,
+  title: (v) =>
+    isAlways(v)
+      ? `${v['tag']} shuts on whoever stands there`
+      : `${v['tag']} shuts on whoever stands there: ${situationName(String(v['situation']))}`,
   reason: (v) =>
-    `Nothing in the plan works ${v['tag']}.${v['terminal']}: give it a safety edge, in a closed loop. How much force a drive may use is for the rules of your place.`,
+    (isAlways(v)
+      ? `Nothing in the plan works ${v['tag']}.${v['terminal']}: give it a safety edge or a presence sensor, in a closed loop.`
+      : `Then nothing opens the loop at ${v['tag']}.${v['terminal']}, and the drive still shuts: feed its sensor from what feeds the drive, by a contact that opens without power.`) +
+    ' How much force a drive may use is for the rules of your place.',
 };
