@@ -189,4 +189,5 @@ const kinds: readonly (readonly [string, Iterable<Case>])[] = [
 const only = process.argv.indexOf('--only');
 for (const [title, cases] of kinds)
   if (only < 0 || title.includes(process.argv[only + 1] ?? '')) weighAll(title, cases);
-if ((only < 0 || 'pairs'.includes(process.argv[only + 1] ?? '')) && option('pairs', 500) > 0) weighAll('pairs of mistakes', pairs());
+if ((only < 0 || 'pairs'.includes(process.argv[only + 1] ?? '')) && option('pairs', 500) > 0)
+  weighAll('pairs of mistakes', pairs());

@@ -131,7 +131,7 @@ function opened<T>(it: Case<T>): Entry {
         breaks: index > 0 ? breakAt(it, index, null) : null,
       };
     for (const act of acts) {
-      const release = releaseFrom(by, by.act(at, act.stimulus), isOpen);
+      const release = releaseFrom(by, by.act(at, act.stimulus), isOpen, 0);
       const tag = act.at.device.tag;
       if (release)
         return {

@@ -51,9 +51,14 @@ export interface Release {
 
 /**
  * The first release from here on that somebody can use; `isFree` tells a state in which the door gives way. Null where there is none, or
- * none that lasts.
+ * none that lasts for `least` ms: who leaves needs time for it, and who breaks in pulls already while he presses.
  */
-export function releaseFrom<T>(by: Player<T>, from: T, isFree: (state: SimState) => boolean): Release | null {
+export function releaseFrom<T>(
+  by: Player<T>,
+  from: T,
+  isFree: (state: SimState) => boolean,
+  least = LEAST_RELEASE_MS,
+): Release | null {
   const begun = by.state(from).now;
   let since: number | null = null;
   let at: T | null = from;
@@ -64,7 +69,7 @@ export function releaseFrom<T>(by: Player<T>, from: T, isFree: (state: SimState)
       const due = dueIn(state);
       if (due === null) return { after: since - begun, lasts: null };
       const lasts = state.now + due - since;
-      if (lasts >= LEAST_RELEASE_MS) return { after: since - begun, lasts };
+      if (lasts >= least) return { after: since - begun, lasts };
     } else since = null;
     const due = dueIn(state);
     if (due === null || state.now + due - begun > LOOK_MS) return null;

@@ -127,6 +127,13 @@ const withoutRelay = (plan: Plan): Edit[] => [
 const moment: readonly Trap[] = [
   trap(
     'moment',
+    'a bell button outside shorts the supply, and the lock with it, as long as a thumb is on it',
+    () => door('shear-two-outputs'),
+    OPEN,
+    (plan) => [move(plan, 'B1.b', 'B2.+', 'to', 'B2.-')],
+  ),
+  trap(
+    'moment',
     'fire on the exit input: over with the exit time',
     () => door('magnet-controller'),
     HELD,

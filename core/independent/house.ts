@@ -1,0 +1,172 @@
+import {
+  functionsOf,
+  needsKey,
+  resolveLock,
+  roleValue,
+  settingValue,
+  type Channel,
+  type DeviceType,
+} from '../devices/index';
+import {
+  deviceOf,
+  pinOf,
+  scopeOf,
+  typeIn,
+  type Device,
+  type Door,
+  type DoorId,
+  type Plan,
+} from '../plan/index';
+import { NotRead, wiringOf, type Wiring } from './wiring';
+
+/** A device with what it is. */
+export interface Thing {
+  readonly device: Device;
+  readonly type: DeviceType;
+}
+
+/** One door's worth of whatever decides: its relay, its exit input, and how long it lets go. */
+export interface Decider {
+  readonly thing: Thing;
+  readonly relay: string;
+  readonly exitInput: string;
+  /** Asked while it reads so. */
+  readonly asks: 'open' | 'closed';
+  readonly level: boolean;
+  /** The exit only tells that somebody leaves. */
+  readonly reports: boolean;
+  readonly exitMs: number;
+  readonly unlockMs: number;
+  readonly key: string;
+}
+
+/** A door with everything that its circuit reaches, read anew. */
+export interface House {
+  readonly door: Door;
+  readonly things: readonly Thing[];
+  readonly wiring: Wiring;
+  readonly deciders: readonly Decider[];
+  readonly locks: readonly {
+    readonly leaf: 1 | 2;
+    readonly element: string;
+    /** Volts from which a magnet holds, and below which it lets go; a bolt instead goes by whether it is pulled in. */
+    readonly magnet: { readonly holds: number; readonly frees: number } | null;
+    readonly dead: 'fail-safe' | 'fail-secure';
+    /** A handle draws it. */
+    readonly byHandle: boolean;
+  }[];
+}
+
+/** What the second reading does not read: it says nothing of a door that has it. */
+const NOT_READ = new Set(['operator']);
+
+const second = (thing: Thing, role: 'exit' | 'unlock', channel: number): number => {
+  const value = roleValue(thing.type, thing.device.settings, role, channel);
+  return 1000 * (typeof value === 'number' ? value : 5);
+};
+
+const decidersOf = (thing: Thing): Decider[] => {
+  const channels: Channel[] = [
+    ...functionsOf(thing.type, 'decides').flatMap((one) => one.channels),
+    ...functionsOf(thing.type, 'timer').map((one) => one.channel),
+  ];
+  return channels.map((channel, index) => ({
+    thing,
+    relay: channel.relay,
+    exitInput: channel.exitInput,
+    asks: roleValue(thing.type, thing.device.settings, 'form', index) === 'NC' ? 'open' : 'closed',
+    level: channel.exitSense === 'level',
+    reports: roleValue(thing.type, thing.device.settings, 'rex', index) === 'reports',
+    exitMs: second(thing, 'exit', index),
+    unlockMs: second(thing, 'unlock', index),
+    key: `${thing.device.id} ${index}`,
+  }));
+};
+
+/** Reads a door. Throws `NotRead` where it has what is not read here. */
+export function houseOf(plan: Plan, id: DoorId): House {
+  const door = plan.doors[id];
+  if (!door) throw new NotRead(`no door ${id}`);
+  const scope = scopeOf(plan, id);
+  const things = scope.devices.map((device) => ({ device, type: typeIn(plan, device) }));
+  for (const { type, device } of things) {
+    const odd = type.functions.find(({ kind }) => NOT_READ.has(kind));
+    if (odd) throw new NotRead(odd.kind);
+    for (const { usedSetting } of functionsOf(type, 'interlock'))
+      if (settingValue(type, device.settings, usedSetting) === 'on') throw new NotRead('interlock');
+  }
+  const landed = (device: string) => (pin: string) =>
+    scope.conductors.some(({ from, to }) =>
+      [from, to].some((end) => deviceOf(end) === device && pinOf(end) === pin),
+    );
+  const locks = things
+    .filter(({ device }) => device.door === id)
+    .flatMap(({ device, type }): House['locks'][number][] => {
+      const spec = type.lock;
+      const resolved = resolveLock(type, device.settings, landed(device.id));
+      if (!spec || !resolved) return [];
+      if (spec.kind === 'strike' && resolved.dead === null) throw new NotRead('a lock that nothing decides');
+      const rated =
+        spec.kind === 'magnet'
+          ? typeof spec.ratedVolts === 'number'
+            ? spec.ratedVolts
+            : Number(
+                spec.ratedVolts.values[String(settingValue(type, device.settings, spec.ratedVolts.setting))],
+              )
+          : 0;
+      return resolved.parts.map((part) => ({
+        leaf: device.leaf,
+        element: `${device.id}:${part}`,
+        magnet:
+          spec.kind === 'magnet'
+            ? {
+                holds: rated * spec.holdShare,
+                frees: rated * Math.sqrt(spec.freeNewtons / spec.forceNewtons),
+              }
+            : null,
+        dead: spec.kind === 'magnet' ? ('fail-safe' as const) : resolved.dead!,
+        byHandle: spec.kind === 'strike' && spec.noHandle !== true && spec.jams !== true,
+      }));
+    });
+  if (locks.length === 0) throw new NotRead('no lock');
+  return { door, things, wiring: wiringOf(scope), deciders: things.flatMap(decidersOf), locks };
+}
+
+/** What a hand can do at a device, and where whoever does it stands. */
+export interface Hand {
+  readonly thing: Thing;
+  readonly kind: 'press' | 'break' | 'switch';
+  /** The states it sets, and for how long, ms; for good where it is null. */
+  readonly sets: readonly string[];
+  readonly ms: number | null;
+  readonly from: 'outside' | 'inside' | 'locked';
+  readonly bare: boolean;
+}
+
+const HELD_MS = { button: 600, keys: 600, sensor: 1000 } as const;
+const standing = ({ place }: Device): Hand['from'] =>
+  place === 'outside' ? 'outside' : place === 'enclosure' ? 'locked' : 'inside';
+
+/** Every hand that can be laid on a device of these. */
+export const handsAt = (things: readonly Thing[]): Hand[] =>
+  things.flatMap((thing) => {
+    const { type, device } = thing;
+    const own = (state: string) => `${device.id}:${state}`;
+    const of = (kind: Hand['kind'], sets: readonly string[], ms: number | null): Hand => ({
+      thing,
+      kind,
+      sets: sets.map(own),
+      ms,
+      from: standing(device),
+      bare: !needsKey(type),
+    });
+    return [
+      ...functionsOf(type, 'button').map(({ state }) => of('press', [state], HELD_MS.button)),
+      ...functionsOf(type, 'sensor').map(({ state }) => of('press', [state], HELD_MS.sensor)),
+      ...functionsOf(type, 'keys').flatMap(({ keys }) =>
+        Object.values(keys).map((state) => of('press', [state], HELD_MS.keys)),
+      ),
+      ...functionsOf(type, 'switch').map(({ state }) => of('switch', [state], null)),
+      ...functionsOf(type, 'breakGlass').map(({ state }) => of('break', [state], null)),
+    ];
+  });

@@ -1,0 +1,132 @@
+import type { DoorId, Plan } from '../plan/index';
+import { alarm, broken, dueAt, lay, later, quiet, step, without, type Moment } from './clockwork';
+import { handsAt, houseOf, type House } from './house';
+import { NotRead } from './wiring';
+
+/** What a leaf does: held, free, or in between, of which nothing is said. */
+type Hold = 'held' | 'free' | 'between';
+
+function holdOf(house: House, at: Moment, leaf: 1 | 2): Hold | null {
+  const its = house.locks.filter((one) => one.leaf === leaf);
+  if (its.length === 0) return null;
+  const holds = its.map(({ element, magnet, dead }): Hold => {
+    if (!magnet) return (at.rest.doing.get(element) === 1) === (dead === 'fail-safe') ? 'held' : 'free';
+    const volts = Math.abs(at.rest.volts.get(element) ?? 0);
+    return volts >= magnet.holds ? 'held' : volts <= magnet.frees ? 'free' : 'between';
+  });
+  return holds.includes('held') ? 'held' : holds.includes('between') ? 'between' : 'free';
+}
+
+/** The leaf that people use, and whichever is the freest. */
+const active = (house: House, at: Moment): Hold => holdOf(house, at, 1) ?? holdOf(house, at, 2) ?? 'between';
+const freest = (house: House, at: Moment): Hold => {
+  const both = [holdOf(house, at, 1), holdOf(house, at, 2)].filter((one) => one !== null);
+  return both.includes('free') ? 'free' : both.includes('between') ? 'between' : 'held';
+};
+
+/** What is found of a door in one situation. */
+export interface Opinion {
+  /** At some moment it stands open to bare hands outside. */
+  readonly opensOutside: boolean;
+  /** At every moment people inside leave without any act. */
+  readonly freeInside: boolean;
+  /** At every moment some act inside lets people out. */
+  readonly wayOut: boolean;
+}
+
+export type Asked = 'rest' | 'fire' | 'dead' | 'mains-off' | 'controller-dead';
+
+const BEGIN: Readonly<Record<Asked, (house: House, at: Moment) => Moment>> = {
+  rest: (_house, at) => at,
+  fire: (house, at) => alarm(house, at),
+  dead: (house, at) => without(house, at, 'power'),
+  'mains-off': (house, at) => without(house, at, 'mains'),
+  'controller-dead': (house, at) => broken(house, at),
+};
+
+/** Moments of a situation: its begin, and each at which something ends by itself, with one in between. */
+function momentsOf(house: House, begin: Moment): Moment[] {
+  const found = [begin];
+  for (let at: Moment | null = begin; at && found.length < 40;) {
+    const due = dueAt(at);
+    if (due === null) break;
+    found.push(later(house, at, Math.max(1, (due - at.now) / 2)));
+    at = step(house, at);
+    if (at) found.push(at);
+  }
+  return found;
+}
+
+/** How long a lock must stay free for somebody to get through, and how long one waits for it. */
+const THROUGH_MS = 1500;
+const PATIENCE_MS = 1000;
+
+/** True where after this act the leaf that people use is free for long enough. */
+function frees(house: House, after: Moment): boolean {
+  let at: Moment | null = after;
+  let since: number | null = null;
+  while (at) {
+    if (active(house, at) === 'free') since ??= at.now;
+    else if (since !== null && at.now - since < THROUGH_MS) since = null;
+    if (since !== null && at.now - since >= THROUGH_MS) return true;
+    if (since === null && at.now - after.now > PATIENCE_MS) return false;
+    const due = dueAt(at);
+    if (since !== null && (due === null || due - since > THROUGH_MS)) return true;
+    at = step(house, at);
+  }
+  return since !== null;
+}
+
+/** True where at some moment after this act some leaf is free. */
+function opens(house: House, after: Moment): boolean {
+  for (let at: Moment | null = after; at; at = step(house, at)) {
+    if (freest(house, at) === 'free') return true;
+    if (at.now - after.now > PATIENCE_MS) return false;
+  }
+  return false;
+}
+
+/**
+ * Opinions of a door in the situations that are asked; null where the second reading does not read what is there, or a lock is between
+ * held and free. `moment` draws one of several, so that not every one is tried each time.
+ */
+export function opinionsOf(plan: Plan, door: DoorId): ReadonlyMap<Asked, Opinion | null> {
+  const found = new Map<Asked, Opinion | null>();
+  for (const asked of Object.keys(BEGIN) as Asked[]) {
+    try {
+      const house = houseOf(plan, door);
+      found.set(asked, opinionOf(house, BEGIN[asked](house, quiet(house))));
+    } catch (error) {
+      if (!(error instanceof NotRead)) throw error;
+      if (process.env.WHY) console.log('unread', plan.site.name, error.message);
+      found.set(asked, null);
+    }
+  }
+  return found;
+}
+
+function opinionOf(house: House, begin: Moment): Opinion {
+  const moments = momentsOf(house, begin);
+  const here = house.things.filter(({ device }) => device.door === house.door.id);
+  const hands = handsAt(here).filter(({ bare }) => bare);
+  const outside = hands.filter(({ from }) => from === 'outside');
+  const inside = hands.filter(
+    ({ from, kind, thing }) => from === 'inside' && (kind === 'break' || thing.type.family === 'exit'),
+  );
+  const lever =
+    house.door.brief.mechanicalEgress === true &&
+    house.locks.filter(({ leaf }) => leaf === 1).every(({ byHandle }) => byHandle);
+  for (const at of moments)
+    if (active(house, at) === 'between' || freest(house, at) === 'between') throw new NotRead('between');
+  return {
+    opensOutside: moments.some(
+      (at) => freest(house, at) === 'free' || outside.some((hand) => opens(house, lay(house, at, hand))),
+    ),
+    freeInside: lever || moments.every((at) => active(house, at) === 'free'),
+    wayOut:
+      lever ||
+      moments.every(
+        (at) => active(house, at) === 'free' || inside.some((hand) => frees(house, lay(house, at, hand))),
+      ),
+  };
+}
