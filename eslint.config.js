@@ -72,6 +72,8 @@ const CORE_LAYERS = {
     'intercom',
     'bus',
   ],
+  // A second reading of a door for the tests: it shares nothing with what proves but the dense solver.
+  independent: ['units', 'devices', 'plan', 'circuit'],
   protect: PROTECTING,
   reach: [...PROTECTING, 'protect'],
   causes: [

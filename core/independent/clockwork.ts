@@ -93,6 +93,9 @@ function answer(it: Draft, house: House, id: string, reading: string, before: st
   if (!thing || it.hung.has(device)) return;
   const its = house.deciders.filter((one) => one.thing === thing);
   const soft = () => [...it.alarms].some((key) => key.startsWith(`soft ${device}:`));
+  // The leaf stands still here: what a contact tells of it, and what follows from that, is not read.
+  if (before !== 'dead' && reading !== 'dead' && its.some(({ contactInput }) => contactInput === input))
+    throw new NotRead('a door contact that moves without the door');
   for (const decider of its) {
     if (decider.exitInput !== input || decider.reports || soft()) continue;
     const asks = reading === decider.asks;
@@ -249,11 +252,31 @@ export function alarm(house: House, at: Moment, only: string | null = null): Mom
   return calm(house, it);
 }
 
-/** Supplies that give nothing: all, or where only the mains is gone, those with no battery. */
-export function without(house: House, at: Moment, what: 'power' | 'mains'): Moment {
+/** The panel is quiet again: what follows it goes back, what latches stays. */
+export function alarmOver(house: House, at: Moment): Moment {
   const it = draftOf(at);
-  for (const one of house.wiring.elements)
-    if (one.kind === 'source' && (what === 'power' || !one.hasBattery)) it.out.add(one.id);
+  for (const { device, type } of house.things)
+    for (const { state, latchSetting } of functionsOf(type, 'fireRelay'))
+      if (settingValue(type, device.settings, latchSetting) !== 'latching')
+        it.states.delete(`${device.id}:${state}`);
+  return calm(house, it);
+}
+
+/** Sources that give nothing from here on, by what tells them. */
+export function without(
+  house: House,
+  at: Moment,
+  isOut: (source: House['wiring']['elements'][number]) => boolean,
+): Moment {
+  const it = draftOf(at);
+  for (const one of house.wiring.elements) if (one.kind === 'source' && isOut(one)) it.out.add(one.id);
+  return calm(house, it);
+}
+
+/** Every source gives again what it gives. */
+export function powerBack(house: House, at: Moment): Moment {
+  const it = draftOf(at);
+  for (const one of house.wiring.elements) if (one.kind === 'source') it.out.delete(one.id);
   return calm(house, it);
 }
 

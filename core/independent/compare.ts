@@ -23,3 +23,11 @@ export function against(
     return differs(opinion.wayOut, opinion.wayOut ? 'has a way out' : 'has no way out at some moment');
   return null;
 }
+
+/** What all of several say together: a fail where one fails, and nothing where of one nothing is proven. */
+export const together = (all: readonly Said[]): Said | null => {
+  const [first] = all;
+  if (!first) return null;
+  const verdicts = all.map(({ verdict }) => verdict);
+  return { ...first, verdict: ['fail', 'not-proven'].find((one) => verdicts.includes(one)) ?? 'pass' };
+};

@@ -30,6 +30,7 @@ export interface Decider {
   readonly thing: Thing;
   readonly relay: string;
   readonly exitInput: string;
+  readonly contactInput: string | null;
   /** Asked while it reads so. */
   readonly asks: 'open' | 'closed';
   readonly level: boolean;
@@ -74,6 +75,7 @@ const decidersOf = (thing: Thing): Decider[] => {
     thing,
     relay: channel.relay,
     exitInput: channel.exitInput,
+    contactInput: channel.contactInput,
     asks: roleValue(thing.type, thing.device.settings, 'form', index) === 'NC' ? 'open' : 'closed',
     level: channel.exitSense === 'level',
     reports: roleValue(thing.type, thing.device.settings, 'rex', index) === 'reports',

@@ -1,6 +1,18 @@
 import type { DoorId, Plan } from '../plan/index';
-import { alarm, broken, dueAt, lay, later, quiet, step, without, type Moment } from './clockwork';
-import { handsAt, houseOf, type House } from './house';
+import {
+  alarm,
+  alarmOver,
+  broken,
+  dueAt,
+  later,
+  lay,
+  powerBack,
+  quiet,
+  step,
+  without,
+  type Moment,
+} from './clockwork';
+import { handsAt, houseOf, type Hand, type House } from './house';
 import { NotRead } from './wiring';
 
 /** What a leaf does: held, free, or in between, of which nothing is said. */
@@ -34,15 +46,38 @@ export interface Opinion {
   readonly wayOut: boolean;
 }
 
-export type Asked = 'rest' | 'fire' | 'dead' | 'mains-off' | 'controller-dead';
+export type Asked = keyof typeof BEGINS;
 
-const BEGIN: Readonly<Record<Asked, (house: House, at: Moment) => Moment>> = {
-  rest: (_house, at) => at,
-  fire: (house, at) => alarm(house, at),
-  dead: (house, at) => without(house, at, 'power'),
-  'mains-off': (house, at) => without(house, at, 'mains'),
-  'controller-dead': (house, at) => broken(house, at),
-};
+const handsOf = (house: House, isHere: boolean): Hand[] =>
+  handsAt(house.things.filter(({ device }) => (device.door === house.door.id) === isHere)).filter(
+    ({ bare, from }) => bare && from !== 'locked',
+  );
+const dead = (house: House, at: Moment) => without(house, at, () => true);
+
+/** How each situation begins: in one way, or in several, each of which is looked at. */
+const BEGINS = {
+  rest: (_house: House, at: Moment) => [at],
+  fire: (house: House, at: Moment) => [alarm(house, at)],
+  dead: (house: House, at: Moment) => [dead(house, at)],
+  'mains-off': (house: House, at: Moment) => [without(house, at, ({ hasBattery }) => !hasBattery)],
+  'power-back': (house: House, at: Moment) => [later(house, powerBack(house, dead(house, at)), 600_000)],
+  'fire-power': (house: House, at: Moment) => [
+    powerBack(house, dead(house, alarmOver(house, alarm(house, at)))),
+  ],
+  'supply-dead': (house: House, at: Moment) =>
+    [
+      ...new Set(house.wiring.elements.filter(({ kind }) => kind === 'source').map(({ device }) => device)),
+    ].map((device) => without(house, at, (source) => source.device === device)),
+  'controller-dead': (house: House, at: Moment) => [broken(house, at)],
+  'break-glass': (house: House, at: Moment) =>
+    handsOf(house, true)
+      .filter(({ kind }) => kind === 'break')
+      .map((hand) => lay(house, at, hand)),
+  'other-door': (house: House, at: Moment) => handsOf(house, false).map((hand) => lay(house, at, hand)),
+} as const;
+
+/** Situations in which more is tried than is read here: only what passes is looked at. */
+export const IN_PART: ReadonlySet<Asked> = new Set<Asked>(['other-door']);
 
 /** Moments of a situation: its begin, and each at which something ends by itself, with one in between. */
 function momentsOf(house: House, begin: Moment): Moment[] {
@@ -88,17 +123,22 @@ function opens(house: House, after: Moment): boolean {
 
 /**
  * Opinions of a door in the situations that are asked; null where the second reading does not read what is there, or a lock is between
- * held and free. `moment` draws one of several, so that not every one is tried each time.
+ * held and free.
  */
 export function opinionsOf(plan: Plan, door: DoorId): ReadonlyMap<Asked, Opinion | null> {
   const found = new Map<Asked, Opinion | null>();
-  for (const asked of Object.keys(BEGIN) as Asked[]) {
+  for (const asked of Object.keys(BEGINS) as Asked[]) {
     try {
       const house = houseOf(plan, door);
-      found.set(asked, opinionOf(house, BEGIN[asked](house, quiet(house))));
+      const all = BEGINS[asked](house, quiet(house)).map((begin) => opinionOf(house, begin));
+      if (all.length > 0)
+        found.set(asked, {
+          opensOutside: all.some(({ opensOutside }) => opensOutside),
+          freeInside: all.every(({ freeInside }) => freeInside),
+          wayOut: all.every(({ wayOut }) => wayOut),
+        });
     } catch (error) {
       if (!(error instanceof NotRead)) throw error;
-      if (process.env.WHY) console.log('unread', plan.site.name, error.message);
       found.set(asked, null);
     }
   }
