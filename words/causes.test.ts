@@ -4,6 +4,8 @@ import type { Plan } from '#core/plan/index';
 import { mustApply } from '../core/specimens/doors';
 import { door, drop, id, move, set, wire } from '../core/specimens/ruleEdits';
 import { terminalOf } from '../core/specimens/terminalOf';
+import { swapsAcross } from '../core/specimens/otherMistakes';
+import { siteOf } from '../core/specimens/site';
 import { changeWords, repairWords, triedWords, unexplainedWords } from './index';
 
 const plan = door('magnet-controller');
@@ -73,6 +75,21 @@ describe('changeWords', () => {
     expect(words({ kind: 'set', device: 'gone', setting: 'x', value: null }).title).toBe(
       'gone: x must be “as delivered”.',
     );
+  });
+});
+
+describe('cables of two doors', () => {
+  it('are named with the door of each', () => {
+    const site = siteOf({ doors: 2, sets: ['magnet-poe'] });
+    const swapped = swapsAcross(site, 'D001', 'D002').find(({ text }) =>
+      text.startsWith('W02 on D002/EB1.1C'),
+    )!;
+    const wrong = mustApply(site, swapped.edit);
+    const [cause] = searchCauses(wrong, 'D001').causes;
+    expect(repairWords(wrong, 'D001', cause!.repair)).toEqual({
+      title: 'Cables of two doors are mixed up: W02 is on D002/EB1.1C, and D002 W02 on EB1.1C.',
+      act: 'Exchange W02 and D002 W02',
+    });
   });
 });
 

@@ -22,7 +22,11 @@ function reader(plan: Plan, door: DoorId) {
   const wire = (id: string) => findIn(plan.conductors, id);
   return {
     wire,
-    number: (id: string) => wire(id)?.number ?? id,
+    number: (id: string) => {
+      const found = wire(id);
+      if (!found) return id;
+      return found.door === door ? found.number : `${found.door} ${found.number}`;
+    },
     spot: (terminal: TerminalId) => terminalLabel(plan, terminal, door),
     tag: (device: string) => findIn(plan.devices, device)?.tag ?? device,
   };
@@ -49,6 +53,12 @@ export function changeWords(plan: Plan, door: DoorId, change: Change): CauseWord
           .sort()
           .join();
       const names = `${number(one)} and ${number(two)}`;
+      const doorOf = (end: TerminalId) => findIn(plan.devices, deviceOf(end))?.door;
+      if (doorOf(change.one.at) !== doorOf(change.two.at))
+        return {
+          title: `Cables of two doors are mixed up: ${number(one)} is on ${spot(change.one.at)}, and ${number(two)} on ${spot(change.two.at)}.`,
+          act: `Exchange ${names}`,
+        };
       return {
         title:
           devices(one) === devices(two)

@@ -1,4 +1,4 @@
-import { type TerminalId, pinOf, typeIn, type Plan } from '../plan/index';
+import { type Device, type DoorId, type TerminalId, pinOf, typeIn, type Plan } from '../plan/index';
 import type { LegStep } from '../loops/index';
 import type { Live, Shape } from './shapes';
 
@@ -13,9 +13,18 @@ type Through = Extract<LegStep, { kind: 'through' }>;
 const fit = (name: string, room: number): string =>
   name.length * LETTER <= room ? name : `${name.slice(0, Math.floor(room / LETTER) - 1).trimEnd()}…`;
 
+/** The door that a loop belongs to: that of the first of these devices that stands at one. */
+export const doorOfLoop = (plan: Plan, ...devices: readonly string[]): DoorId | null =>
+  devices.map((id) => plan.devices[id]?.door ?? null).find((door) => door !== null) ?? null;
+
+/** A device's tag as a loop of this door writes it: with its door where that is another. */
+const tagIn = (device: Device, door: DoorId | null): string =>
+  door === null || device.door === null || device.door === door ? device.tag : `${device.door}/${device.tag}`;
+
 /** A box with its tag and its name, cut off where the box is too narrow for it. */
 export function boxOf(
   plan: Plan,
+  door: DoorId | null,
   id: string,
   role: Extract<Shape, { kind: 'box' }>['role'],
   x: number,
@@ -27,7 +36,15 @@ export function boxOf(
   const name = device ? typeIn(plan, device).short : '';
   return [
     { kind: 'box', device: id, role, x, y, width, height },
-    { kind: 'text', style: 'tag', x: x + 9, y: y + 17, anchor: 'start', text: device?.tag ?? id, of: id },
+    {
+      kind: 'text',
+      style: 'tag',
+      x: x + 9,
+      y: y + 17,
+      anchor: 'start',
+      text: device ? tagIn(device, door) : id,
+      of: id,
+    },
     {
       kind: 'text',
       style: 'name',

@@ -4,6 +4,7 @@ import { loopWires, traceLoops } from '../loops/index';
 import { applyEdit, type Plan } from '../plan/index';
 import { atRest, buildWorld, lockStatuses } from '../simulate/index';
 import { magnetDoor, mustApply, safeStrikeDoor, strikeDoor, wireBetween } from '../specimens/doors';
+import { siteOf } from '../specimens/site';
 import { bandWidth, contactPaths, drawLoop, liveView, toSvg, type Drawing, type Shape } from './index';
 import { numberTried } from '../../scripts/testSlice';
 
@@ -95,6 +96,21 @@ describe('drawLoop', () => {
       ),
       { numRuns: numberTried(80) },
     );
+  });
+});
+
+describe('a device of another door', () => {
+  it('is written with its door, and what is of this one or of the site is not', () => {
+    const site = siteOf({ doors: 2, perSupply: 2 });
+    const tags = (door: string) =>
+      new Set(
+        traceLoops(site, door)
+          .flatMap((loop) => of(drawLoop(site, loop, { width: 900 }), 'text'))
+          .filter(({ style }) => style === 'tag')
+          .map(({ text }) => text),
+      );
+    expect([...tags('D001')].filter((tag) => tag.includes('/'))).toEqual([]);
+    expect([...tags('D002')].filter((tag) => tag.includes('/'))).toEqual(['D001/PS1']);
   });
 });
 

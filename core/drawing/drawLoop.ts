@@ -2,7 +2,7 @@ import { findTypeIn, shownLength, type Plan } from '../plan/index';
 import { COLOURS, type LengthUnit } from '../units/index';
 import type { Leg, LegStep, Loop, RoundLoop, BundleLoop } from '../loops/index';
 import { mergeColumns, planLeg, type LegPlan } from './legPlan';
-import { boxOf, figures, passKind, passOf, pin, THROUGH } from './boxes';
+import { boxOf, doorOfLoop, figures, passKind, passOf, pin, THROUGH } from './boxes';
 import type { Drawing, Live, Shape } from './shapes';
 
 /** Measures of a loop drawing, in units that the screen shows as pixels. */
@@ -66,7 +66,18 @@ function drawRound(plan: Plan, loop: RoundLoop, options: DrawOptions): Drawing {
     const bottom = column.lower === null ? UPPER + BELOW : lowerY + BELOW;
     const pass = upper.passes[column.upper ?? -1] ?? lower.passes[column.lower ?? -1];
     if (!pass) return;
-    shapes.push(...boxOf(plan, pass.device, 'through', x, top, THROUGH, bottom - top));
+    shapes.push(
+      ...boxOf(
+        plan,
+        doorOfLoop(plan, loop.load.device, loop.source.device),
+        pass.device,
+        'through',
+        x,
+        top,
+        THROUGH,
+        bottom - top,
+      ),
+    );
     const poles = [upper.passes[column.upper ?? -1], lower.passes[column.lower ?? -1]];
     if (poles.every((one) => one && passKind(plan, one.step) === 'contact')) {
       shapes.push({ kind: 'gang', x: x + THROUGH / 2, y1: UPPER + 10, y2: lowerY - 14 });
@@ -174,7 +185,16 @@ function sourceOf(plan: Plan, loop: RoundLoop, lowerY: number, height: number, l
   const x = EDGE + source;
   if (part === '') return [];
   return [
-    ...boxOf(plan, device, 'source', EDGE, EDGE, source, height - 2 * EDGE),
+    ...boxOf(
+      plan,
+      doorOfLoop(plan, loop.load.device, device),
+      device,
+      'source',
+      EDGE,
+      EDGE,
+      source,
+      height - 2 * EDGE,
+    ),
     ...figures(
       (live?.figures(device, part) ?? []).map((line) => narrowed(line, source - 14)),
       device,
@@ -235,7 +255,7 @@ function loadOf(
       : figures(live?.figures(device, part) ?? [], device, x + 22, (UPPER + lowerY) / 2 + 2);
   const shift = spec?.kind === 'contact' ? 17 : 4;
   return [
-    ...boxOf(plan, device, role, x, EDGE, width, height - 2 * EDGE),
+    ...boxOf(plan, doorOfLoop(plan, device), device, role, x, EDGE, width, height - 2 * EDGE),
     ...inside,
     { kind: 'terminal', terminal: top, x, y: UPPER },
     { kind: 'terminal', terminal: bottom, x, y: lowerY },
@@ -256,8 +276,26 @@ function drawBundle(plan: Plan, loop: BundleLoop, options: DrawOptions): Drawing
   const height = UPPER + (loop.lines.length - 1) * step + BELOW + EDGE;
   const source = options.live?.figures(loop.left, '') ?? [];
   const shapes: Shape[] = [
-    ...boxOf(plan, loop.left, 'source', EDGE, EDGE, SMALL.source, height - 2 * EDGE),
-    ...boxOf(plan, loop.right, 'load', rightX, EDGE, SMALL.load, height - 2 * EDGE),
+    ...boxOf(
+      plan,
+      doorOfLoop(plan, loop.right, loop.left),
+      loop.left,
+      'source',
+      EDGE,
+      EDGE,
+      SMALL.source,
+      height - 2 * EDGE,
+    ),
+    ...boxOf(
+      plan,
+      doorOfLoop(plan, loop.right, loop.left),
+      loop.right,
+      'load',
+      rightX,
+      EDGE,
+      SMALL.load,
+      height - 2 * EDGE,
+    ),
     ...figures(source, loop.left, EDGE + 9, height / 2),
   ];
   loop.lines.forEach(({ conductor, left, right }, index) => {
