@@ -138,6 +138,7 @@ const CORE_LAYERS = {
     'causes',
     'reach',
     'access',
+    'independent',
   ],
 };
 

@@ -11,17 +11,15 @@ import {
   type Trial,
 } from '../checks/index';
 import type { Edit } from '../plan/index';
-import { aroundFindings, aroundSettings } from './aroundFindings';
-import { betweenDoors } from './betweenDoors';
+import { candidatesFor, inOrder } from './candidates';
 import { editOf, type Candidate } from './change';
 import { COSTS } from './costs';
 import { oddWires } from './differences';
-import { fromTarget } from './fromTarget';
 import { lessFed } from './lessFed';
 import { halfContacts, isAt, protecting, protections } from './protection';
 import { screenFor } from './screen';
-import { feelsSmallParts, missingReleases, smallPartsFor, unreleased } from './smallParts';
-import { NO_TARGET, targetOf, type Target } from '../autowire/index';
+import { unreleased } from './smallParts';
+import { NO_TARGET, targetOf } from '../autowire/index';
 
 /** A repair that was tried on a copy. */
 export interface Tried extends Candidate {
@@ -41,10 +39,10 @@ export interface Round {
 
 /** Beyond this much more than the cheapest repair, nothing is tried once one was found. */
 export const ALSO = 0.35;
-/** Findings that no wire and no setting of the circuit brings about or takes away. */
-const BESIDE_THE_CIRCUIT: ReadonlySet<string> = new Set(['C']);
 /** No single change costs more, but one to another device. */
 const SINGLE = COSTS['add-parts'];
+/** Tried, at most, to find a simpler repair than one that settles all. */
+const SIMPLER = 40;
 /** What a quick look counts, beside a trial. */
 const SCREENED = 0.2;
 /** Second changes tried after one that came near. */
@@ -56,41 +54,6 @@ export const against = ({ findings, proof }: Pick<Judged, 'findings' | 'proof'>)
     ...findings.filter(toPutRight).map(findingKey),
     ...[...standingCells({ proof })].map((cell) => `cell ${cell}`),
   ]);
-
-/** What rules propose for what they found. */
-const fromRules = (findings: readonly Finding[]): Candidate[] =>
-  findings.filter(toPutRight).flatMap((finding): Candidate[] => {
-    const { remedy: edit } = finding;
-    return edit ? [{ changes: [{ kind: 'remedy', finding, edit }], cost: COSTS.remedy }] : [];
-  });
-
-/** Candidates by their cost. */
-const inOrder = (candidates: readonly Candidate[]): Candidate[] =>
-  [...candidates].sort((a, b) => a.cost - b.cost);
-
-function candidatesFor(
-  context: CheckContext,
-  findings: readonly Finding[],
-  target: Target,
-): { likely: Candidate[]; settings: Candidate[]; others: Candidate[] } {
-  const { plan, door } = context;
-  const circuit =
-    findings.some((one) => toPutRight(one) && !BESIDE_THE_CIRCUIT.has(one.family)) ||
-    standingCells(context).size > 0;
-  const small = circuit ? smallPartsFor(context, findings) : [];
-  const isFelt = feelsSmallParts(findings);
-  return {
-    likely: inOrder([
-      ...(circuit ? betweenDoors(plan) : []),
-      ...(circuit && target.wires.length > 0 ? fromTarget(plan, door.id, target) : []),
-      ...fromRules(findings),
-      ...missingReleases(context, findings),
-      ...(isFelt ? small : []),
-    ]),
-    settings: inOrder(aroundSettings(context, findings)),
-    others: circuit ? inOrder([...aroundFindings(context, findings), ...(isFelt ? [] : small)]) : [],
-  };
-}
 
 const both = (one: Candidate, two: Candidate): Candidate => ({
   changes: [...one.changes, ...two.changes],
@@ -152,10 +115,14 @@ export function searchRound(
     if (left.size === 0) enough = Math.min(enough, candidate.cost + missed + ALSO);
   };
   /** False where the bound ended it. */
-  const run = (candidates: readonly Candidate[], screen?: (edit: Edit) => boolean): boolean => {
+  const run = (
+    candidates: readonly Candidate[],
+    screen?: (edit: Edit) => boolean,
+    most = bounds.most,
+  ): boolean => {
     for (const candidate of candidates) {
       if (candidate.cost > enough) return true;
-      if (tried >= bounds.most) return false;
+      if (tried >= most) return false;
       if (screen && !screen(editOf(candidate, ''))) {
         tried += SCREENED;
         continue;
@@ -183,7 +150,10 @@ export function searchRound(
     const screen = screenFor(context, findings);
     // Settings are few, and wires many.
     exhausted = run(settings, screen) && exhausted;
-    exhausted = run(others, screen) && exhausted;
+    // Once something settles all, a simpler one is looked for, but not for long.
+    const isSettled = enough < Infinity;
+    const most = isSettled ? Math.min(bounds.most, tried + SIMPLER) : bounds.most;
+    exhausted = (run(others, screen, most) || isSettled) && exhausted;
   }
   if (better.length === 0) {
     const last = nearest();

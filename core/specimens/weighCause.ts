@@ -11,6 +11,7 @@ import {
   type Edit,
   type Plan,
 } from '../plan/index';
+import { worseByOpinion } from './worseByOpinion';
 import { jointsOf, partition, type Partition } from '../causes/partition';
 
 /** What the search made of one mistake, or of several at once. */
@@ -23,7 +24,7 @@ export interface Weighed {
   readonly restored: boolean;
   /** The same after all repairs that were told, one after the other. */
   readonly restoredByAll: boolean;
-  /** Repairs that were told, and those of them after which something stands against the door that did not. */
+  /** Repairs that were told, and those of them after which something is worse, by the circuit or by the independent reading. */
   readonly told: number;
   readonly harmful: number;
   readonly report: CauseReport | null;
@@ -35,6 +36,15 @@ const stands = (context: CheckContext): number =>
 /** Overloads, burnt parts and failed cells, told from the circuit and not from findings. */
 const harm = ({ rest, proof }: CheckContext): number =>
   rest.point.damages.length + failedCells({ proof }).size;
+
+/**
+ * True where the independent reading finds that a repair makes something worse than the mistake had, and than it is at the door as it should
+ * be: a door that was stuck open lets nobody through freely once it locks again.
+ */
+const isWorseThanRight = (right: Plan, wrong: Plan, repaired: Plan, door: DoorId): boolean => {
+  const worse = worseByOpinion(wrong, repaired, door);
+  return worse.length > 0 && worseByOpinion(right, repaired, door).some((one) => worse.includes(one));
+};
 
 /** Wires of a plan that are not, or not so, in another. */
 const differing = (one: Plan, two: Plan): Conductor[] =>
@@ -170,7 +180,7 @@ export function weighCause(
       .flatMap(({ repair, also }) => [repair, ...also])
       .filter(({ edit }) => {
         const made = apply(wrong, [edit]);
-        return made === null || harm(made) > harm(after);
+        return made === null || harm(made) > harm(after) || isWorseThanRight(right, wrong, made.plan, door);
       }).length,
     report,
   };
