@@ -17,12 +17,14 @@ export interface SupplyBudget {
   readonly ratedAmps: number;
   readonly restAmps: number;
   readonly releasedAmps: number;
-  /** The larger of the two. */
+  /** The larger of the two; where its circuit never comes to rest, what all that hangs on it is rated to draw. */
   readonly worstAmps: number;
   /** What `worstAmps` may be at most to keep the headroom. */
   readonly allowedAmps: number;
   readonly loads: readonly SupplyLoad[];
   readonly battery: BatteryBudget | null;
+  /** In one of the two states its circuit never comes to rest: no current of it is one, and nothing follows from any. */
+  readonly isUnsettled: boolean;
 }
 
 export interface SupplyLoad {
@@ -163,6 +165,7 @@ function supplies(plan: Plan, world: World, { rest, released: used }: Cases): Su
     const restAmps = drawn(rest.point);
     const releasedAmps = drawn(used.point);
     const asked = self ? roleValue(self.type, self.device.settings, 'hours') : 0;
+    const isUnsettled = [rest, used].some(({ point }) => isUnsettledAt(world.netlist, point, index));
     return [
       {
         device: branch.device,
@@ -171,9 +174,10 @@ function supplies(plan: Plan, world: World, { rest, released: used }: Cases): Su
         ratedAmps: branch.maxAmps,
         restAmps,
         releasedAmps,
-        worstAmps: Math.max(restAmps, releasedAmps),
+        worstAmps: isUnsettled ? ratedOn(world, [rest, used], branch) : Math.max(restAmps, releasedAmps),
         allowedAmps: branch.maxAmps / (1 + HEADROOM),
         loads: loadsOn(plan, world, rest, used, index),
+        isUnsettled,
         battery: branch.battery && {
           ampHours: branch.battery.ampHours,
           askedHours: typeof asked === 'number' ? asked : 0,
@@ -183,6 +187,17 @@ function supplies(plan: Plan, world: World, { rest, released: used }: Cases): Su
       },
     ];
   });
+}
+
+/** What everything on a supply's island is rated to draw at its voltage, amps: from the ratings, not from the circuit. */
+function ratedOn({ netlist }: World, states: readonly SimState[], source: BranchOf<'source'>): number {
+  return netlist.branches.reduce((sum, branch) => {
+    const isOn = states.some(({ point }) => point.island[branch.a] === point.island[source.a]);
+    if (!isOn) return sum;
+    if (branch.kind === 'electronic')
+      return sum + (branch.law === 'power' ? branch.draw / source.volts : branch.draw);
+    return branch.kind === 'coil' || branch.kind === 'load' ? sum + source.volts * branch.siemens : sum;
+  }, 0);
 }
 
 /** Parts that draw from a supply's island. */

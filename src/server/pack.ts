@@ -340,11 +340,13 @@ function proof(plan: Plan, door: Door): Content[] {
     },
     h2('Power'),
     ...verdict.budget.supplies.map((supply): Content => ({
-      text: `${supply.tag}: ${formatAmps(supply.restAmps)} at rest, worst case ${formatAmps(supply.worstAmps)} of ${formatAmps(supply.ratedAmps)}.${
-        supply.battery
-          ? ` Battery ${supply.battery.ampHours} Ah: ${formatHours(supply.battery.hours)} at the end of its life, ${supply.battery.askedHours} h asked.`
-          : ' No battery.'
-      }`,
+      text: supply.isUnsettled
+        ? `${supply.tag}: never comes to rest, so there is no figure of it.`
+        : `${supply.tag}: ${formatAmps(supply.restAmps)} at rest, worst case ${formatAmps(supply.worstAmps)} of ${formatAmps(supply.ratedAmps)}.${
+            supply.battery
+              ? ` Battery ${supply.battery.ampHours} Ah: ${formatHours(supply.battery.hours)} at the end of its life, ${supply.battery.askedHours} h asked.`
+              : ' No battery.'
+          }`,
     })),
     ...verdict.budget.voltages.map((fed): Content => ({
       text: `${fed.tag}: ${formatVolts(fed.rest)} at rest, lowest ${formatVolts(fed.lowest ?? fed.released)}, needs ${formatVolts(fed.needsVolts)}.`,

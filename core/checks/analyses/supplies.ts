@@ -16,8 +16,8 @@ export const supplies: Analysis<'budget'> = ({ budget }) =>
     }
     const { battery } = supply;
     if (!battery) return [...findings, hit('no-battery', at, { tag: supply.tag })];
-    // With nothing on it there is nothing to judge: it would last for ever.
-    if (!Number.isFinite(battery.hours)) return findings;
+    // With nothing on it there is nothing to judge: it would last for ever. Nor where no current is one.
+    if (supply.isUnsettled || !Number.isFinite(battery.hours)) return findings;
     const values = { tag: supply.tag, measured: battery.hours, limit: battery.askedHours };
     const short = battery.hours < battery.askedHours;
     findings.push(hit(short ? 'battery-short' : 'battery-sound', at, values));

@@ -1,4 +1,4 @@
-import { groupedNodes, LIMITING } from '../../circuit/index';
+import { groupedNodes, LIMITING, isUnsettledAt } from '../../circuit/index';
 import { settingValue } from '../../devices/index';
 import { loopWires } from '../../loops/index';
 import { applyEdit, findTypeIn, type Edit, type Plan } from '../../plan/index';
@@ -58,6 +58,9 @@ export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' |
 }) =>
   budget.voltages.flatMap((fed): Hit[] => {
     const isLock = world.locks.some(({ device }) => device.id === fed.device);
+    // Where it never comes to rest there is no voltage to be too low: see `restless`.
+    const branch = world.netlist.branchOf.get(fed.part) ?? -1;
+    if (isUnsettledAt(world.netlist, rest.point, branch)) return [];
     const lows = [fed.rest, fed.released, fed.lowest].filter(
       (v): v is number => v !== null && Math.abs(v) > 0.5,
     );

@@ -81,6 +81,18 @@ function Supply({ supply }: { supply: SupplyBudget }) {
   const device = plan.devices[supply.device];
   const poe = device ? poeWords(typeIn(plan, device)) : null;
   const over = supply.worstAmps > supply.allowedAmps;
+  if (supply.isUnsettled)
+    return (
+      <section className={css['supply']} aria-label={`Supply ${supply.tag}`}>
+        <h2>
+          <b>{supply.tag}</b> <span className={css['bad']}>never comes to rest</span>
+        </h2>
+        <p>
+          Something on it starts, pulls the voltage down and stops again, over and over. There is no current
+          to tell until that is settled.
+        </p>
+      </section>
+    );
   return (
     <section className={css['supply']} aria-label={`Supply ${supply.tag}`}>
       <h2>

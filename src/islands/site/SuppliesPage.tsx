@@ -96,8 +96,11 @@ export function SuppliesPage() {
         <LongBody rows={rows} keyOf={({ supply }) => `${supply.device}:${supply.branch}`}>
           {({ door, supply }) => {
             const { battery } = supply;
+            const figure = (text: string) => (supply.isUnsettled ? '—' : text);
             const fits =
-              supply.worstAmps <= supply.allowedAmps && (!battery || battery.hours >= battery.askedHours);
+              !supply.isUnsettled &&
+              supply.worstAmps <= supply.allowedAmps &&
+              (!battery || battery.hours >= battery.askedHours);
             return (
               <tr>
                 <th scope="row" className={table['figures']}>
@@ -113,21 +116,23 @@ export function SuppliesPage() {
                   </button>
                 </td>
                 <td className={cx(table['right'], table['figures'])} data-label="At rest">
-                  {formatAmps(supply.restAmps)}
+                  {figure(formatAmps(supply.restAmps))}
                 </td>
                 <td className={cx(table['right'], table['figures'])} data-label="Worst case">
-                  {formatAmps(supply.worstAmps)}
+                  {figure(formatAmps(supply.worstAmps))}
                 </td>
                 <td className={cx(table['right'], table['figures'])} data-label="Allowed">
                   {formatAmps(supply.allowedAmps)}
                 </td>
                 <td className={cx(table['right'], table['figures'])} data-label="Battery">
-                  {battery ? formatHours(battery.hours) : 'none'}
+                  {battery ? figure(formatHours(battery.hours)) : 'none'}
                 </td>
                 <td className={cx(table['right'], table['figures'])} data-label="Asked">
                   {battery ? `${battery.askedHours} h` : '—'}
                 </td>
-                <td className={fits ? css['good'] : css['bad']}>{fits ? '✓ enough' : '✕ too little'}</td>
+                <td className={fits ? css['good'] : css['bad']}>
+                  {supply.isUnsettled ? '✕ never comes to rest' : fits ? '✓ enough' : '✕ too little'}
+                </td>
               </tr>
             );
           }}
