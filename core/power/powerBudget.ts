@@ -67,6 +67,8 @@ export interface ConductorDrop {
   readonly amps: number;
   readonly ohms: number;
   readonly volts: number;
+  /** In one of these states its circuit never comes to rest: what is said to flow is no current. */
+  readonly isUnsettled: boolean;
 }
 
 export interface PowerBudget {
@@ -272,6 +274,7 @@ function drops(plan: Plan, world: World, { rest, released: used }: Cases): Condu
     if (conductor?.door !== world.door.id) return [];
     const amps = Math.max(Math.abs(rest.point.amps[index] ?? 0), Math.abs(used.point.amps[index] ?? 0));
     const ohms = 1 / branch.siemens;
-    return [{ conductor: branch.id, number: conductor.number, amps, ohms, volts: amps * ohms }];
+    const isUnsettled = [rest, used].some(({ point }) => isUnsettledAt(world.netlist, point, index));
+    return [{ conductor: branch.id, number: conductor.number, amps, ohms, volts: amps * ohms, isUnsettled }];
   });
 }

@@ -18,6 +18,8 @@ describe('a circuit that never comes to rest', () => {
     for (const one of fed) {
       expect(feedingOf(one)).toBe('unsettled');
     }
+    expect(context.budget.drops.length).toBeGreaterThan(0);
+    for (const drop of context.budget.drops) expect(drop.isUnsettled).toBe(true);
     for (const supply of context.budget.supplies) expect(supply.isUnsettled).toBe(true);
     for (const lock of lockStatuses(context.world, point)) {
       expect(lock.volts).toBeNull();

@@ -309,9 +309,15 @@ function Wires({ door, budget }: { door: Door; budget: PowerBudget }) {
                   />
                 </td>
                 <td className={cx(table['right'], table['figures'])}>{formatOhms(drop.ohms)}</td>
-                <td className={cx(table['right'], table['figures'])}>{formatAmps(drop.amps)}</td>
                 <td className={cx(table['right'], table['figures'])}>
-                  {drop.volts < 0.0005 ? '0 mV' : `${(drop.volts * 1000).toFixed(0)} mV`}
+                  {drop.isUnsettled ? '—' : formatAmps(drop.amps)}
+                </td>
+                <td className={cx(table['right'], table['figures'])}>
+                  {drop.isUnsettled
+                    ? '—'
+                    : drop.volts < 0.0005
+                      ? '0 mV'
+                      : `${(drop.volts * 1000).toFixed(0)} mV`}
                 </td>
               </tr>
             );
