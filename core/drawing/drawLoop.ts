@@ -274,28 +274,11 @@ function drawBundle(plan: Plan, loop: BundleLoop, options: DrawOptions): Drawing
   );
   const step = stacked ? 48 : 34;
   const height = UPPER + (loop.lines.length - 1) * step + BELOW + EDGE;
+  const door = doorOfLoop(plan, loop.right, loop.left);
   const source = options.live?.figures(loop.left, '') ?? [];
   const shapes: Shape[] = [
-    ...boxOf(
-      plan,
-      doorOfLoop(plan, loop.right, loop.left),
-      loop.left,
-      'source',
-      EDGE,
-      EDGE,
-      SMALL.source,
-      height - 2 * EDGE,
-    ),
-    ...boxOf(
-      plan,
-      doorOfLoop(plan, loop.right, loop.left),
-      loop.right,
-      'load',
-      rightX,
-      EDGE,
-      SMALL.load,
-      height - 2 * EDGE,
-    ),
+    ...boxOf(plan, door, loop.left, 'source', EDGE, EDGE, SMALL.source, height - 2 * EDGE),
+    ...boxOf(plan, door, loop.right, 'load', rightX, EDGE, SMALL.load, height - 2 * EDGE),
     ...figures(source, loop.left, EDGE + 9, height / 2),
   ];
   loop.lines.forEach(({ conductor, left, right }, index) => {

@@ -154,7 +154,7 @@ function Voltages({ budget }: { budget: PowerBudget }) {
   return (
     <section>
       <h2>Voltage at each device</h2>
-      <table className={table['table']}>
+      <table className={cx(table['table'], table['stack'])}>
         <caption className="hush">Voltage at each device</caption>
         <thead>
           <tr>
@@ -180,12 +180,20 @@ function Voltages({ budget }: { budget: PowerBudget }) {
               <th scope="row" className={css['row']}>
                 {fed.tag}
               </th>
-              {[fed.rest, fed.released, fed.lowest].map((volts, index) => (
-                <td key={index} className={cx(table['right'], table['figures'])}>
+              {(
+                [
+                  ['At rest', fed.rest],
+                  ['Released', fed.released],
+                  ['Lowest', fed.lowest],
+                ] as const
+              ).map(([label, volts]) => (
+                <td key={label} className={cx(table['right'], table['figures'])} data-label={label}>
                   {formatVolts(fed.isUnsettled ? null : volts)}
                 </td>
               ))}
-              <td className={cx(table['right'], table['figures'])}>{formatVolts(fed.needsVolts)}</td>
+              <td className={cx(table['right'], table['figures'])} data-label="Needs">
+                {formatVolts(fed.needsVolts)}
+              </td>
               <td className={css[FEEDING[feedingOf(fed)].look]}>{FEEDING[feedingOf(fed)].text}</td>
             </tr>
           ))}
