@@ -31,17 +31,19 @@ const CORE_LAYERS = {
   units: [],
   fields: ['units'],
   leaflet: [],
-  devices: ['units', 'fields'],
+  // Schemas and names stand below the devices; how they answer and what they offer above: see `FUNCTION_FILES`.
+  functions: ['units', 'fields', 'devices', 'plan', 'circuit'],
+  devices: ['units', 'fields', 'functions'],
   plan: ['units', 'fields', 'leaflet', 'cards', 'devices'],
   admission: ['units', 'fields', 'devices', 'plan'],
-  door: ['units', 'devices', 'plan'],
+  door: ['functions', 'units', 'devices', 'plan'],
   circuit: ['units', 'devices', 'plan'],
   brief: ['units', 'devices', 'plan'],
   loops: ['units', 'devices', 'plan'],
-  simulate: ['units', 'devices', 'plan', 'circuit'],
-  acts: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate'],
+  simulate: ['functions', 'units', 'devices', 'plan', 'circuit'],
+  acts: ['functions', 'units', 'devices', 'plan', 'door', 'circuit', 'simulate'],
   prove: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate', 'acts'],
-  orders: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate', 'acts', 'prove'],
+  orders: ['functions', 'units', 'devices', 'plan', 'door', 'circuit', 'simulate', 'acts', 'prove'],
   power: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate'],
   timing: ['units', 'devices', 'plan', 'door', 'simulate'],
   scenarios: ['units', 'devices', 'plan', 'door', 'circuit', 'simulate', 'prove', 'timing'],
@@ -55,6 +57,8 @@ const CORE_LAYERS = {
   bus: ['units', 'devices', 'plan', 'door'],
   schedule: ['units', 'devices', 'plan'],
   checks: [
+    'functions',
+    'acts',
     'units',
     'devices',
     'plan',
@@ -144,11 +148,31 @@ const CORE_LAYERS = {
 
 const folders = Object.keys(CORE_LAYERS);
 
+/** What device types are made of: these files of `functions` stand below the devices, the others above. */
+const FUNCTION_FILES = [
+  'schema',
+  'schemas',
+  'names',
+  'naming',
+  'channelNaming',
+  'shape',
+  'acted',
+  'followed',
+  'offlineModes',
+];
+
 /** One rule set a folder of core: what it must not import. */
-const coreRules = folders.map((folder) => {
-  const refused = folders.filter((other) => other !== folder && !CORE_LAYERS[folder].includes(other));
+const coreRules = [
+  ...folders.map((folder) => ({ folder, files: [`core/${folder}/**/*.ts`], layers: CORE_LAYERS[folder] })),
+  {
+    folder: 'functions',
+    files: FUNCTION_FILES.map((name) => `core/functions/**/${name}.ts`),
+    layers: ['units', 'fields'],
+  },
+].map(({ folder, files, layers }) => {
+  const refused = folders.filter((other) => other !== folder && !layers.includes(other));
   return {
-    files: [`core/${folder}/**/*.ts`],
+    files,
     ignores: ['**/*.test.ts'],
     rules: {
       'no-restricted-imports': [
@@ -176,6 +200,14 @@ const coreRules = folders.map((folder) => {
               group: [`../${other}/*`, `#core/${other}/*`, `../../${other}/*`, `../../../${other}/*`],
               message: `core/${folder} stands below core/${other}: imports point one way.`,
             })),
+            ...(folder === 'devices'
+              ? [
+                  {
+                    group: ['../functions/index', '../functions/answers', '../functions/**/answers'],
+                    message: 'core/devices takes what functions are made of, not how they answer.',
+                  },
+                ]
+              : []),
             {
               group: ['./index', '../index'],
               message: 'Siblings import each other directly, never the index: that makes cycles.',

@@ -104,6 +104,7 @@ const STANDING: Readonly<Record<Standing['kind'], (tag: string) => readonly [by:
   network: () => ['the lost network', 'until the network is back'],
   hours: () => ['free passage', 'until its hours are over'],
   lockdown: () => ['the lockdown', 'until the lockdown is over'],
+  egress: (tag) => [`${tag}, which has let go`, `until ${tag} is re-armed with its key`],
   failed: (tag) => [`failed ${tag}`, `until ${tag} is replaced`],
 };
 

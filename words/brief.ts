@@ -38,6 +38,10 @@ export const QUESTIONS: Record<Exclude<keyof Brief, 'assumed'>, { label: string;
     label: 'Must both leaves open for everybody to get out?',
     hint: 'Where the escape route counts on the full width, a second leaf that stays locked halves it.',
   },
+  delayedEgress: {
+    label: 'May the way out be delayed?',
+    hint: 'Who pushes is let out when the time is over; fire and a loss of power let go at once. Only where the local code allows it.',
+  },
   outdoors: {
     label: 'Is the outer side in the weather?',
     hint: 'What stands outside then needs a housing for it.',
@@ -45,6 +49,8 @@ export const QUESTIONS: Record<Exclude<keyof Brief, 'assumed'>, { label: string;
   slowWalkers: { label: 'People with slower walking speed?', hint: 'Lengthens the recommended unlock time.' },
   readerDistance: { label: 'From reader to handle', hint: 'The way somebody walks after showing a card.' },
 };
+
+export const DELAYS: Readonly<Record<string, string>> = { 0: 'No', 15: 'Up to 15 s', 30: 'Up to 30 s' };
 
 export const PROTECTS: Record<NonNullable<Brief['protects']>, string> = {
   people: 'People',

@@ -51,6 +51,10 @@ const TASKS: Record<CheckTask, (v: Values) => string> = {
   'alarm-sounder-volts': (v) => `${v['tag']} sounds with the ${v['alarm']}-open alarm`,
   'wrong-credential': (v) => `A wrong card or code leaves ${v['tag']} locked`,
   'lock-volts-exit': (v) => `At ${v['tag']}, just after ${v['exit']}`,
+  'delay-alarm': (v) => `${v['by']} pushed: its alarm sounds at once`,
+  'delay-seconds': (v) => `Seconds from the push at ${v['by']} until ${v['tag']} lets go`,
+  'delay-rearmed': (v) =>
+    `Let go by ${v['by']}, ${v['tag']} stays so until it is re-armed with the key; then it holds`,
   'lock-volts-call': (v) => `At ${v['tag']}, with ${keyWords(v)}`,
   'sounder-volts': (v) => `${v['tag']} sounds with ${keyWords(v)}`,
   'door-contact': (v) => `Opening the door shows at the input of ${v['contact']}`,

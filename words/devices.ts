@@ -73,6 +73,7 @@ export const FUNCTION_LABELS: Record<FunctionKind, string> = {
   reader: 'reader, two data lines',
   busReader: 'reader on a bus',
   operator: 'door operator',
+  delayedEgress: 'delayed egress: alarm, countdown, release, re-armed by key',
 };
 
 /** Its leads by colour and its screws by print, in their order. */

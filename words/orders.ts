@@ -1,3 +1,4 @@
+import { pressWords } from './scenarios';
 import type { PromiseId } from '#core/orders/index';
 import { findIn, type Plan } from '#core/plan/index';
 
@@ -76,6 +77,9 @@ export function eventWords(plan: Plan, id: string, door?: string): string {
       return `Wrong card or code at ${tag}`;
     case 'press':
       return more ? `Key ${more} of ${tag}` : `${tag} pressed`;
+    case 'push':
+    case 'rearm':
+      return pressWords(tag, kind);
     case 'switch':
       return `${tag} turned`;
     case 'glass':

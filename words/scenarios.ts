@@ -9,6 +9,10 @@ export const SCENARIOS: Readonly<Record<ScenarioName, { readonly name: string; r
   late: { name: 'Let in, nobody comes', asks: 'Is it locked again when somebody pulls much later?' },
   slow: { name: 'Somebody slow comes from the reader', asks: 'Do they reach the handle in time?' },
   ten: { name: 'Ten people on one card', asks: 'Do all get through without an alarm?' },
+  push: {
+    name: 'Somebody pushes a delayed way out',
+    asks: 'Does it let go in its time, and hold again once re-armed?',
+  },
   delivery: {
     name: 'A delivery props the door',
     asks: 'Is somebody told, and is it quiet again afterwards?',
@@ -40,6 +44,12 @@ export const SCENARIOS: Readonly<Record<ScenarioName, { readonly name: string; r
 const tagOf = (plan: Plan, device: string | null): string =>
   device === null ? '' : (findIn(plan.devices, device)?.tag ?? device);
 
+/** What is done at a delayed egress, by the name that its function gives it; any other name is a key's. */
+const DONE: Readonly<Record<string, string>> = { push: 'pushed and held', rearm: 're-armed with its key' };
+
+export const pressWords = (tag: string, key: string | null): string =>
+  key === null ? `${tag} pressed` : DONE[key] ? `${tag} ${DONE[key]}` : `Key ${key} of ${tag}`;
+
 /** An act, as on a list: `Exit button X1 pressed`. */
 export function actWords(plan: Plan, act: Act): string {
   switch (act.does) {
@@ -50,9 +60,7 @@ export function actWords(plan: Plan, act: Act): string {
       return `${act.valid ? 'Card or code' : 'Wrong card or code'}${whose}${where}${output}`;
     }
     case 'press':
-      return act.key === null
-        ? `${tagOf(plan, act.device)} pressed`
-        : `Key ${act.key} of ${tagOf(plan, act.device)}`;
+      return pressWords(tagOf(plan, act.device), act.key);
     case 'open':
       return {
         inside: 'Pushed from inside',
@@ -110,6 +118,8 @@ const PURPOSES: Readonly<Record<NonNullable<Lane['purpose']>, string>> = {
   exit: 'exit input',
   contact: 'contact input',
   status: 'status input',
+  bypass: 'bypass',
+  rearm: 're-arm',
   fire: 'fire input',
   data: 'data line',
   alarm: 'alarm input',

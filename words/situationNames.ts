@@ -40,6 +40,8 @@ export const meansWords = (means: Means): string => {
       return 'a key';
     case 'unlocked':
       return 'just open it';
+    case 'delayed':
+      return `${means.tag} after ${Math.ceil(means.after / 1000)} s`;
     case 'exit':
     case 'break-glass':
       return means.tag;

@@ -34,6 +34,7 @@ const QUESTIONS = {
   keyOverride: 'does a key open it from outside without power?',
   ownLatch: 'does a latch of its own hold it in a fire?',
   bothLeaves: 'must both leaves open for everybody to get out?',
+  delayedEgress: 'may the way out be delayed here, and for how long?',
 } as const;
 
 export function missingWords(missing: Missing): string {

@@ -1,11 +1,7 @@
 import type { Stand } from '../door/index';
-import type { Inhabitant, Stimulus } from '../simulate/index';
+import type { Inhabitant, Needs, Purpose, Stimulus } from '../functions/index';
 
-/** What somebody must have to do a thing: nothing but a hand, a card or code on the list, a key, a place at the fire panel. */
-export type Needs = 'nothing' | 'right' | 'key' | 'panel';
-
-/** What a thing is done for. */
-export type Purpose = 'enter' | 'leave' | 'emergency' | 'call' | 'other';
+export type { Needs, Purpose } from '../functions/index';
 
 /** One thing that a person can do at one device. */
 export interface Act {

@@ -1,3 +1,5 @@
+import { does, functionsOf } from '../devices/index';
+import { standAt } from '../door/index';
 import type { World } from '../simulate/index';
 import type { Act } from './act';
 import { actsAt } from './actsAt';
@@ -22,9 +24,36 @@ export function actsOf({ inhabitants, door }: At): readonly Act[] {
 export const byAnybodyOutside = (world: At): Act[] =>
   actsOf(world).filter(({ stand, needs }) => stand === 'outside' && needs === 'nothing');
 
+/** Who is not let out at once leans on the bar longer than any bump lasts, ms. */
+const LEANS_MS = 5000;
+
+/** True where a delayed egress here hears of a push from another device: only one that lasts counts for it. */
+const hearsPushes = ({ inhabitants }: At): boolean =>
+  inhabitants.some(({ type }) => functionsOf(type, 'delayedEgress').some(({ push }) => push !== undefined));
+
+const leant = (act: Act): Act =>
+  act.stimulus.kind === 'press' && act.purpose === 'leave' && act.stimulus.key === undefined
+    ? { ...act, stimulus: { ...act.stimulus, held: LEANS_MS } }
+    : act;
+
+/** Bars and levers by which somebody leans on a delayed egress. */
+const bars = ({ inhabitants, door }: At): Act[] =>
+  inhabitants
+    .filter(({ device, type }) => device.door === door.id && type.family === 'exit' && does(type, 'lever'))
+    .map((at) => ({
+      id: `push:${at.device.id}`,
+      at,
+      stimulus: { kind: 'press', device: at.device.id, held: LEANS_MS },
+      undo: null,
+      needs: 'nothing',
+      purpose: 'leave',
+      stand: standAt(at.device),
+    }));
+
 /** What people inside do to get out: exits, and then glasses, which somebody has to mend. */
 export function byWhoLeaves(world: At): Act[] {
-  const inside = actsOf(world).filter(({ stand, needs }) => stand === 'inside' && needs === 'nothing');
+  const acts = hearsPushes(world) ? [...actsOf(world).map(leant), ...bars(world)] : actsOf(world);
+  const inside = acts.filter(({ stand, needs }) => stand === 'inside' && needs === 'nothing');
   return [
     ...inside.filter(({ purpose }) => purpose === 'leave'),
     ...inside.filter(({ purpose }) => purpose === 'emergency'),

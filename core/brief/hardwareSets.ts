@@ -39,6 +39,23 @@ export const HARDWARE_SETS: readonly HardwareSet[] = [
     ),
   },
   {
+    id: 'magnet-delayed',
+    name: 'Delayed egress magnet, controller, reader',
+    description:
+      'Who pushes sounds an alarm and is let out after 15 s; fire, break glass and a loss of power let go at once. Only where the local code allows a delay.',
+    deadState: 'fail-safe',
+    electricalEgress: true,
+    devices: of(
+      'supply-12v-battery',
+      'controller-2-dry',
+      'magnet-lock-delayed',
+      'reader-wiegand',
+      'break-glass-double',
+      'door-contact',
+      'fire-relay',
+    ),
+  },
+  {
     id: 'strike-keypad',
     name: 'Strike on a keypad',
     description:

@@ -13,7 +13,7 @@ describe('sites that look right and are not', () => {
   it('are sixty at least, of every class', () => {
     expect(TRAPS.length).toBeGreaterThanOrEqual(60);
     expect(new Set(TRAPS.map(({ name }) => name)).size).toBe(TRAPS.length);
-    expect(new Set(TRAPS.map(({ of }) => of)).size).toBe(8);
+    expect(new Set(TRAPS.map(({ of }) => of)).size).toBe(9);
   });
 
   it.each(TRAPS.map((trap) => [`${trap.of}: ${trap.name}`, trap] as const))('%s', (_, trap) => {

@@ -2,7 +2,7 @@ import { voltsAcross, terminalAt } from '../circuit/index';
 import { asks, type CheckContext } from '../checks/index';
 import { PHONE_METRES, roleValue } from '../devices/index';
 import { doorDevices } from '../door/index';
-import { callers, fireReleases } from '../prove/index';
+import { callers, delaysOf, fireReleases } from '../prove/index';
 import {
   lockStatuses,
   movedByOperatorOnly,
@@ -75,7 +75,10 @@ export function functions(context: CheckContext): CheckItem[] {
     }
     items.push(...otherEntries(context, run, lockVolts));
   }
-  for (const { device } of parts.exits) {
+  const late = delaysOf(world, rest);
+  for (const { act, after } of late) items.push(...delayed(tag, act.at.device, after / 1000));
+  const isLate = (id: string) => late.some(({ act }) => act.at.device.id === id);
+  for (const { device } of parts.exits.filter(({ device }) => !isLate(device.id))) {
     items.push(
       lockVolts(`exit:${device.id}`, 'lock-volts-exit', run({ kind: 'press', device: device.id }), {
         exit: device.tag,
@@ -112,6 +115,23 @@ export function functions(context: CheckContext): CheckItem[] {
   );
   return items;
 }
+
+/** A way out that lets go late: it sounds at once, lets go in its time, and holds again when its key has turned. */
+const delayed = (tag: string, { id, tag: by }: { id: string; tag: string }, seconds: number): CheckItem[] => [
+  yes(`delay-alarm:${id}`, 'delay-alarm', { by }),
+  {
+    id: `delay:${id}`,
+    phase: 'function',
+    task: 'delay-seconds',
+    unit: 's',
+    where: [],
+    values: { tag, by },
+    expected: seconds,
+    low: seconds - TOLERANCE.seconds(seconds),
+    high: seconds + TOLERANCE.seconds(seconds),
+  },
+  yes(`delay-rearmed:${id}`, 'delay-rearmed', { tag, by }),
+];
 
 /** Every other reader, keypad and output that lets this lock go: the first is read above. */
 function otherEntries({ world, rest, plan }: CheckContext, run: Run, lockVolts: LockVolts): CheckItem[] {

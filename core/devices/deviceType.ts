@@ -1,4 +1,5 @@
 import type { ColourCode } from '../units/index';
+import type { DeviceFunction } from '../functions/schemas';
 import type { PoeClass } from './poe';
 import type { InterfaceId } from './interfaces';
 import type { Param, Part } from './parts';
@@ -6,6 +7,10 @@ import type { SettingRole, TextFormat } from './settings';
 import type { Roles } from './roles';
 import type { SymbolId } from './symbols';
 
+export type { BusPort, Channel, DeviceFunction, FunctionKind } from '../functions/schemas';
+export type { Followed } from '../functions/output/followed';
+export type { Acted } from '../functions/input/acted';
+export type { Offline } from '../functions/link/offlineModes';
 export type { DryInput, IntercomTerminals, Pair, Roles, Throw } from './roles';
 
 /** Where a device stands, seen from the door it belongs to. */
@@ -137,174 +142,6 @@ export type LockMode =
 export interface CoilAt {
   readonly coil: string;
   readonly terminal: string;
-}
-
-/** One door's worth of a controller: which relay, inputs and data lines belong together. */
-export interface Channel {
-  readonly relay: string;
-  readonly exitInput: string;
-  /**
-   * What the exit input answers to: the moment at which it is asked (edge, where nothing is said), so that one that is asked
-   * already never sees a press; or as long as it is asked (level), and at least for its time.
-   */
-  readonly exitSense?: 'edge' | 'level';
-  readonly contactInput: string | null;
-  readonly d0Input: string | null;
-  readonly d1Input: string | null;
-  /** Data lines of the reader on the inside, where a channel takes two. */
-  readonly inner?: { readonly d0Input: string; readonly d1Input: string };
-  /** What the ids of this channel's settings begin with: `ch1` → `ch1.unlock`. Their roles say what they are for. */
-  readonly settings: string;
-}
-
-/** One thing that a device does over time. A type does any number of them at once, over its own terminals and settings. */
-export type DeviceFunction =
-  /** Decides who may pass, one channel a door. */
-  | { readonly kind: 'decides'; readonly board: string; readonly channels: readonly Channel[] }
-  /**
-   * Keys, a finger or a card at the device itself, judged on the spot by what it decides. `bell` is the state that is set
-   * while its bell key is pressed; null where it has no such key.
-   */
-  | { readonly kind: 'ownCodes'; readonly board: string; readonly bell: string | null }
-  /**
-   * An output besides its relays: a bell or alarm relay, a lamp, a sounder. It sets `state` while, or for a moment when, what
-   * it follows is so: always the same, or what a setting says (`none` among its values: nothing).
-   */
-  | {
-      readonly kind: 'output';
-      readonly board: string;
-      readonly state: string;
-      readonly follows: Followed | { readonly setting: string };
-    }
-  /**
-   * A loop through covers and lids, closed while nobody opens one: the tamper alarm lasts until it is closed again. A setting
-   * with the values `off` and `on` says whether the loop is used.
-   */
-  | { readonly kind: 'tamper'; readonly board: string; readonly input: string; readonly usedSetting: string }
-  /**
-   * An input besides exits and door contacts: what it does while it is asked is always the same, or what a setting says (`none`
-   * among its values: nothing). It is asked while it is closed; where a setting has the values NO and NC, while it is open at NC.
-   */
-  | {
-      readonly kind: 'input';
-      readonly board: string;
-      readonly input: string;
-      readonly acts: Acted | { readonly setting: string };
-      readonly restSetting?: string;
-      /** The door it is for where it is an exit or a contact, from 0: the first where nothing is said. */
-      readonly ofChannel?: number;
-    }
-  /**
-   * Its doors as the locks of one room: none is released while another is released or open, where a setting is `on`. A second
-   * setting is the time, s, that the room stays shut after one has closed; a third says whether exits wait too (`wait`) or not (`pass`).
-   */
-  | {
-      readonly kind: 'interlock';
-      readonly usedSetting: string;
-      readonly clearSetting?: string;
-      readonly exitsSetting?: string;
-    }
-  /** Is told who may pass over a network. A setting says what it does by itself while that is lost: see `OFFLINE`. */
-  | {
-      readonly kind: 'link';
-      readonly lostSetting: string;
-      /** Setting with the values ignores and heeds: what a lockdown does that is called over the network; without one it is ignored. */
-      readonly lockdownSetting?: string;
-    }
-  /**
-   * Keeps the time of day, and the hours that it is sent: of people, and of free passage. What it does with them at each of its doors say
-   * settings by role, channel by channel: `free`, `passback`, `forgive`.
-   */
-  | { readonly kind: 'clock' }
-  /** Listens to readers on a bus or a serial line, for the doors by which it decides. */
-  | { readonly kind: 'busHost'; readonly board: string; readonly bus: BusPort }
-  /** A relay that pulls in for a set time when its input closes. */
-  | { readonly kind: 'timer'; readonly board: string; readonly channel: Channel }
-  /** `key`: worked with a key, not by a bare hand. */
-  | { readonly kind: 'button'; readonly state: string; readonly key?: true }
-  /** One contact a key; the first is pressed unless another is named. */
-  | { readonly kind: 'keys'; readonly keys: Readonly<Record<string, string>> }
-  /** Stays as it was left. */
-  | { readonly kind: 'switch'; readonly state: string; readonly key?: true }
-  | { readonly kind: 'sensor'; readonly state: string; readonly board: string }
-  /** Closes while somebody turns the lever from inside. */
-  | { readonly kind: 'lever'; readonly state: string }
-  | { readonly kind: 'breakGlass'; readonly state: string }
-  | { readonly kind: 'doorContact'; readonly state: string }
-  | { readonly kind: 'fireRelay'; readonly state: string; readonly latchSetting: string }
-  /** Outputs that drop on a fire input: while it is not closed (NC), or while it is (NO, where a setting says so). */
-  | {
-      readonly kind: 'fireInput';
-      readonly input: string;
-      readonly state: string;
-      readonly latchSetting: string;
-      /** Setting with the values NC and NO; without one the input is a monitored NC. */
-      readonly triggerSetting?: string;
-    }
-  | { readonly kind: 'reader'; readonly board: string; readonly d0: string; readonly d1: string }
-  | { readonly kind: 'busReader'; readonly board: string; readonly bus: BusPort }
-  | {
-      readonly kind: 'operator';
-      readonly board: string;
-      readonly activate: string;
-      /** State of its own relay, which lets a lock go before the leaf moves. */
-      readonly relay: string;
-      readonly settings: string;
-      /** Inputs of a gate drive: shuts at once; stays as it is while open, a stop button; opens again while cut, a safety edge. */
-      readonly close?: string;
-      readonly stop?: string;
-      readonly safety?: string;
-      /**
-       * What its leaf does while it stands and nothing else holds it: a drive with a worm or a lock of its own `holds` it; one that a
-       * hand pushes through `yields`. Where nothing is said, nothing is proven of it.
-       */
-      readonly leaf?: 'holds' | 'yields';
-    };
-
-/** What an output follows: a state, as long as it lasts; or an answer, for a moment. */
-export const FOLLOWED = [
-  'unlocked',
-  'held',
-  'forced',
-  'tamper',
-  'alarm',
-  'granted',
-  'refused',
-  /** The network is lost. */
-  'link',
-] as const;
-export type Followed = (typeof FOLLOWED)[number];
-
-/**
- * What still decides while the network is lost: its own list, as it was sent last; whoever has a card of the site, known or
- * not (facility); nobody's card or code, while exits still work; nothing at all, exits neither.
- */
-export const OFFLINE = ['keeps', 'facility', 'refuses', 'nothing'] as const;
-export type Offline = (typeof OFFLINE)[number];
-
-/**
- * What an input does while it is asked: releases its door like an exit; tells that its door is shut (contact: closed while it
- * is, whatever its setting says of rest); releases every door for as long as it is asked (fire: by software, never instead of a
- * break in the lock's power); raises the tamper alarm; keeps every door from being released (interlock); refuses cards and codes
- * and locks at once, exits excepted (lockdown); is only reported (aux).
- */
-export const ACTED = ['exit', 'contact', 'fire', 'tamper', 'interlock', 'lockdown', 'aux', 'none'] as const;
-export type Acted = (typeof ACTED)[number];
-
-export type FunctionKind = DeviceFunction['kind'];
-
-/** Two wires of a multi-drop bus, with the settings that make a device findable on it. */
-export interface BusPort {
-  readonly a: string;
-  readonly b: string;
-  /** Terminal of the 0 V that the pair is read against. */
-  readonly common: string;
-  readonly addressSetting: string | null;
-  readonly terminatorSetting: string | null;
-  /** Load on the bus in unit loads (a transceiver of 12 kΩ is one). */
-  readonly unitLoads: number;
-  /** Transmit and receive pairs that cross between two ends, for four-wire links. */
-  readonly crossed?: boolean;
 }
 
 /** A type of device, as data. Ratings are typical of the class and belong to no maker. */

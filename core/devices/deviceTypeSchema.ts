@@ -1,7 +1,22 @@
 import * as z from 'zod';
 import { above, between, line, whole, word } from '../fields/index';
 import { COLOUR_CODES, type ColourCode } from '../units/index';
-import { FAMILIES, ACTED, FOLLOWED, type DeviceType } from './deviceType';
+import { breakGlass } from '../functions/breakGlass/schema';
+import { busReader } from '../functions/busReader/schema';
+import { button } from '../functions/button/schema';
+import { doorContact } from '../functions/doorContact/schema';
+import { fireInput } from '../functions/fireInput/schema';
+import { fireRelay } from '../functions/fireRelay/schema';
+import { keys } from '../functions/keys/schema';
+import { lever } from '../functions/lever/schema';
+import { operator } from '../functions/operator/schema';
+import { reader } from '../functions/reader/schema';
+import { sensor } from '../functions/sensor/schema';
+import { switch_ } from '../functions/switch/schema';
+import { timer } from '../functions/timer/schema';
+import { functionSchema } from '../functions/schemas';
+import { busPort, channel, kindOf } from '../functions/shape';
+import { FAMILIES, type DeviceType } from './deviceType';
 import { INTERFACES, type InterfaceId } from './interfaces';
 import { SETTING_ROLES, TEXT_FORMATS, type TextFormat } from './settings';
 import type { PoeClass } from './poe';
@@ -163,84 +178,28 @@ const setting = z.union([
   oldTextSetting,
 ]);
 
-const channel = z.strictObject({
-  relay: name,
-  exitInput: line(40),
-  exitSense: z.enum(['edge', 'level']).optional(),
-  contactInput: name.nullable(),
-  d0Input: name.nullable(),
-  d1Input: name.nullable(),
-  inner: z.strictObject({ d0Input: name, d1Input: name }).optional(),
-  settings: name,
-});
-const bus = z.strictObject({
-  a: pin,
-  b: pin,
-  common: pin,
-  addressSetting: name.nullable(),
-  terminatorSetting: name.nullable(),
-  unitLoads: above(0, 32),
-  crossed: z.boolean().optional(),
-});
-const kindOnly = <K extends string, S extends z.ZodRawShape>(kind: K, shape: S) =>
-  z.strictObject({ kind: z.literal(kind), ...shape });
-
 /** What types did of old, one thing each: still read. */
 const OLD = [
-  kindOnly('passive', {}),
-  kindOnly('controller', { board: name, channels: z.array(channel).min(1).max(16), bus: bus.optional() }),
-  kindOnly('keypad', { board: name, channels: z.array(channel).min(1).max(4) }),
+  kindOf('passive', {}),
+  kindOf('controller', { board: name, channels: z.array(channel).min(1).max(16), bus: busPort.optional() }),
+  kindOf('keypad', { board: name, channels: z.array(channel).min(1).max(4) }),
 ] as const;
+/** Functions that are today as they were then. */
 const ALWAYS = [
-  kindOnly('timer', { board: name, channel }),
-  kindOnly('button', { state: name, key: z.literal(true).optional() }),
-  kindOnly('keys', { keys: z.record(name, name) }),
-  kindOnly('switch', { state: name, key: z.literal(true).optional() }),
-  kindOnly('sensor', { state: name, board: name }),
-  kindOnly('lever', { state: name }),
-  kindOnly('breakGlass', { state: name }),
-  kindOnly('doorContact', { state: name }),
-  kindOnly('fireRelay', { state: name, latchSetting: name }),
-  kindOnly('fireInput', { input: name, state: name, latchSetting: name, triggerSetting: name.optional() }),
-  kindOnly('reader', { board: name, d0: name, d1: name }),
-  kindOnly('busReader', { board: name, bus }),
-  kindOnly('operator', {
-    board: name,
-    activate: name,
-    relay: name,
-    settings: name,
-    close: name.optional(),
-    stop: name.optional(),
-    safety: name.optional(),
-    leaf: z.enum(['holds', 'yields']).optional(),
-  }),
+  timer,
+  button,
+  keys,
+  switch_,
+  sensor,
+  lever,
+  breakGlass,
+  doorContact,
+  fireRelay,
+  fireInput,
+  reader,
+  busReader,
+  operator,
 ] as const;
-const oneFunction = z.discriminatedUnion('kind', [
-  kindOnly('decides', { board: name, channels: z.array(channel).min(1).max(16) }),
-  kindOnly('ownCodes', { board: name, bell: name.nullable() }),
-  kindOnly('busHost', { board: name, bus }),
-  kindOnly('output', {
-    board: name,
-    state: name,
-    follows: z.union([z.enum(FOLLOWED), z.strictObject({ setting: name })]),
-  }),
-  kindOnly('tamper', { board: name, input: name, usedSetting: name }),
-  kindOnly('input', {
-    board: name,
-    input: name,
-    acts: z.union([z.enum(ACTED), z.strictObject({ setting: name })]),
-    restSetting: name.optional(),
-    ofChannel: whole(0, 15).optional(),
-  }),
-  kindOnly('link', { lostSetting: name, lockdownSetting: name.optional() }),
-  kindOnly('clock', {}),
-  kindOnly('interlock', {
-    usedSetting: name,
-    clearSetting: name.optional(),
-    exitsSetting: name.optional(),
-  }),
-  ...ALWAYS,
-]);
 const oldBehaviour = z.discriminatedUnion('kind', [...OLD, ...ALWAYS]);
 
 const row = whole(1, 32);
@@ -308,7 +267,7 @@ export const deviceTypeSchema = z.strictObject({
   parts: z.array(part).max(200),
   settings: z.array(setting).max(80),
   banks: z.array(bank).max(8).optional(),
-  functions: z.array(oneFunction).max(12).optional(),
+  functions: z.array(functionSchema).max(12).optional(),
   behaviour: oldBehaviour.optional(),
   lock: lock.optional(),
   roles: rolesSchema,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { react } from '../simulate/behaviours/index';
+import { react } from '../functions/index';
 import { loneDevice } from '../specimens/loneDevice';
 import { channelsOf, does, findType, functionOf, functionsOf, type DeviceType } from './index';
 import { LIBRARY } from './library/index';

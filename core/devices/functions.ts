@@ -1,9 +1,9 @@
-import type { BusPort, Channel, DeviceFunction, DeviceType, FunctionKind } from './deviceType';
+import type { BusPort, Channel, FunctionKind, FunctionOf } from '../functions/schemas';
+import type { DeviceType } from './deviceType';
+
+export type { FunctionOf } from '../functions/schemas';
 
 type Doing = Pick<DeviceType, 'functions'>;
-
-/** A function of one kind. */
-export type FunctionOf<K extends FunctionKind> = Extract<DeviceFunction, { readonly kind: K }>;
 
 /** Everything of one kind that a type does, in its order. */
 export const functionsOf = <K extends FunctionKind>({ functions }: Doing, kind: K): FunctionOf<K>[] =>

@@ -79,6 +79,13 @@ export interface Roles {
     readonly lock: Throw;
     readonly fed?: Readonly<Record<'fail-safe' | 'fail-secure', Pair>>;
   };
+  /** Delayed egress: opened by a fire, closed for whoever may pass, closed by a push bar; and the contact that holds a lock of another. */
+  readonly egress?: {
+    readonly fire: DryInput;
+    readonly bypass?: DryInput;
+    readonly push?: DryInput;
+    readonly holds?: { readonly com: string; readonly nc: string };
+  };
   readonly intercom?: IntercomTerminals;
   readonly earth?: string;
 }

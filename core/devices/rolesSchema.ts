@@ -73,6 +73,12 @@ export const rolesSchema = z
     poles: z.array(throwOf).max(16),
     lockVoltage: pair,
     operator: z.strictObject({ activate: dry, lock: throwOf, fed: byState.optional() }),
+    egress: z.strictObject({
+      fire: dry,
+      bypass: dry.optional(),
+      push: dry.optional(),
+      holds: z.strictObject({ com: pin, nc: pin }).optional(),
+    }),
     intercom,
     earth: pin,
   })

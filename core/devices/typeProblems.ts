@@ -3,7 +3,7 @@ import type { DeviceType } from './deviceType';
 import type { Param } from './parts';
 import { settingFits } from './settings';
 import { settingShapeProblems } from './settingProblems';
-import { channelsOf } from './functions';
+import { partsNamed, settingsNamed, statesSet } from '../functions/names';
 
 /** Something that keeps a device type from being used: where, and what about. */
 export interface TypeProblem {
@@ -135,14 +135,7 @@ const isTable = (value: unknown): value is { setting: string; values: Record<str
 function knownStates(type: DeviceType): Set<string> {
   const states = new Set(['doorOpen', 'keyed', 'boltIn', 'ringing', 'blown']);
   for (const part of type.parts) if (part.kind === 'coil') states.add(part.id);
-  for (const channel of channelsOf(type)) states.add(channel.relay);
-  for (const one of type.functions) {
-    if ('state' in one) states.add(one.state);
-    if (one.kind === 'keys') for (const state of Object.values(one.keys)) states.add(state);
-    if (one.kind === 'reader') states.add(one.d0).add(one.d1);
-    if (one.kind === 'operator') states.add(one.relay);
-    if (one.kind === 'ownCodes' && one.bell !== null) states.add(one.bell);
-  }
+  for (const spec of type.functions) for (const [state] of statesSet(spec)) states.add(state);
   return states;
 }
 
@@ -160,29 +153,7 @@ function settingNames({ functions, lock, roles, banks }: DeviceType): NamedSetti
     if (id !== null && id !== undefined) names.push({ path, id, options });
   };
   functions.forEach((one, i) => {
-    const at = `functions[${i}]`;
-    if (one.kind === 'fireRelay' || one.kind === 'fireInput')
-      add(`${at}.latchSetting`, one.latchSetting, 'latching');
-    if (one.kind === 'fireInput') add(`${at}.triggerSetting`, one.triggerSetting, 'NC', 'NO');
-    if (one.kind === 'tamper') add(`${at}.usedSetting`, one.usedSetting, 'off', 'on');
-    if (one.kind === 'input') {
-      if (typeof one.acts !== 'string') add(`${at}.acts.setting`, one.acts.setting);
-      add(`${at}.restSetting`, one.restSetting, 'NO', 'NC');
-    }
-    if (one.kind === 'link') {
-      add(`${at}.lostSetting`, one.lostSetting, 'keeps');
-      add(`${at}.lockdownSetting`, one.lockdownSetting, 'ignores', 'heeds');
-    }
-    if (one.kind === 'interlock') {
-      add(`${at}.usedSetting`, one.usedSetting, 'on');
-      add(`${at}.clearSetting`, one.clearSetting);
-      add(`${at}.exitsSetting`, one.exitsSetting, 'wait', 'pass');
-    }
-    if (one.kind === 'output' && typeof one.follows !== 'string')
-      add(`${at}.follows.setting`, one.follows.setting);
-    if (!('bus' in one)) return;
-    add(`${at}.bus.addressSetting`, one.bus.addressSetting);
-    add(`${at}.bus.terminatorSetting`, one.bus.terminatorSetting, 'on');
+    for (const { key, id, values = [] } of settingsNamed(one)) add(`functions[${i}].${key}`, id, ...values);
   });
   banks?.forEach(({ fields, forbidden = [] }, i) => {
     for (const { setting, code } of fields)
@@ -202,12 +173,7 @@ function settingNames({ functions, lock, roles, banks }: DeviceType): NamedSetti
 function partNames({ functions, lock }: DeviceType): { readonly path: string; readonly id: string }[] {
   const names: { path: string; id: string }[] = [];
   functions.forEach((one, i) => {
-    const add = (id: string | null | undefined) => id && names.push({ path: `functions[${i}]`, id });
-    if ('board' in one) add(one.board);
-    if (one.kind === 'fireInput' || one.kind === 'tamper' || one.kind === 'input') add(one.input);
-    if (one.kind === 'operator') [one.activate, one.close, one.stop, one.safety].forEach(add);
-    for (const { exitInput, contactInput, d0Input, d1Input, inner } of channelsOf({ functions: [one] }))
-      [exitInput, contactInput, d0Input, d1Input, inner?.d0Input, inner?.d1Input].forEach(add);
+    for (const id of partsNamed(one)) names.push({ path: `functions[${i}]`, id });
   });
   const add = (id: string) => names.push({ path: 'lock', id });
   if (lock?.kind === 'magnet') lock.parts.forEach(add);

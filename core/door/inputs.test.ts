@@ -14,7 +14,9 @@ function byRole({ roles }: DeviceType, pin: string): InputPurpose | null {
   if (has(roles.exitInputs) || roles.operator?.activate.input === pin) return 'exit';
   if (has(roles.contactInputs)) return 'contact';
   if (has(roles.statusInputs)) return 'status';
-  if (roles.fireInput?.input === pin) return 'fire';
+  if (roles.fireInput?.input === pin || roles.egress?.fire.input === pin) return 'fire';
+  if (roles.egress?.bypass?.input === pin) return 'bypass';
+  if (roles.egress?.push?.input === pin) return 'exit';
   if (roles.alarmInput?.input === pin) return 'alarm';
   if (roles.bellInput?.input === pin) return 'bell';
   const lines = [...(roles.dataInputs ?? []), ...(roles.innerDataInputs ?? [])];
@@ -29,7 +31,7 @@ describe('inputs', () => {
         const role = byRole(type, input.pin);
         // A relay's trigger has no role of its own: its behaviour alone tells what it is for.
         if (role !== null) expect([input.pin, input.purpose]).toEqual([input.pin, role]);
-        else expect(['exit', 'tamper', 'lockdown', 'other']).toContain(input.purpose);
+        else expect(['exit', 'tamper', 'lockdown', 'rearm', 'other']).toContain(input.purpose);
       }
     },
   );

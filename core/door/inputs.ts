@@ -1,4 +1,5 @@
-import { channelsOf, functionsOf, settingValue, type DeviceType } from '../devices/index';
+import { functionsOf, settingValue, type DeviceType } from '../devices/index';
+import { inputsNamed } from '../functions/names';
 import type { Placed } from './doorParts';
 
 /** What an input is there for. */
@@ -14,6 +15,9 @@ export type InputPurpose =
   | 'lockdown'
   | 'interlock'
   | 'aux'
+  /** Lets somebody through a delayed egress, and re-arms it. */
+  | 'bypass'
+  | 'rearm'
   | 'other';
 
 /** An input of a device by what it is there for. */
@@ -45,17 +49,7 @@ function readBy(
   const put = (part: string | null | undefined, purpose: InputPurpose, channel: number | null) => {
     if (part) known.set(part, { purpose, channel });
   };
-  channelsOf({ functions: functionsOf(type, 'decides') }).forEach(
-    ({ exitInput, contactInput, d0Input, d1Input, inner }, channel) => {
-      put(exitInput, 'exit', channel);
-      put(contactInput, 'contact', channel);
-      for (const line of [d0Input, d1Input, inner?.d0Input, inner?.d1Input]) put(line, 'data', channel);
-    },
-  );
-  for (const { channel } of functionsOf(type, 'timer')) put(channel.exitInput, 'exit', null);
-  for (const { activate } of functionsOf(type, 'operator')) put(activate, 'exit', null);
-  for (const { input } of functionsOf(type, 'fireInput')) put(input, 'fire', null);
-  for (const { input } of functionsOf(type, 'tamper')) put(input, 'tamper', null);
+  for (const [part, purpose, channel] of type.functions.flatMap(inputsNamed)) put(part, purpose, channel);
   for (const { input, acts, ofChannel } of functionsOf(type, 'input')) {
     const does = typeof acts === 'string' ? acts : settingValue(type, settings, acts.setting);
     put(input, ACTS.get(String(does)) ?? 'other', does === 'exit' ? (ofChannel ?? 0) : null);

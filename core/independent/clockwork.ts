@@ -1,4 +1,5 @@
 import { functionsOf, settingValue } from '../devices/index';
+import { heard, lost, over, pushOn, turnKeys } from './delay';
 import type { Decider, Hand, House, Thing } from './house';
 import { comeToRest, type AtRest } from './rest';
 import { NotRead } from './wiring';
@@ -82,6 +83,7 @@ function stopped(it: Draft, house: House, thing: Thing): void {
     it.states.delete(`${thing.device.id}:${state}`);
     it.ends.delete(`${thing.device.id}:${state}`);
   }
+  lost(it, thing);
   for (const key of [...it.alarms]) if (key.startsWith(`soft ${thing.device.id}:`)) it.alarms.delete(key);
 }
 
@@ -102,6 +104,7 @@ function answer(it: Draft, house: House, id: string, reading: string, before: st
     if (asks && (decider.level || (before !== decider.asks && before !== 'dead')))
       letGo(it, decider, decider.exitMs);
   }
+  heard(it, thing, input, reading, before);
   for (const spec of functionsOf(thing.type, 'fireInput')) {
     if (spec.input !== input || reading === 'dead') continue;
     const trigger =
@@ -199,6 +202,7 @@ export function quiet(house: House): Moment {
 /** A hand laid on a device. */
 export function lay(house: House, at: Moment, hand: Hand): Moment {
   const it = draftOf(at);
+  if (hand.kind === 'push') pushOn(it, hand.thing);
   for (const state of hand.sets) {
     const on = hand.kind !== 'switch' || !it.states.has(state);
     if (!on) it.states.delete(state);
@@ -231,6 +235,7 @@ export function step(house: House, at: Moment): Moment | null {
   for (const [state, end] of at.ends) {
     if (end > due) continue;
     it.ends.delete(state);
+    if (over(it, house, state)) continue;
     const decider = house.deciders.find((one) => relayOf(one) === state);
     if (decider && it.hung.has(decider.thing.device.id)) continue;
     const asked =
@@ -277,6 +282,13 @@ export function without(
 export function powerBack(house: House, at: Moment): Moment {
   const it = draftOf(at);
   for (const one of house.wiring.elements) if (one.kind === 'source') it.out.delete(one.id);
+  return calm(house, it);
+}
+
+/** Whatever waits for a key is re-armed. */
+export function rearmed(house: House, at: Moment): Moment {
+  const it = draftOf(at);
+  turnKeys(it, house, ({ device }, fire) => it.reads.get(`${device.id}:${fire}`) === 'closed');
   return calm(house, it);
 }
 

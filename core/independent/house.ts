@@ -137,7 +137,7 @@ export function houseOf(plan: Plan, id: DoorId): House {
 /** What a hand can do at a device, and where whoever does it stands. */
 export interface Hand {
   readonly thing: Thing;
-  readonly kind: 'press' | 'break' | 'switch';
+  readonly kind: 'press' | 'break' | 'switch' | 'push';
   /** The states it sets, and for how long, ms; for good where it is null. */
   readonly sets: readonly string[];
   readonly ms: number | null;
@@ -146,11 +146,13 @@ export interface Hand {
 }
 
 const HELD_MS = { button: 600, keys: 600, sensor: 1000 } as const;
+/** Whoever is not let out at once leans on it. */
+const LEANS_MS = 5000;
 const standing = ({ place }: Device): Hand['from'] =>
   place === 'outside' ? 'outside' : place === 'enclosure' ? 'locked' : 'inside';
 
-/** Every hand that can be laid on a device of these. */
-export const handsAt = (things: readonly Thing[]): Hand[] =>
+/** Every hand that can be laid on a device of these; `leans` where a delay hears of pushes. */
+export const handsAt = (things: readonly Thing[], leans = false): Hand[] =>
   things.flatMap((thing) => {
     const { type, device } = thing;
     const own = (state: string) => `${device.id}:${state}`;
@@ -163,8 +165,18 @@ export const handsAt = (things: readonly Thing[]): Hand[] =>
       bare: !needsKey(type),
     });
     return [
-      ...functionsOf(type, 'button').map(({ state }) => of('press', [state], HELD_MS.button)),
-      ...functionsOf(type, 'sensor').map(({ state }) => of('press', [state], HELD_MS.sensor)),
+      ...functionsOf(type, 'button').map(({ state }) =>
+        of('press', [state], leans ? LEANS_MS : HELD_MS.button),
+      ),
+      ...functionsOf(type, 'sensor').map(({ state }) =>
+        of('press', [state], leans ? LEANS_MS : HELD_MS.sensor),
+      ),
+      ...(leans && type.family === 'exit'
+        ? functionsOf(type, 'lever').map(({ state }) => of('press', [state], LEANS_MS))
+        : []),
+      ...functionsOf(type, 'delayedEgress').flatMap(({ push }) =>
+        push === undefined ? [of('push', [], null)] : [],
+      ),
       ...functionsOf(type, 'keys').flatMap(({ keys }) =>
         Object.values(keys).map((state) => of('press', [state], HELD_MS.keys)),
       ),

@@ -8,10 +8,12 @@ import {
   lay,
   powerBack,
   quiet,
+  rearmed,
   step,
   without,
   type Moment,
 } from './clockwork';
+import { delaysOf, isDelayed, waitsFor } from './delay';
 import { handsAt, houseOf, type Hand, type House } from './house';
 import { NotRead } from './wiring';
 
@@ -60,7 +62,9 @@ const BEGINS = {
   fire: (house: House, at: Moment) => [alarm(house, at)],
   dead: (house: House, at: Moment) => [dead(house, at)],
   'mains-off': (house: House, at: Moment) => [without(house, at, ({ hasBattery }) => !hasBattery)],
-  'power-back': (house: House, at: Moment) => [later(house, powerBack(house, dead(house, at)), 600_000)],
+  'power-back': (house: House, at: Moment) => [
+    later(house, rearmed(house, powerBack(house, dead(house, at))), 600_000),
+  ],
   'fire-power': (house: House, at: Moment) => [
     powerBack(house, dead(house, alarmOver(house, alarm(house, at)))),
   ],
@@ -75,6 +79,8 @@ const BEGINS = {
       .map((hand) => lay(house, at, hand)),
   'other-door': (house: House, at: Moment) => handsOf(house, false).map((hand) => lay(house, at, hand)),
 } as const;
+
+const BURNING: ReadonlySet<Asked> = new Set<Asked>(['fire', 'dead', 'fire-power']);
 
 /** Situations in which more is tried than is read here: only what passes is looked at. */
 export const IN_PART: ReadonlySet<Asked> = new Set<Asked>(['other-door']);
@@ -95,6 +101,8 @@ function momentsOf(house: House, begin: Moment): Moment[] {
 /** How long a lock must stay free for somebody to get through, and how long one waits for it. */
 const THROUGH_MS = 1500;
 const PATIENCE_MS = 1000;
+/** Whoever breaks in has time. */
+const MOST_DELAY_MS = 60_000;
 
 /** True where after this act the leaf that people use is free for long enough. */
 function frees(house: House, after: Moment): boolean {
@@ -112,11 +120,22 @@ function frees(house: House, after: Moment): boolean {
   return since !== null;
 }
 
+/** True where a push lets somebody out for good, no later than a delay may be here. */
+function freesLate(house: House, after: Moment): boolean {
+  const most = house.door.brief.delayedEgress === 0 ? 0 : waitsFor(house);
+  let since: number | null = null;
+  for (let at: Moment | null = after; at; at = step(house, at)) {
+    if (active(house, at) === 'free') since ??= at.now;
+    else since = null;
+  }
+  return since !== null && since - after.now <= most;
+}
+
 /** True where at some moment after this act some leaf is free. */
 function opens(house: House, after: Moment): boolean {
   for (let at: Moment | null = after; at; at = step(house, at)) {
     if (freest(house, at) === 'free') return true;
-    if (at.now - after.now > PATIENCE_MS) return false;
+    if (at.now - after.now > Math.max(PATIENCE_MS, MOST_DELAY_MS * Number(waitsFor(house) > 0))) return false;
   }
   return false;
 }
@@ -130,7 +149,9 @@ export function opinionsOf(plan: Plan, door: DoorId): ReadonlyMap<Asked, Opinion
   for (const asked of Object.keys(BEGINS) as Asked[]) {
     try {
       const house = houseOf(plan, door);
-      const all = BEGINS[asked](house, quiet(house)).map((begin) => opinionOf(house, begin));
+      const all = BEGINS[asked](house, quiet(house)).map((begin) =>
+        opinionOf(house, begin, !BURNING.has(asked)),
+      );
       if (all.length > 0)
         found.set(asked, {
           opensOutside: all.some(({ opensOutside }) => opensOutside),
@@ -145,14 +166,17 @@ export function opinionsOf(plan: Plan, door: DoorId): ReadonlyMap<Asked, Opinion
   return found;
 }
 
-function opinionOf(house: House, begin: Moment): Opinion {
+/** `isCalm`: nothing burns, and the power is there: only then does anybody wait for a delay. */
+function opinionOf(house: House, begin: Moment, isCalm: boolean): Opinion {
   const moments = momentsOf(house, begin);
   const here = house.things.filter(({ device }) => device.door === house.door.id);
-  const hands = handsAt(here).filter(({ bare }) => bare);
+  const leans = house.things.some((thing) => delaysOf(thing).some(({ push }) => push !== undefined));
+  const hands = handsAt(here, leans).filter(({ bare }) => bare);
   const outside = hands.filter(({ from }) => from === 'outside');
   const inside = hands.filter(
     ({ from, kind, thing }) => from === 'inside' && (kind === 'break' || thing.type.family === 'exit'),
   );
+  const late = leans ? inside : hands.filter((hand) => hand.from === 'inside' && isDelayed(hand));
   const lever =
     house.door.brief.mechanicalEgress === true &&
     house.locks.filter(({ leaf }) => leaf === 1).every(({ byHandle }) => byHandle);
@@ -166,7 +190,10 @@ function opinionOf(house: House, begin: Moment): Opinion {
     wayOut:
       lever ||
       moments.every(
-        (at) => active(house, at) === 'free' || inside.some((hand) => frees(house, lay(house, at, hand))),
+        (at) =>
+          active(house, at) === 'free' ||
+          inside.some((hand) => frees(house, lay(house, at, hand))) ||
+          (isCalm && late.some((hand) => freesLate(house, lay(house, at, hand)))),
       ),
   };
 }

@@ -1,4 +1,4 @@
-import { actsOf, isRightful, neighbourActs } from '../acts/index';
+import { actsOf, byWhoLeaves, isRightful, neighbourActs } from '../acts/index';
 import { does, functionOf } from '../devices/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { callers, fireReleases, needsNetwork } from '../prove/index';
@@ -52,10 +52,8 @@ function people(world: World): OrderEvent[] {
       );
     list.push(event(`wrong:${device.id}`, { kind: 'credential', valid: false, device: device.id }));
   }
-  for (const { device } of exits(world))
-    list.push(
-      event(`press:${device.id}`, { kind: 'press', device: device.id }, { frees: true, leaves: true }),
-    );
+  const leaving = byWhoLeaves(world).filter(({ purpose }) => purpose === 'leave');
+  for (const { id, stimulus } of leaving) list.push(event(id, stimulus, { frees: true, leaves: true }));
   for (const { device, key } of callers(world))
     list.push(
       event(
@@ -67,12 +65,15 @@ function people(world: World): OrderEvent[] {
     );
   for (const act of actsOf(world)) {
     if (act.stimulus.kind !== 'press') continue;
-    const { id } = act.at.device;
+    const { device, key } = act.stimulus;
     const kept = does(act.at.type, 'switch');
-    const named = `${kept ? 'switch' : 'press'}:${id}`;
+    const named = kept ? `switch:${device}` : act.id;
+    const done = ({ stimulus }: OrderEvent) =>
+      stimulus?.kind === 'press' &&
+      stimulus.device === device &&
+      (act.purpose === 'call' || key === undefined || stimulus.key === key);
     // Whoever stands outside and has no key lets nothing go by it.
-    if (!list.some(({ stimulus }) => stimulus?.kind === 'press' && stimulus.device === id))
-      list.push(event(named, act.stimulus, { frees: isRightful(act) }));
+    if (!list.some(done)) list.push(event(named, act.stimulus, { frees: isRightful(act) }));
   }
   return list;
 }

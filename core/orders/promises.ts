@@ -1,8 +1,10 @@
 import type { OperatingPoint } from '../circuit/index';
-import { does, functionOf, functionsOf, roleValue, type DeviceType } from '../devices/index';
+import { does, functionOf, functionsOf, roleValue } from '../devices/index';
 import { doorDevices, entries } from '../door/index';
+import { statesThat } from '../functions/index';
 import { fireReleases, provenFor } from '../prove/index';
 import {
+  afterNext,
   BATTERY,
   doorHold,
   holdOf,
@@ -73,6 +75,11 @@ export function watched(world: World): Watched {
   const switches = world.inhabitants.flatMap(({ device, type }) =>
     functionsOf(type, 'switch').map(({ state }) => `${device.id}:${state}`),
   );
+  const egress = doorDevices(world, 'delayedEgress');
+  const letGo = egress.flatMap(({ device, type }) =>
+    functionsOf(type, 'delayedEgress').map(({ state }) => `${device.id}:${state}`),
+  );
+  const mayDelay = egress.length > 0 && world.door.brief.delayedEgress !== 0;
   const senses = doorDevices(world, 'doorContact').length > 0;
   const operated = world.inhabitants.some(({ type }) => does(type, 'operator'));
   const moved = movedByOperatorOnly(world);
@@ -113,7 +120,11 @@ export function watched(world: World): Watched {
   const isFree = (state: SimState): boolean => state.doorOpen || holdAt(state) === 'free';
   const isHeld = (state: SimState): boolean => !state.doorOpen && holdAt(state) === 'held';
   const pressed = world.inhabitants.flatMap(({ device, type }) =>
-    device.place === 'outside' ? [] : pressedStates(type).map((state) => `${device.id}:${state}`),
+    device.place === 'outside'
+      ? []
+      : [...statesThat(type, 'hand'), ...functionsOf(type, 'delayedEgress').map(({ alarm }) => alarm)].map(
+          (state) => `${device.id}:${state}`,
+        ),
   );
   const isExit = ({ stimulus }: OrderEvent): boolean =>
     stimulus?.kind === 'press' && world.byId.get(stimulus.device)?.type.family === 'exit';
@@ -128,13 +139,16 @@ export function watched(world: World): Watched {
     state.hung.size > 0 ||
     !state.network ||
     [...state.feeds.values()].some(({ kind }) => kind !== 'mains') ||
-    [...glasses, ...switches].some((key) => state.states.has(key)) ||
+    [...glasses, ...switches, ...letGo].some((key) => state.states.has(key)) ||
     toggled(world, state);
   return {
     notAsked: new Map(notAsked),
     isFree,
     isTrap: (state, ends) =>
-      !lever && !moved && isHeld(state) && !ends.some((end) => isSound(end) && isFree(end)),
+      !lever &&
+      !moved &&
+      isHeld(state) &&
+      !ends.some((end) => (isSound(end) && isFree(end)) || (mayDelay && freeLater(world, end, isFree))),
     brokenBy({ before, event, after, effects, ghost }) {
       const broken: PromiseId[] = [];
       const freed = holdAt(before) === 'held' && holdAt(after) === 'free';
@@ -170,11 +184,17 @@ export function watched(world: World): Watched {
   };
 }
 
-/** States that a device sets while somebody presses it. */
-const pressedStates = (type: Pick<DeviceType, 'functions'>): string[] => [
-  ...[...functionsOf(type, 'button'), ...functionsOf(type, 'sensor')].map(({ state }) => state),
-  ...functionsOf(type, 'keys').flatMap(({ keys }) => Object.values(keys)),
-];
+/** Longest that a delayed egress keeps somebody, ms, with the time after which a push counts. */
+const LONGEST_DELAY_MS = 64_000;
+
+/** True where a delay that has begun ends with the door free. */
+function freeLater(world: World, begun: SimState, isFree: (state: SimState) => boolean): boolean {
+  for (let at = afterNext(world, begun); at !== null; at = afterNext(world, at)) {
+    if (at.now - begun.now > LONGEST_DELAY_MS) return false;
+    if (isSound(at) && isFree(at)) return true;
+  }
+  return false;
+}
 
 /** A circuit that never comes to rest proves nothing. */
 const isSound = ({ unstable, point }: SimState): boolean => !unstable && point.restless.length === 0;

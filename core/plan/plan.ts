@@ -31,6 +31,7 @@ export const EMPTY_BRIEF: Brief = {
   fireDoor: null,
   ownLatch: null,
   bothLeaves: null,
+  delayedEgress: null,
   outdoors: false,
   slowWalkers: false,
   readerDistance: 1.5 as Metres,

@@ -23,6 +23,10 @@ export function typeIn(
   return settings ? asSet(type, settings) : type;
 }
 
+/** Types of the library that the devices of a plan are of, each once. */
+export const typesUsed = ({ devices }: Pick<Plan, 'devices'>): DeviceType[] =>
+  [...new Set(Object.values(devices).map(({ type }) => type))].flatMap((id) => findType(id) ?? []);
+
 /** Own types carry their version in their id, `bench-reader@2`: a device in use keeps the version it has. */
 export const typeBase = (id: string): string => id.replace(/@\d+$/, '');
 

@@ -1,5 +1,4 @@
 import { byAnybodyOutside } from '../acts/index';
-import { does } from '../devices/index';
 import type { Adjusted, DeadState } from '../plan/index';
 import {
   isLatched,
@@ -19,7 +18,17 @@ import { fireReleases } from './fireReleases';
 import type { Breaks, Cell, Expectation, Means, Missing, ProofRow, Side, SituationId } from './proof';
 import { entriesOutside, type Situation } from './situations';
 import { dueNext, releaseFrom, stretchFrom } from './stretch';
-import { givesWay, isSound, leavesFreely, standsOpen, waysFrom, type HowFar, type Ways } from './ways';
+import {
+  givesWay,
+  isSound,
+  leavesFreely,
+  letsOut,
+  patience,
+  standsOpen,
+  waysFrom,
+  type HowFar,
+  type Ways,
+} from './ways';
 
 /** What can be proven of both sides in a situation, and what the locks do as it comes about. */
 export interface Judged {
@@ -144,15 +153,6 @@ function opened<T>(it: Case<T>): Entry {
   return { possible: false, works: [], breaks: null };
 }
 
-/** Whoever has shown a card waits so long for a lock to let go, or for a drive to open, ms: what comes later comes of something else. */
-const PATIENCE_MS = { lock: 999, drive: 11_000 };
-const patience = ({ inhabitants, door }: World): number =>
-  PATIENCE_MS[
-    inhabitants.some(({ device, type }) => device.door === door.id && does(type, 'operator'))
-      ? 'drive'
-      : 'lock'
-  ];
-
 function entryOf<T>(it: Case<T>, expectation: Expectation): Entry {
   const { world, by, moments } = it;
   const isFree = (state: SimState) => givesWay(world, state);
@@ -225,32 +225,53 @@ function keyFor(world: World, { id }: Situation, expectation: Expectation): 'tur
   return keyTurns(world) ? 'turns' : 'none';
 }
 
+/** What there is for somebody inside. */
+interface Leaving {
+  readonly ways: Ways;
+  readonly enough: boolean;
+  /** At some moment nothing but a push that is answered late lets anybody out. */
+  readonly delayed: boolean;
+  readonly breaks: Breaks | null;
+}
+
+/** In a fire, and where the power may be gone, nobody waits for a delay. */
+const usable = ({ tried, works }: Ways, { id }: Situation): Ways => ({
+  tried,
+  works: BURNING.has(id) ? works.filter(({ kind }) => kind !== 'delayed') : works,
+});
+
+const onlyLate = ({ works }: Ways): boolean =>
+  works.length > 0 && works.every(({ kind }) => kind === 'delayed');
+
 /** The first moment at which somebody inside is worse off than is asked for, with the ways that are left then. */
-function leaving<T>(
-  it: Case<T>,
-  expectation: Expectation,
-): { readonly ways: Ways; readonly enough: boolean; readonly breaks: Breaks | null } {
+function leaving<T>(it: Case<T>, expectation: Expectation): Leaving {
   const { world, by, situation, moments, howFar } = it;
   const [first] = moments;
-  const ways = waysFrom(world, by, first!, howFar);
+  const waysAt = (at: T, far: HowFar) => usable(waysFrom(world, by, at, far), situation);
+  const ways = waysAt(first!, howFar);
   const isFree = (state: SimState) => isSound(state) && leavesFreely(world, state);
   // What is asked for by an act is free for as long as that act lasts, and then there is a way out again.
   const momentary = situation.id === 'exit' || situation.id === 'credential-inside';
+  let delayed = false;
   for (const [index, at] of moments.entries()) {
     const state = by.state(at);
-    const here = (): Ways => (index === 0 ? ways : waysFrom(world, by, at, 'all'));
-    const breaks = breakAt(it, index, null);
+    const worse = (): Leaving => ({
+      ways: index === 0 ? ways : waysAt(at, 'all'),
+      enough: false,
+      delayed,
+      breaks: index > 0 ? breakAt(it, index, null) : null,
+    });
     if (expectation === 'must-freely' && (!momentary || index === 0)) {
-      const soon = (release = releaseFrom(by, at, isFree)) =>
-        release !== null && release.after <= patience(world);
-      const enough = momentary ? soon() : isFree(state);
-      if (!enough) return { ways: here(), enough, breaks: index > 0 ? breaks : null };
+      const lets = momentary ? letsOut(world, releaseFrom(by, at, isFree)) : isFree(state) ? 'at-once' : 'no';
+      if (lets === 'no') return worse();
+      delayed ||= lets === 'delayed';
     } else if (!leavesFreely(world, state)) {
-      const tried = index === 0 ? ways : waysFrom(world, by, at, 'first');
-      if (tried.works.length === 0) return { ways: here(), enough: false, breaks: index > 0 ? breaks : null };
+      const tried = index === 0 ? ways : waysAt(at, 'first');
+      if (tried.works.length === 0) return worse();
+      delayed ||= onlyLate(tried);
     }
   }
-  return { ways, enough: true, breaks: null };
+  return { ways, enough: true, delayed, breaks: null };
 }
 
 /** A cell for leaving: enough is a way out, or one that asks for no act at all. */
@@ -259,7 +280,7 @@ function insideCell<T>(it: Case<T>, want: Wanted): Cell {
   const { brief } = world.door;
   const asked = want.adjusted?.wanted ?? want.derived;
   // Less of a way out that somebody asks for is weighed against what follows from the brief as well.
-  const known = new Map<Expectation, ReturnType<typeof leaving<T>>>();
+  const known = new Map<Expectation, Leaving>();
   const look = (expectation: Expectation) => {
     const found = known.get(expectation) ?? leaving(it, expectation);
     known.set(expectation, found);
@@ -270,6 +291,8 @@ function insideCell<T>(it: Case<T>, want: Wanted): Cell {
     expectation === 'must-not' ? look('must').ways.works.length > 0 : look(expectation).enough;
   const enough = possible(asked);
   const missing = general.filter((one) => one.kind !== 'weak-lock' || !enough);
+  if (enough && asked !== 'must-not' && look(asked).delayed && typeof brief.delayedEgress !== 'number')
+    missing.push({ kind: 'brief', question: 'delayedEgress' });
   const unsure = movedByOperatorOnly(world) && leafByHand(world) !== 'yields';
   if (!enough && unsure && brief.mechanicalEgress !== true) missing.push({ kind: 'leaf-by-hand' });
   if (!enough && brief.mechanicalEgress === null)

@@ -19,4 +19,5 @@ export {
   type Situation,
   type Trial,
 } from './situations';
+export { delaysOf, type Delay } from './delays';
 export { openingOf, type Opening } from './opening';

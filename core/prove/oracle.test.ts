@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest';
 import { everyNth } from '../../scripts/testSlice';
 import { HARDWARE_SETS } from '../brief/index';
 import { conductorsOf, terminalId, typeIn, type Edit, type Plan } from '../plan/index';
-import { atRest, buildWorld, stimulate, type SimState, type Stimulus, type World } from '../simulate/index';
+import {
+  advance,
+  atRest,
+  buildWorld,
+  stimulate,
+  type SimState,
+  type Stimulus,
+  type World,
+} from '../simulate/index';
 import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../specimens/doors';
 import { metres, mm2 } from '../units/index';
 import { prove, prepared, SITUATIONS, worstOf, type Means } from './index';
@@ -17,6 +25,7 @@ function acts(world: World, means: Means): Stimulus[] {
   if (!('tag' in means)) return [];
   const device = world.inhabitants.find((one) => one.device.tag === means.tag && one.device.door === 'D01')!
     .device.id;
+  if (means.kind === 'delayed') return [{ kind: 'press', device, key: 'push' }];
   return [{ kind: means.kind === 'exit' ? 'press' : 'breakGlass', device }];
 }
 
@@ -26,9 +35,11 @@ function opens(
   state: SimState,
   from: 'inside' | 'outside',
   means: readonly Stimulus[] = [],
+  wait = 0,
 ): boolean {
   if (state.doorOpen) return true;
-  const ready = means.reduce((now, one) => stimulate(world, now, one).state, state);
+  const asked = means.reduce((now, one) => stimulate(world, now, one).state, state);
+  const ready = advance(world, asked, asked.now + wait).state;
   return stimulate(world, ready, { kind: 'openDoor', from }).state.doorOpen;
 }
 
@@ -45,9 +56,17 @@ function broken(plan: Plan): string[] {
     const { inside, outside } = row.cells;
     if (inside.verdict === 'pass' && inside.expectation !== 'may') {
       const ways = inside.works.filter(
-        ({ kind }) => inside.expectation !== 'must-freely' || kind === 'lever' || kind === 'unlocked',
+        ({ kind }) =>
+          inside.expectation !== 'must-freely' ||
+          kind === 'lever' ||
+          kind === 'unlocked' ||
+          (kind === 'delayed' && situation.id === 'exit'),
       );
-      if (!ways.some((means) => opens(world, state, 'inside', acts(world, means))))
+      if (
+        !ways.some((means) =>
+          opens(world, state, 'inside', acts(world, means), 'after' in means ? means.after : 0),
+        )
+      )
         wrong.push(`${situation.id}: said to let people out`);
     }
     if (outside.verdict === 'pass' && outside.expectation === 'must-not' && opens(world, state, 'outside'))

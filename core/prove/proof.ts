@@ -11,6 +11,8 @@ export type Means =
   | { readonly kind: 'key' }
   | { readonly kind: 'unlocked' }
   | { readonly kind: 'exit'; readonly tag: string }
+  /** A push that is answered when a delay is over, ms. */
+  | { readonly kind: 'delayed'; readonly tag: string; readonly after: number }
   | { readonly kind: 'break-glass'; readonly tag: string };
 
 /** Why a cell cannot be proven. */
@@ -24,7 +26,13 @@ export type Missing =
   | {
       readonly kind: 'brief';
       readonly question:
-        'mechanicalEgress' | 'rescuers' | 'escapeRoute' | 'keyOverride' | 'ownLatch' | 'bothLeaves';
+        | 'mechanicalEgress'
+        | 'rescuers'
+        | 'escapeRoute'
+        | 'keyOverride'
+        | 'ownLatch'
+        | 'bothLeaves'
+        | 'delayedEgress';
     }
   | { readonly kind: 'leaf-without-lock' }
   | { readonly kind: 'weak-lock'; readonly tag: string; readonly volts: number }

@@ -1,4 +1,4 @@
-import { neighbourActs, type Act } from '../acts/index';
+import { actsOf, byWhoLeaves, neighbourActs, type Act } from '../acts/index';
 import { does } from '../devices/index';
 import { deciders, doorDevices, entries, exits } from '../door/index';
 import { type Brief, type DeadState } from '../plan/index';
@@ -141,8 +141,25 @@ const supplies = ({ inhabitants, netlist }: World): readonly Asked[] => {
   return feeding.size > 1 ? inhabitants.filter(({ device }) => feeding.has(device.id)) : [];
 };
 
+/** Exit devices; and what feels itself that somebody pushes. */
+const asksToLeave = (world: World): readonly Asked[] => {
+  const asked = new Set(exits(world).map(({ device }) => device.id));
+  const others = byWhoLeaves(world).filter(
+    ({ purpose, at }) => purpose === 'leave' && !asked.has(at.device.id),
+  );
+  return [...exits(world), ...others.map(({ at }) => at)];
+};
+
 const elsewhere = (world: World): readonly Asked[] =>
   neighbourActs(world).map((act) => ({ device: act.at.device, act }));
+
+/** Whoever resets what has let go has the key of a delayed egress with him. */
+const rearmed = (world: World): Stimulus[] =>
+  actsOf(world).flatMap(({ purpose, stimulus }) => (purpose === 'rearm' ? [stimulus] : []));
+
+/** Shut; but a delayed egress whose key turns nobody knows where stays free until it does. */
+const shutOnceArmed = (_brief: Brief, _state: DeadState, world: World): Expectation =>
+  doorDevices(world, 'delayedEgress').length > rearmed(world).length ? 'may' : 'must-not';
 
 /** Longest unlock time plus a margin: after it any release by time is over, ms. */
 const UNTIL_RELOCKED = 120_000;
@@ -176,8 +193,13 @@ export const SITUATIONS: readonly Situation[] = [
   },
   {
     id: 'exit',
-    at: exits,
-    prepare: (_world, rest, by, device) => run(by, rest, { kind: 'press', device }),
+    at: asksToLeave,
+    prepare: (world, rest, by, device) => {
+      const act = byWhoLeaves(world).find(
+        ({ at, purpose }) => at.device.id === device && purpose === 'leave',
+      );
+      return run(by, rest, act?.stimulus ?? { kind: 'press', device });
+    },
     outside: either,
     inside: (_brief, state) => (state === 'fail-safe' ? 'must-freely' : 'must'),
   },
@@ -234,9 +256,12 @@ export const SITUATIONS: readonly Situation[] = [
   },
   {
     id: 'power-back',
-    prepare: (_world, rest, by) =>
-      by.wait(run(by, rest, { kind: 'dead', on: true }, { kind: 'dead', on: false }), UNTIL_RELOCKED),
-    outside: shut,
+    prepare: (world, rest, by) =>
+      by.wait(
+        run(by, rest, { kind: 'dead', on: true }, { kind: 'dead', on: false }, ...rearmed(world)),
+        UNTIL_RELOCKED,
+      ),
+    outside: shutOnceArmed,
     inside: open,
   },
   {
@@ -276,11 +301,11 @@ export const SITUATIONS: readonly Situation[] = [
     prepare: (world, rest, by) =>
       fireReleases(world).length > 0
         ? by.wait(
-            run(by, rest, { kind: 'fire' }, { kind: 'fireGone' }, { kind: 'fireReset' }),
+            run(by, rest, { kind: 'fire' }, { kind: 'fireGone' }, { kind: 'fireReset' }, ...rearmed(world)),
             UNTIL_RELOCKED,
           )
         : null,
-    outside: shut,
+    outside: shutOnceArmed,
     inside: open,
   },
   {
@@ -293,9 +318,12 @@ export const SITUATIONS: readonly Situation[] = [
   {
     id: 'break-glass-reset',
     at: (world) => doorDevices(world, 'breakGlass'),
-    prepare: (_world, rest, by, device) =>
-      by.wait(run(by, rest, { kind: 'breakGlass', device }, { kind: 'resetGlass', device }), UNTIL_RELOCKED),
-    outside: shut,
+    prepare: (world, rest, by, device) =>
+      by.wait(
+        run(by, rest, { kind: 'breakGlass', device }, { kind: 'resetGlass', device }, ...rearmed(world)),
+        UNTIL_RELOCKED,
+      ),
+    outside: shutOnceArmed,
     inside: open,
   },
   {

@@ -1,4 +1,5 @@
 import { byWhoLeaves } from '../acts/index';
+import { does } from '../devices/index';
 import {
   activeHold,
   doorHold,
@@ -13,7 +14,7 @@ import {
   type World,
 } from '../simulate/index';
 import type { Means } from './proof';
-import { releaseFrom } from './stretch';
+import { releaseFrom, type Release } from './stretch';
 
 /** A circuit that does not come to rest proves nothing. */
 export const isSound = ({ unstable, point }: SimState): boolean => !unstable && point.restless.length === 0;
@@ -42,6 +43,29 @@ export const standsOpen = (
 export const leavesFreely = (world: World, state: SimState, locks?: readonly LockStatus[]): boolean =>
   (world.door.brief.mechanicalEgress !== false && leverOpens(world)) || givesWay(world, state, locks);
 
+/** Whoever asks waits so long for a lock to let go, or for a drive to open, ms: what comes later is a delay, or comes of something else. */
+const PATIENCE_MS = { lock: 999, drive: 11_000 };
+export const patience = ({ inhabitants, door }: World): number =>
+  PATIENCE_MS[
+    inhabitants.some(({ device, type }) => device.door === door.id && does(type, 'operator'))
+      ? 'drive'
+      : 'lock'
+  ];
+
+/** A bump is not yet a push: the longest time after which one counts, ms. It is no part of the delay that a code speaks of. */
+const NUISANCE_MS = 3000;
+
+/** How an act lets somebody out: at once; when a delay is over that may be here, or that nobody has spoken of; or not. */
+export function letsOut(world: World, release: Release | null): 'at-once' | 'delayed' | 'no' {
+  if (release === null) return 'no';
+  const { after, lasts } = release;
+  if (after <= patience(world)) return 'at-once';
+  const { delayedEgress } = world.door.brief;
+  const may = typeof delayedEgress !== 'number' || after <= delayedEgress * 1000 + NUISANCE_MS;
+  // Once a delay is over the door stays free until somebody resets it.
+  return lasts === null && may && delayedEgress !== 0 ? 'delayed' : 'no';
+}
+
 /** Ways out that were tried from a state, and those that work. */
 export interface Ways {
   readonly tried: readonly Means[];
@@ -65,8 +89,11 @@ export function waysFrom<T>(world: World, by: Player<T>, at: T, howFar: HowFar =
   if (howFar !== 'all' && works.length > 0) return { tried, works };
   for (const { stimulus, purpose, at: asked } of byWhoLeaves(world)) {
     const release = releaseFrom(by, by.act(at, stimulus), (next) => isSound(next) && givesWay(world, next));
+    const { tag } = asked.device;
+    const lets = letsOut(world, release);
+    const late = release !== null && lets !== 'at-once';
     const kind = purpose === 'emergency' ? 'break-glass' : 'exit';
-    attempt({ kind, tag: asked.device.tag }, release !== null);
+    attempt(late ? { kind: 'delayed', tag, after: release.after } : { kind, tag }, lets !== 'no');
     if (howFar === 'first' && works.length > 0) break;
   }
   return { tried, works };

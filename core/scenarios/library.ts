@@ -2,6 +2,7 @@ import { does, functionOf, roleValue, settingFor, settingValue } from '../device
 import { doorDevices, doorParts, doorTimes, entries, exits, type Placed } from '../door/index';
 import type { Act, Plan, Scenario } from '../plan/index';
 import { heedsLockdown, movedByOperatorOnly, type SimState, type World } from '../simulate/index';
+import { delaysOf } from '../prove/index';
 import { REACTION_SECONDS, releaseByCredential, WALKING_SPEED } from '../timing/index';
 
 /** A lockdown that is called for the whole site, where no button calls it; no device has an id like this. */
@@ -11,6 +12,8 @@ const SITE = '';
 interface Scene {
   readonly enters: boolean;
   readonly exit: string | null;
+  /** What feels a push by itself and lets go late, with the time until it does, ms; null where nothing does. */
+  readonly delayed: { readonly device: string; readonly after: number } | null;
   readonly glass: string | null;
   readonly decider: string | null;
   readonly hasFire: boolean;
@@ -119,6 +122,23 @@ const LIBRARY = {
           expects: { ...QUIET, end: 'locked' },
         }
       : null,
+  /** Somebody pushes to get out where the way out is delayed; whoever has the key arms it again. */
+  push: ({ delayed }) => {
+    if (!delayed) return null;
+    const { device, after } = delayed;
+    const out = after + 1000;
+    return {
+      acts: [
+        { does: 'press', at: 0, device, key: 'push' },
+        open(after - 1000, 'inside', 'stays-shut'),
+        open(out, 'inside', 'opens'),
+        close(out + FALLS_SHUT_MS),
+        { does: 'press', at: out + 2 * FALLS_SHUT_MS, device, key: 'rearm' },
+      ],
+      until: out + 2 * FALLS_SHUT_MS + AFTER_MS,
+      expects: { held: 'quiet', end: 'locked' },
+    };
+  },
   /** Ten cards or codes that nobody knows, and a pull. */
   wrong: (s) =>
     s.enters
@@ -338,6 +358,7 @@ function sceneOf(plan: Plan, world: World, rest: SimState): Scene {
     inner: reads.find(({ device }) => device.place === 'inside')?.device.id ?? null,
     enters: entries(world).length > 0,
     exit: exits(world)[0]?.device.id ?? null,
+    delayed: delayedBy(world, rest),
     glass: doorDevices(world, 'breakGlass')[0]?.device.id ?? null,
     decider: decider?.device.id ?? null,
     hasFire: world.inhabitants.some(({ type }) => does(type, 'fireRelay', 'fireInput')),
@@ -355,6 +376,11 @@ function sceneOf(plan: Plan, world: World, rest: SimState): Scene {
     walk: walk(world.door.brief.slowWalkers),
     slowWalk: walk(true),
   };
+}
+
+function delayedBy(world: World, rest: SimState): Scene['delayed'] {
+  const found = delaysOf(world, rest).find(({ act }) => does(act.at.type, 'delayedEgress'));
+  return found ? { device: found.act.at.device.id, after: found.after } : null;
 }
 
 const freeMode = ({ type, device }: Placed, channel: number): Scene['passage'] =>

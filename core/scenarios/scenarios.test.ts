@@ -1,3 +1,4 @@
+import { delayedDoor } from '../specimens/delayTraps';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Act, Edit, Plan, Scenario } from '../plan/index';
@@ -55,20 +56,21 @@ describe('the library', () => {
     expect(SCENARIO_NAMES.length).toBeGreaterThanOrEqual(12);
     const ofARoom = ['partner', 'lockdown'];
     // Of a door that keeps hours: see simulate/hours.test.
-    const ofHours: readonly string[] = ['passage', 'handed'];
+    const ofHours: readonly string[] = ['passage', 'handed', 'push'];
     expect(Object.keys(judged(magnetDoor()))).toEqual(
       SCENARIO_NAMES.filter((name) => !ofARoom.includes(name) && !ofHours.includes(name)),
     );
     expect(Object.keys(judged(vestibule()))).toEqual(
       SCENARIO_NAMES.filter((name) => !ofHours.includes(name)),
     );
+    expect(Object.keys(judged(delayedDoor()))).toContain('push');
     // A keypad by itself sees no leaf, and nothing presses from inside but the lever.
     const strike = Object.keys(judged(strikeDoor()));
     expect(strike).toContain('last');
     expect(strike).not.toContain('follower');
   });
   it('comes as expected at a sound door', () => {
-    for (const plan of [magnetDoor(), strikeDoor(), vestibule()])
+    for (const plan of [magnetDoor(), strikeDoor(), vestibule(), delayedDoor()])
       for (const differs of Object.values(judged(plan))) expect(differs).toEqual([]);
   });
   it.each<[ScenarioName, string[], Edit[]]>([

@@ -11,7 +11,12 @@ const STIMULI: Doing = {
     ...(who === undefined ? {} : { who }),
     ...(device === null ? {} : { device }),
   }),
-  press: ({ device, key }) => ({ kind: 'press', device, ...(key === null ? {} : { key }) }),
+  press: ({ device, key, held }) => ({
+    kind: 'press',
+    device,
+    ...(key === null ? {} : { key }),
+    ...(held === undefined ? {} : { held }),
+  }),
   open: ({ from, leaf }) => ({ kind: 'openDoor', from, ...(leaf ? { leaf } : {}) }),
   close: () => ({ kind: 'closeDoor' }),
   'others-open': () => ({ kind: 'otherDoors', open: true }),

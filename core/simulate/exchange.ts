@@ -1,5 +1,5 @@
 import { blownBetween } from '../circuit/index';
-import { NOTHING, react, type Reaction, type Signal } from './behaviours/index';
+import { NOTHING, react, type Reaction, type Signal } from '../functions/index';
 import { doorHold, lockStatuses } from './lockStatus';
 import { settleState } from './settleState';
 import type { Alarm, Effect, SimState, Timer } from './simState';

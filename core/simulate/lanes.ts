@@ -1,4 +1,5 @@
-import { channelsOf, functionsOf } from '../devices/index';
+import { functionsOf } from '../devices/index';
+import { statesThat, type StateRole } from '../functions/index';
 import { doorHold, lockStatuses } from './lockStatus';
 import type { SimState } from './simState';
 import { advance } from './step';
@@ -13,16 +14,24 @@ export interface LaneSample {
   readonly relays: readonly string[];
 }
 
-/** Relay states of the devices that decide, as `device:state`. */
-export const relayKeys = (world: World): string[] =>
-  world.inhabitants.flatMap(({ device, type }) => {
-    if (device.door !== world.door.id) return [];
-    const relays = [
-      ...[...channelsOf(type), ...functionsOf(type, 'operator')].map(({ relay }) => relay),
-      ...functionsOf(type, 'output').map((output) => output.state),
-    ];
-    return relays.map((relay) => `${device.id}:${relay}`);
-  });
+const statesAt = (world: World, ...roles: readonly StateRole[]): string[] =>
+  world.inhabitants.flatMap(({ device, type }) =>
+    device.door === world.door.id ? statesThat(type, ...roles).map((state) => `${device.id}:${state}`) : [],
+  );
+
+/** Relays and outputs of the devices of a door, as `device:state`: what works its locks first. */
+export const relayKeys = (world: World): string[] => [
+  ...statesAt(world, 'relay'),
+  ...statesAt(world, 'output'),
+];
+
+/** Alarms that sound while somebody is leaving. */
+export const egressAlarms = (world: World): string[] =>
+  world.inhabitants.flatMap(({ device, type }) =>
+    device.door === world.door.id
+      ? functionsOf(type, 'delayedEgress').map(({ alarm }) => `${device.id}:${alarm}`)
+      : [],
+  );
 
 /** The present moment as a sample. */
 export function sampleLanes(world: World, state: SimState): LaneSample {

@@ -1,4 +1,5 @@
 import { does } from '../devices/index';
+import { REARM } from '../functions/index';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HARDWARE_SETS } from '../brief/index';
@@ -36,6 +37,9 @@ const doors = HARDWARE_SETS.map(({ id, electricalEgress }) => {
     ),
     fc.constantFrom(...wires).map((conductor): Stimulus => ({ kind: 'cut', conductor })),
   );
+  const rearms = world.inhabitants.flatMap(({ device, type }): Stimulus[] =>
+    does(type, 'delayedEgress') ? [{ kind: 'press', device: device.id, key: REARM }] : [],
+  );
   const putBack: Stimulus[] = [
     ...wires.map((conductor): Stimulus => ({ kind: 'mend', conductor })),
     { kind: 'dead', on: false },
@@ -44,11 +48,12 @@ const doors = HARDWARE_SETS.map(({ id, electricalEgress }) => {
     { kind: 'fireGone' },
     { kind: 'closeDoor' },
     { kind: 'fireReset' },
+    ...rearms,
   ];
-  return [id, { world, rest: atRest(world), act, putBack }] as const;
+  return [id, { world, rest: atRest(world), act, putBack, rearms }] as const;
 });
 
-describe.each(doors)('%s', (_, { world, rest, act, putBack }) => {
+describe.each(doors)('%s', (_, { world, rest, act, putBack, rearms }) => {
   const play = (list: readonly Stimulus[], from: SimState, pause = 900) =>
     list.reduce((state, one) => {
       const { state: next } = stimulate(world, state, one);
@@ -61,9 +66,10 @@ describe.each(doors)('%s', (_, { world, rest, act, putBack }) => {
         const done = play(putBack, play(acts, rest));
         const settled = advance(world, done, done.now + LONG).state;
         // A latched input wants its key once more when its line is whole again.
+        const turned: readonly Stimulus[] = [{ kind: 'fireReset' }, ...rearms];
         const keyed = advance(
           world,
-          stimulate(world, settled, { kind: 'fireReset' }).state,
+          turned.reduce((now, one) => stimulate(world, now, one).state, settled),
           settled.now + 2 * LONG,
         ).state;
         expect([...keyed.states].sort()).toEqual([...rest.states].sort());

@@ -1,6 +1,6 @@
 import { BLOWN } from '../circuit/index';
 import { functionsOf } from '../devices/index';
-import { keepsFreePassage } from './behaviours/index';
+import { keepsFreePassage, REARM } from '../functions/index';
 import type { SimState, Stimulus } from './simState';
 import type { World } from './world';
 
@@ -16,7 +16,9 @@ export interface Standing {
     | 'fuse'
     | 'network'
     | 'lockdown'
-    | 'hours';
+    | 'hours'
+    /** A delayed egress has let go, and waits for its key. */
+    | 'egress';
   /** Device or wire it is about; null for what is about the whole door. */
   readonly id: string | null;
   /** What a person would do to end it, in order; empty where nobody can on the bench. */
@@ -37,6 +39,13 @@ export function standing(world: World, state: SimState): Standing[] {
     if (isOn('switch'))
       found.push({ kind: 'switch', id: device.id, undo: [{ kind: 'press', device: device.id }] });
     if (isOn('fireRelay', 'fireInput')) fire = true;
+    for (const { state: released, rearm } of functionsOf(type, 'delayedEgress'))
+      if (state.states.has(`${device.id}:${released}`))
+        found.push({
+          kind: 'egress',
+          id: device.id,
+          undo: rearm === undefined ? [{ kind: 'press', device: device.id, key: REARM }] : [],
+        });
   }
   if (fire) found.push({ kind: 'fire', id: null, undo: [{ kind: 'fireGone' }, { kind: 'fireReset' }] });
   if ([...state.feeds.values()].some(({ kind }) => kind !== 'mains'))

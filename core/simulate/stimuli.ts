@@ -1,6 +1,6 @@
 import { does, functionOf } from '../devices/index';
 import { withNewFuses, type Feed } from '../circuit/index';
-import type { Signal } from './behaviours/index';
+import type { Signal } from '../functions/index';
 import { readCard, type CardRead, type SettleUnder } from './cardRead';
 import { deliver, exchange, moveDoor, moveOthers, toldAgain } from './exchange';
 import { keyTurns, leafThatGives, leverOpens, lockStatuses } from './lockStatus';
@@ -22,8 +22,14 @@ type Handle<K extends Stimulus['kind']> = (
 
 const STIMULI: { [K in Stimulus['kind']]: Handle<K> } = {
   credential: presentCredential,
-  press: (world, state, { device, key }, effects) =>
-    deliver(world, state, device, { kind: 'press', ...(key ? { key } : {}) }, effects),
+  press: (world, state, { device, key, held }, effects) =>
+    deliver(
+      world,
+      state,
+      device,
+      { kind: 'press', ...(key ? { key } : {}), ...(held === undefined ? {} : { held }) },
+      effects,
+    ),
   breakGlass: (world, state, { device }, effects) =>
     deliver(world, state, device, { kind: 'break' }, effects),
   resetGlass: (world, state, { device }, effects) =>
@@ -121,7 +127,7 @@ function toAll(world: World, state: SimState, signal: Signal, effects: Effect[])
 /** The lever's own contact moves before the latch does, and the system hears of it first. */
 function turnLever(world: World, state: SimState, effects: Effect[]): SimState {
   const levers = world.inhabitants.filter(
-    ({ device, type }) => device.door === world.door.id && does(type, 'lever'),
+    ({ device, type }) => device.door === world.door.id && does(type, 'lever', 'delayedEgress'),
   );
   if (levers.length === 0) return state;
   const turned = levers.reduce(

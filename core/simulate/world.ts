@@ -1,30 +1,10 @@
 import { compileNetlist, type Netlist } from '../circuit/index';
-import {
-  resolveLock,
-  roleValue,
-  type DeviceType,
-  type ResolvedLock,
-  type SettingRole,
-} from '../devices/index';
+import { resolveLock, type ResolvedLock } from '../devices/index';
+import type { Inhabitant } from '../functions/index';
 import type { SimState } from './simState';
-import {
-  deviceOf,
-  pinOf,
-  scopeOf,
-  typeIn,
-  type Device,
-  type Door,
-  type DoorId,
-  type Plan,
-} from '../plan/index';
+import { deviceOf, pinOf, scopeOf, typeIn, type Door, type DoorId, type Plan } from '../plan/index';
 
-/** A device that lives in a simulation. */
-export interface Inhabitant {
-  readonly device: Device;
-  readonly type: DeviceType;
-  /** How many times as long its timers take as they are set to; as long where nothing is said. */
-  readonly pace?: number;
-}
+export { settingMs, type Inhabitant } from '../functions/index';
 
 /** A lock with what its settings and its wires make of it. */
 export interface LockAt extends Inhabitant {
@@ -71,17 +51,6 @@ export function buildWorld(plan: Plan, doorId: DoorId): World {
     locks: locks.filter(({ device }) => device.door === doorId),
     beside: locks.filter(({ device }) => device.door !== null && device.door !== doorId),
   };
-}
-
-/** Seconds a device keeps for a role, on one of its channels, in milliseconds. */
-export function settingMs(
-  { device, type, pace = 1 }: Inhabitant,
-  role: SettingRole,
-  otherwise: number,
-  channel = 0,
-): number {
-  const value = roleValue(type, device.settings, role, channel);
-  return (typeof value === 'number' ? value : otherwise) * 1000 * pace;
 }
 
 /** The same door with timers that run slower (above 1) or faster than they are set to, by device. */

@@ -24,6 +24,7 @@ export const MAGNET_BRIEF: Brief = {
   fireDoor: false,
   ownLatch: null,
   bothLeaves: null,
+  delayedEgress: null,
 };
 
 export const STRIKE_BRIEF: Brief = {
@@ -37,6 +38,7 @@ export const STRIKE_BRIEF: Brief = {
   fireDoor: false,
   ownLatch: null,
   bothLeaves: null,
+  delayedEgress: null,
 };
 
 /** A door with a hardware set, wired by its templates. */
@@ -52,7 +54,8 @@ export function wiredDoor(
     id,
     order: Object.keys(plan.doors).length + 1,
     name: `Door ${id}`,
-    brief,
+    // Where the way out is delayed somebody has said that it may be.
+    brief: set.id === 'magnet-delayed' ? { ...brief, delayedEgress: brief.delayedEgress ?? 15 } : brief,
     deadState: { state: set.deadState, overrideReason: null, by: 'test' },
     schools: {},
     freePassage: null,

@@ -7,7 +7,7 @@ import { terminalOf } from './terminalOf';
 
 /** What kind of question a trap asks, that a look at one door at one moment does not. */
 export type TrapClass =
-  'placement' | 'moment' | 'neighbour' | 'relay' | 'latch' | 'leaf' | 'drive' | 'missing';
+  'placement' | 'moment' | 'neighbour' | 'relay' | 'latch' | 'leaf' | 'drive' | 'missing' | 'delay';
 
 /**
  * A site that looks right and is not: where it must be said, and by which finding. Without the edits it is right: its sound twin, at

@@ -5,6 +5,7 @@ import { metres } from '../units/index';
 import { MAGNET_BRIEF, mustApply, wiredDoor } from './doors';
 import { sharedFireSupply } from './fireSites';
 import { add, brief, door, move, set, wire } from './ruleEdits';
+import { delay } from './delayTraps';
 import { moment } from './momentTraps';
 import {
   across,
@@ -314,4 +315,5 @@ export const TRAPS: readonly Trap[] = [
   ...drive,
   ...leaf,
   ...missing,
+  ...delay,
 ];

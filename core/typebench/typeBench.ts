@@ -137,10 +137,13 @@ export function benchPlan(
   const leads = benchPairs(type).flatMap(({ plus, minus }, index) => {
     const [one, two] = applied.reversed ? ['-', '+'] : ['+', '-'];
     return [
-      [`L${index}a`, one, plus],
-      [`L${index}b`, two, minus],
+      [`L${index}a`, terminalId(SUPPLY, one), plus],
+      [`L${index}b`, terminalId(SUPPLY, two), minus],
     ] as const;
   });
+  // A delayed egress whose fire input is open has let go: a bridge says that nothing burns.
+  const { fire } = type.roles.egress ?? {};
+  const bridges = fire ? [['FA', terminalId(UNDER_TEST, fire.input), fire.common] as const] : [];
   const base = emptyPlan('bench', 'bench');
   return {
     ...base,
@@ -165,13 +168,13 @@ export function benchPlan(
       [SUPPLY]: { ...device, id: SUPPLY, tag: 'PS1', type: SOURCE, settings: {} },
     },
     conductors: Object.fromEntries(
-      leads.map(([id, from, to]) => [
+      [...leads, ...bridges].map(([id, from, to]) => [
         id,
         {
           id,
           door: 'D01',
           number: id,
-          from: terminalId(SUPPLY, from),
+          from,
           to: terminalId(UNDER_TEST, to),
           colour: 'RD' as const,
           gauge: mm2(1.5),

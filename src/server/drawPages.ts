@@ -8,7 +8,8 @@ import { preload } from '../islands/preload';
 import { routePath, SITE_PAGES, type Route } from '../islands/route';
 import { doorDiagram } from './diagram';
 import { doorPack } from './pack';
-import { pageOfDoor, pageOfSite, typesUsed } from './pagePlan';
+import { typesUsed } from '#core/plan/index';
+import { pageOfDoor, pageOfSite } from './pagePlan';
 
 /**
  * Draws every page of a site as the server does, the diagram and the pack of its first door with them. Throws where one

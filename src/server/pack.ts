@@ -1,6 +1,6 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { doorParts } from '#core/door/index';
-import { settingValue } from '#core/devices/index';
+import { does, settingValue } from '#core/devices/index';
 import { loopsSvg } from '#core/formats/index';
 import {
   devicesOf,
@@ -12,6 +12,7 @@ import {
   shownGauge,
   shownLength,
   terminalLabel,
+  typeIn,
   type AssumedAnswer,
   type Door,
   type Plan,
@@ -28,6 +29,7 @@ import {
   LAW,
   loopName,
   outcomeWords,
+  DELAYS,
   PROTECTS,
   QUESTIONS,
   SEVERITY_NAMES,
@@ -94,6 +96,8 @@ function sheet(plan: Plan, door: Door): Content[] {
   const { findings, marks } = doorVerdict(plan, door.id);
   const unready = openWords(marks);
   const yes = (value: boolean | null) => (value === null ? 'not answered' : value ? 'yes' : 'no');
+  const delayWords = (seconds: number | null | undefined) =>
+    typeof seconds === 'number' ? (DELAYS[seconds] ?? `up to ${seconds} s`).toLowerCase() : 'not answered';
   const assumedOr = (question: AssumedAnswer, answer: string) =>
     brief.assumed.includes(question) ? `not answered; ${answer} is assumed` : answer;
   const answers: [string, string][] = [
@@ -110,6 +114,10 @@ function sheet(plan: Plan, door: Door): Content[] {
       : []),
     ...(devicesOf(plan, door.id).some(({ leaf }) => leaf === 2)
       ? [[QUESTIONS.bothLeaves.label, yes(brief.bothLeaves)] satisfies [string, string]]
+      : []),
+    ...(typeof brief.delayedEgress === 'number' ||
+    devicesOf(plan, door.id).some((one) => does(typeIn(plan, one), 'delayedEgress'))
+      ? [[QUESTIONS.delayedEgress.label, delayWords(brief.delayedEgress)] satisfies [string, string]]
       : []),
     [QUESTIONS.outdoors.label, assumedOr('outdoors', yes(brief.outdoors))],
     [QUESTIONS.slowWalkers.label, assumedOr('slowWalkers', yes(brief.slowWalkers))],

@@ -3,7 +3,8 @@ import { doorsOf, allDevices, conductorsOf, doorsInOrder, SECRET_COLLECTIONS } f
 import { traceLoops } from '#core/loops/index';
 import { quillhaven } from '#demo/quillhaven';
 import { siteOf } from '../../core/specimens/site';
-import { pageOfDoor, pageOfSite, typesUsed } from './pagePlan';
+import { typesUsed } from '#core/plan/index';
+import { pageOfDoor, pageOfSite } from './pagePlan';
 
 describe('pageOfDoor', () => {
   const plan = quillhaven();

@@ -1,4 +1,3 @@
-import { findType, type DeviceType } from '#core/devices/index';
 import { doorsAround, neighbourhood } from '#core/door/index';
 import { kindOf, publicPlan, type Collection, type DoorId, type Entities, type Plan } from '#core/plan/index';
 
@@ -35,10 +34,6 @@ const entriesOf = <C extends Collection>(
         .some((door) => doors.has(door)),
     ),
   );
-
-/** Types of the library that the devices of a plan are of, each once. */
-export const typesUsed = (plan: Plan): DeviceType[] =>
-  [...new Set(Object.values(plan.devices).map(({ type }) => type))].flatMap((id) => findType(id) ?? []);
 
 /** What any other page carries: the site without its secrets. */
 export const pageOfSite = (plan: Plan): PagePlan => ({ plan: publicPlan(plan), doors: null });

@@ -1,4 +1,5 @@
 import type { CauseReport } from '#core/causes/index';
+import type { DeviceType } from '#core/devices/index';
 import type { Fault, FaultGroup, PairStep, Worth } from '#core/faults/index';
 import type { Bounds, OrdersReport } from '#core/orders/index';
 import type { Improvement } from '#core/protect/index';
@@ -11,8 +12,9 @@ import type { DoorSummary, Judgement } from '#core/verdict/index';
 /** What goes to the verdict worker and what comes back. */
 export type VerdictRequest = {
   readonly version: number;
-  /** The plan itself the first time, then what became of it: a site of a hundred doors is not copied at a key. */
-  readonly change: { readonly plan: Plan } | { readonly delta: PlanDelta };
+  /** The plan itself the first time, with the library's types that it uses, then what became of it: a site of a hundred doors is not copied at a key. */
+  readonly change:
+    { readonly plan: Plan; readonly types: readonly DeviceType[] } | { readonly delta: PlanDelta };
   /** Door to judge at once and in full; null where none is open. */
   readonly door: string | null;
   /** Doors whose summary may have changed. */

@@ -1,5 +1,5 @@
-import '#core/devices/library/index';
-import { applyDelta, findIn, type Plan } from '#core/plan/index';
+import { know } from '#core/devices/index';
+import { applyDelta, findIn, findTypeIn, type Plan } from '#core/plan/index';
 import { judgeInSteps, summarise, withoutCodes, type Judgement } from '#core/verdict/index';
 import { metres } from '#core/units/index';
 import type { VerdictAnswer, VerdictRequest } from './protocol';
@@ -19,8 +19,33 @@ let held: Plan | null = null;
 /** Doors still to be summed up; they wait for the open door, and for a pause. */
 const waiting = new Set<string>();
 
-/** Judges the open door first; the others follow one by one and give way to a newer request. */
+/** The whole library comes behind: what is judged first needs the types in use, what is offered may be any. */
+const library = import('#core/devices/library/index');
+
+/** Questions in their order: one that names a type which is yet to come waits, and those behind it. */
+let before: Promise<unknown> | null = null;
 self.addEventListener('message', ({ data }: MessageEvent<VerdictRequest>) => {
+  if ('plan' in data.change) know(data.change.types);
+  if (before === null && isKnown(data)) return judge(data);
+  const waited = (before ?? library)
+    .catch(() => undefined)
+    .then(() => {
+      judge(data);
+      if (before === waited) before = null;
+    });
+  before = waited;
+  return undefined;
+});
+
+/** Whether every device that is new in a question is of a type that is here. */
+function isKnown({ change }: VerdictRequest): boolean {
+  const fresh = 'plan' in change ? change.plan : change.delta.set;
+  const types = { ...held?.types, ...fresh.types };
+  return Object.values(fresh.devices ?? {}).every(({ type }) => findTypeIn({ types }, type) !== undefined);
+}
+
+/** Judges the open door first; the others follow one by one and give way to a newer request. */
+function judge(data: VerdictRequest): void {
   const { version, change, door, stale, codes, practise = null } = data;
   const seen = (judgement: Judgement) => (codes ? judgement : withoutCodes(judgement));
   try {
@@ -36,13 +61,13 @@ self.addEventListener('message', ({ data }: MessageEvent<VerdictRequest>) => {
   if (door !== null && findIn(plan.doors, door)) {
     const { first, completing } = judgeInSteps(plan, door);
     answer({ kind: 'door', version, judgement: seen(first) });
-    setTimeout(tryNext, REMEDIES_AFTER, { turn, version, plan, door, remedies: completing(), seen });
+    setTimeout(tryOnce, REMEDIES_AFTER, { turn, version, plan, door, remedies: completing(), seen });
   }
   if (practise !== null && findIn(plan.doors, practise)) setTimeout(practiseOn, 0, turn, plan, practise);
   for (const one of stale) waiting.add(one);
   if (door !== null) waiting.delete(door);
   setTimeout(() => sumUp(turn, version, plan), SUMMARIES_AFTER);
-});
+}
 
 /**
  * What was never run is slow the first times: those are now, in pauses, and not at the changes that come. Each round judges
@@ -63,6 +88,13 @@ function withAChange(plan: Plan, door: string, hundredths: number): Plan {
   const longer = { ...wire, length: metres(wire.length * (1 + hundredths / 100)) };
   return applyDelta(plan, { set: { conductors: { [wire.id]: longer } }, gone: {} });
 }
+
+/** A remedy may be any device of the library; without it, and without a network, none is offered. */
+const tryOnce = (work: Trying): unknown =>
+  library.then(
+    () => tryNext(work),
+    () => undefined,
+  );
 
 /** Remedies are tried before they are offered, one at a time; a newer question makes them idle, and waits for one at most. */
 function tryNext(work: Trying): void {

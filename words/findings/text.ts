@@ -51,6 +51,7 @@ export const REASONS: Record<string, string> = {
   keyOverride: 'nobody has said whether a key opens it from outside without power',
   ownLatch: 'nobody has said whether a latch of its own holds it in a fire',
   bothLeaves: 'nobody has said whether both leaves must open for everybody to get out',
+  delayedEgress: 'nobody has said whether the way out may be delayed here, and for how long',
   'asked-less':
     'less of a way through is asked for than the brief leads to, and what it leads to is not there',
   'leaf-by-hand': 'an operator alone moves the leaf, and the plan does not say whether a hand can',

@@ -1,5 +1,6 @@
 import { readerBus, readerData } from './data';
 import { devicePower } from './devicePower';
+import { egress } from './egress';
 import { alarmSounder, bell, indicator, lockdown, interposing, suppression } from './extras';
 import {
   alarmLine,
@@ -19,6 +20,7 @@ export const TEMPLATES: readonly Template[] = [
   lockPower,
   devicePower,
   exitRequest,
+  egress,
   trigger,
   doorContact,
   lockStatus,

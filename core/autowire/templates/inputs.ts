@@ -113,6 +113,9 @@ function besideFirst(parts: DoorParts, ledger: Ledger): Run[] {
  * own where nothing decides.
  */
 function exitInput(parts: DoorParts): { at: Placed; input: DryInput } | null {
+  // What delays the way out hears of the push, and whatever decides does not.
+  const delays = parts.relays.find(({ type }) => type.roles.egress?.push);
+  if (delays) return { at: delays, input: delays.type.roles.egress!.push! };
   if (!parts.decider) return operatorInputs(parts)[0] ?? null;
   const timed = timedSupply(parts);
   const at = releasesByTimer(parts) ? timed : parts.decider;
@@ -128,6 +131,7 @@ function exitInput(parts: DoorParts): { at: Placed; input: DryInput } | null {
 export const exitRequest: Template = (parts, ledger) => {
   const target = exitInput(parts);
   if (!target) return NO_LAYOUT;
+  if (target.at.type.roles.egress) return pushed(parts, target, ledger);
   const [input, common] = [pin(target.at, target.input.input), pin(target.at, target.input.common)];
   const all = [...parts.exits, ...parts.locks.filter(({ type }) => type.roles.exitContact)];
   // Where a timed supply is asked, a lever that opens by itself still tells the controller, and asks nothing.
@@ -164,6 +168,18 @@ export const exitRequest: Template = (parts, ledger) => {
     heard,
   ]);
 };
+
+/** What delays the way out hears of a push by itself: bars and buttons in parallel, and nobody else. */
+const pushed = (parts: DoorParts, { at, input }: { at: Placed; input: DryInput }, ledger: Ledger): Layout =>
+  layout(
+    inParallel(
+      contactsOf([...parts.exits, ...parts.locks], 'exitContact').filter((one) => formOf(one) === 'NO'),
+      pin(at, input.input),
+      pin(at, input.common),
+      EXIT,
+      ledger,
+    ),
+  );
 
 /** The exit input of whatever decides. */
 function ownExitInput({ decider, channel }: DoorParts): DryInput | null {

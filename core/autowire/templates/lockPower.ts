@@ -76,7 +76,7 @@ function dropperOf(parts: DoorParts, lock: Placed): Placed | null {
 }
 
 /** What drops this lock in a fire, so that no relay stands in its power: it opens by losing it. Null where nothing does. */
-function dropsFor(parts: DoorParts, lock: Placed): Placed | null {
+export function dropsFor(parts: DoorParts, lock: Placed): Placed | null {
   const dropper = stateFor(lock, parts.wanted) === 'fail-safe' ? dropperOf(parts, lock) : null;
   return dropper && firesAt(parts, dropper) ? dropper : null;
 }
@@ -120,7 +120,9 @@ export const lockPower: Template = (parts, ledger) =>
 function oneLock(parts: DoorParts, lock: Placed, ledger: Ledger): Layout {
   const state = stateFor(lock, parts.wanted);
   const ends = lock.type.roles.lockBy?.[state] ?? lock.type.roles.lock;
-  const by = switchOf(parts, state);
+  // One that delays by itself is let go at its own inputs: nothing but a glass stands in its power.
+  const delays = lock.type.roles.egress !== undefined;
+  const by = delays ? null : switchOf(parts, state);
   const supply = by?.kind === 'wet' ? by.at : feedOf(parts, lock);
   if (!ends || !supply) return NO_LAYOUT;
   const drops = dropsFor(parts, lock);
@@ -134,7 +136,7 @@ function oneLock(parts: DoorParts, lock: Placed, ledger: Ledger): Layout {
   const switched: TerminalId[] = [ledger.take(pin(supply, minusLeg ? feeds.minus : feeds.plus))];
   const other: TerminalId[] = [ledger.take(pin(supply, minusLeg ? feeds.plus : feeds.minus))];
   const safe = state === 'fail-safe';
-  if (safe && !drops) {
+  if (safe && !drops && !delays) {
     for (const fire of parts.fireRelays) {
       const [one, two] = fire.type.roles.breakers ?? [];
       if (one) switched.push(pin(fire, one.com), pin(fire, one.nc));
@@ -154,6 +156,10 @@ function oneLock(parts: DoorParts, lock: Placed, ledger: Ledger): Layout {
     }
   }
   if (safe) {
+    for (const board of parts.relays) {
+      const holds = board.type.roles.egress?.holds;
+      if (holds) switched.push(pin(board, holds.com), pin(board, holds.nc));
+    }
     for (const glass of [...parts.breakGlasses, ...parts.exits]) {
       const [one, two] = glass.type.roles.breakers ?? [];
       if (one) switched.push(pin(glass, one.com), pin(glass, one.nc));

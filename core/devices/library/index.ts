@@ -4,6 +4,7 @@ import { boards } from './boards';
 import { boxedSupplies } from './boxedSupplies';
 import { controllers } from './controllers';
 import { doorContacts, exits } from './door';
+import { delayedEgress } from './delayedEgress';
 import { readers } from './readers';
 import { doorStations } from './doorStations';
 import { gates } from './gates';
@@ -26,6 +27,7 @@ import { watched } from './watched';
 export const LIBRARY: readonly DeviceType[] = [
   ...locks,
   ...motorLocks,
+  ...delayedEgress,
   ...supplies,
   ...boxedSupplies,
   ...controllers,

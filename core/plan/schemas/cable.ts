@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { addressId, line } from '../../fields/index';
 import { findCableMake } from '../../units/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 /** A cable that is pulled: its make-up, and where its screen is earthed. */
 export const cableSchema = z.strictObject({

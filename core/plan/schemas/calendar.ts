@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { date, innerId, line, whole } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 /** Days on which other hours hold: one, or several in a row; every year by month and day, where so said. */
 const dayOffSchema = z

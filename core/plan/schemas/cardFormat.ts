@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { CARD_FORMATS, formatProblems, MOST_FRAME_BITS, type FormatProblem } from '../../cards/index';
 import { innerId, line, whole } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 const bit = whole(1, MOST_FRAME_BITS);
 const field = z.strictObject({

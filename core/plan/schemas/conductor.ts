@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { addressId, colour, gauge, innerId, length, line } from '../../fields/index';
 import { ASSUMABLE } from '../assumable';
 import type { TerminalId } from '../kinds/terminal';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 const terminal = line(130, 3)
   .regex(/^[^\s.][^.]*\.[^.]+$/, 'must be a device, a dot and a terminal')

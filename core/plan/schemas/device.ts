@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { addressId, between, innerId, line, lines, word } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 export const settingValueSchema = z.union([line(200), between(-1e12, 1e12)]);
 

@@ -3,7 +3,7 @@ import { addressId, innerId, length, line, lines, whole } from '../../fields/ind
 import { metres } from '../../units/index';
 import { ASSUMED_ANSWERS } from '../assumable';
 import { EXPECTATIONS, SIDES_OF_A_DOOR, SITUATION_IDS } from '../situations';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 /** Answers about a door; null means nobody has answered yet, and what hangs on it is not proven. */
 const briefSchema = z.strictObject({
@@ -20,6 +20,8 @@ const briefSchema = z.strictObject({
   ownLatch: z.boolean().nullable().default(null),
   /** Everybody gets out in time only where both leaves open. */
   bothLeaves: z.boolean().nullable().default(null),
+  /** For how long the way out may be delayed here, s: 0 where it may not. */
+  delayedEgress: whole(0, 60).nullable().default(null),
   /** The outer side is in the weather. */
   outdoors: z.boolean().default(false),
   slowWalkers: z.boolean().default(false),

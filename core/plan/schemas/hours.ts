@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { innerId, line, span, weekdays, whole, DAY_MINUTES } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 /** The same stretch on several days of the week. One that ends no later than it begins goes on past midnight. */
 const rowSchema = z.strictObject({

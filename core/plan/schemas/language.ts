@@ -10,7 +10,7 @@ import {
   REPLY_IDS,
   type Shape,
 } from '../../leaflet/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 const length = z
   .strictObject({ least: whole(1, 12), most: whole(1, 12) })

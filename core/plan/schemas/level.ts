@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { addressId, date, innerId, line, span, whole } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 /** Doors with the hours at which they open; at all hours where none are named. */
 const grantSchema = z.strictObject({

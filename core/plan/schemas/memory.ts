@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { between, card, code, date, innerId, line, whole, word } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 /** What one slot of a keypad holds. */
 const slotSchema = z.strictObject({

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { addressId, card, code, date, innerId, line, whole } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 /** A card that was given to somebody, as its print tells. */
 const heldCard = card.extend({

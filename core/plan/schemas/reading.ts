@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { addressId, between, line, lines } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 const quantity = between(-1e12, 1e12).nullable();
 

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { addressId, innerId, line, whole, word } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 /** A day: no scenario of a door is longer, ms. */
 const LONGEST_SCENARIO_MS = 86_400_000;
@@ -28,6 +28,8 @@ export const actSchema = z.discriminatedUnion('does', [
     at,
     device: innerId(),
     key: word(40).nullable().default(null),
+    /** How long a hand stays at it, ms, where that is longer than a short press. */
+    held: whole(0, 60_000).optional(),
   }),
   z.strictObject({
     does: z.literal('open'),

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { addressId, innerId } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 /** Which spaces lie on the two sides of a door, by the door's id; null where nobody has said. */
 export const sidesSchema = z.strictObject({

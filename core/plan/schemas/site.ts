@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { addressId, colour, line, lines, whole } from '../../fields/index';
 import { COLOUR_ROLES } from './colourRoles';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 export const siteSchema = z.strictObject({
   id: addressId,

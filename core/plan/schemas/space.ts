@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { innerId, line, whole } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 /**
  * What a space is for whoever leaves or breaks in: safe ground outside; a refuge or stairs that count as safe; a lift lobby, whose

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { addressId, innerId, line, whole } from '../../fields/index';
-import type { Frozen } from './frozen';
+import type { Frozen } from '../../fields/index';
 
 /** A part of the building that a fire panel tells of by itself: the relays it trips, and what must come of it. */
 export const zoneSchema = z.strictObject({

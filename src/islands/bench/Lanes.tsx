@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Plan } from '#core/plan/index';
-import { relayKeys, type LaneSample } from '#core/simulate/index';
+import { egressAlarms, relayKeys, type LaneSample } from '#core/simulate/index';
 import { formatSeconds } from '#core/units/index';
 import { clockWords, LANE_WORDS } from '#words/bench';
 
@@ -37,6 +37,11 @@ function segments(
   return out.filter((segment) => segment.to > segment.from);
 }
 
+const SHOWN = {
+  relay: { name: 'Relay', on: 'pulled in', off: 'at rest' },
+  alarm: { name: 'Alarm', on: 'sounds', off: 'quiet' },
+};
+
 const percent = (ms: number) => `${((ms / SPAN_MS) * 100).toFixed(3)}%`;
 
 /** Time lanes of lock, door and relay. The cursor stands still; time runs under it, and what is known to come shows ahead. */
@@ -45,7 +50,8 @@ export function Lanes({ bench, plan }: { bench: Bench; plan: Plan }) {
   const { world, past, ahead, running, clock } = bench;
   const samples = [...past, ...ahead];
   const end = bench.state.now + SPAN_MS;
-  const relays = relayKeys(world).slice(0, 1);
+  const alarms = egressAlarms(world);
+  const relays = [...relayKeys(world).slice(0, 1), ...alarms.slice(0, 1)];
   const rows = [
     {
       name: 'Lock',
@@ -67,10 +73,16 @@ export function Lanes({ bench, plan }: { bench: Bench; plan: Plan }) {
     },
     ...relays.map((key) => {
       const tag = plan.devices[key.slice(0, key.lastIndexOf(':'))]?.tag ?? 'relay';
-      const state = (s: LaneSample) => (s.relays.includes(key) ? 'busy' : 'rest');
+      const { name, on, off } = alarms.includes(key) ? SHOWN.alarm : SHOWN.relay;
+      const isOn = (s: LaneSample) => s.relays.includes(key);
       return {
-        name: `Relay ${tag}`,
-        list: segments(samples, end, state, (s) => (s.relays.includes(key) ? 'pulled in' : 'at rest')),
+        name: `${name} ${tag}`,
+        list: segments(
+          samples,
+          end,
+          (s) => (isOn(s) ? 'busy' : 'rest'),
+          (s) => (isOn(s) ? on : off),
+        ),
       };
     }),
   ];

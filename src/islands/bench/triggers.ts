@@ -1,5 +1,6 @@
-import { functionOf, functionsOf } from '#core/devices/index';
-import { doorDevices, exits } from '#core/door/index';
+import { does, functionOf, functionsOf } from '#core/devices/index';
+import { actsOf, byWhoLeaves } from '#core/acts/index';
+import { doorDevices } from '#core/door/index';
 import { callers, fireReleases, needsNetwork } from '#core/prove/index';
 import type { Device } from '#core/plan/index';
 import { heedsLockdown, keepsFreePassage, standing, type Stimulus } from '#core/simulate/index';
@@ -45,11 +46,11 @@ const credentials: Group = ({ world }) => {
 };
 
 const ways: Group = ({ world, state, people }) => {
-  const all = exits(world);
-  const list = all.map(({ device }): Trigger => ({
+  const all = byWhoLeaves(world).filter(({ purpose }) => purpose === 'leave');
+  const list = all.map(({ at: { device, type }, stimulus }): Trigger => ({
     id: `exit-${device.id}`,
-    label: all.length > 1 ? `Exit ${device.tag}` : 'Exit',
-    stimulus: { kind: 'press', device: device.id },
+    label: `${does(type, 'delayedEgress') ? 'Push and hold' : 'Exit'}${all.length > 1 ? ` ${device.tag}` : ''}`,
+    stimulus,
   }));
   if (state.doorOpen) list.push({ id: 'door', label: 'Close door', stimulus: { kind: 'closeDoor' } });
   // While it stands open whoever is there may go through behind the other.
@@ -133,6 +134,20 @@ const emergencies: Group = ({ world }, on) => {
   return list;
 };
 
+/** What else hands can do here: a key that re-arms, a button behind a key or on the street. */
+const others = (world: BenchState['world'], offered: readonly Trigger[]): Trigger[] => {
+  const done = new Set(
+    offered.flatMap(({ stimulus }) =>
+      stimulus.kind === 'press' ? [`${stimulus.device} ${stimulus.key ?? ''}`] : [],
+    ),
+  );
+  return actsOf(world).flatMap(({ id, at, purpose, stimulus }): Trigger[] =>
+    stimulus.kind === 'press' && purpose !== 'call' && !done.has(`${stimulus.device} ${stimulus.key ?? ''}`)
+      ? [{ id, label: `${purpose === 'rearm' ? 'Re-arm' : 'Press'} ${at.device.tag}`, stimulus }]
+      : [],
+  );
+};
+
 /** New fuses where some have blown. */
 const fuses: Group = ({ world, state }) =>
   standing(world, state).flatMap(({ kind, id, undo }): Trigger[] =>
@@ -185,5 +200,10 @@ const power: Group = ({ world, state }) => {
 /** What can be done to this door, from the devices it has and the state it is in. */
 export const triggersOf = (bench: BenchState): Trigger[] => {
   const on = (key: string) => bench.state.states.has(key);
-  return [credentials, ways, calls, emergencies, fuses, power].flatMap((group) => group(bench, on));
+  const hands = [credentials, ways, calls].flatMap((group) => group(bench, on));
+  return [
+    ...hands,
+    ...others(bench.world, hands),
+    ...[emergencies, fuses, power].flatMap((group) => group(bench, on)),
+  ];
 };

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { recommendDeadState, type DeadStateOption } from '#core/brief/index';
-import { devicesOf, type AssumedAnswer, type Brief, type Door } from '#core/plan/index';
+import { does } from '#core/devices/index';
+import { devicesOf, typeIn, type AssumedAnswer, type Brief, type Door } from '#core/plan/index';
 import { metres, METRES_PER_FOOT, readQuantity, type LengthUnit } from '#core/units/index';
-import { PROTECTS, QUESTIONS, REASONS } from '#words/brief';
+import { DELAYS, PROTECTS, QUESTIONS, REASONS } from '#words/brief';
 import { STATE_NAMES, STATE_SENTENCES } from '#words/deadStates';
 import { quantityFaultWords } from '#words/quantities';
 import { Button } from '../../ui/Button';
@@ -36,7 +37,12 @@ export function BriefStation({ door }: { door: Door }) {
   const dispatch = useDispatch();
   const unit = useUnit();
   const { brief } = door;
-  const leaves = devicesOf(usePlan(), door.id).some(({ leaf }) => leaf === 2) ? 2 : 1;
+  const plan = usePlan();
+  const devices = devicesOf(plan, door.id);
+  const leaves = devices.some(({ leaf }) => leaf === 2) ? 2 : 1;
+  const delays =
+    typeof brief.delayedEgress === 'number' ||
+    devices.some((device) => does(typeIn(plan, device), 'delayedEgress'));
   const answer = (patch: Partial<Brief>) => {
     const assumed = brief.assumed.filter((one) => !(one in patch));
     dispatch(
@@ -66,6 +72,14 @@ export function BriefStation({ door }: { door: Door }) {
               onChange={(value) => answer({ [question]: value })}
             />
           ))}
+          {delays && (
+            <ChoiceField
+              {...QUESTIONS.delayedEgress}
+              value={typeof brief.delayedEgress === 'number' ? String(brief.delayedEgress) : null}
+              options={Object.entries(DELAYS).map(([value, label]) => ({ value, label }))}
+              onChange={(seconds) => answer({ delayedEgress: Number(seconds) })}
+            />
+          )}
           <YesNo
             {...QUESTIONS.outdoors}
             {...assumedAs(brief, 'outdoors', 'no')}

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { findIn, planDelta, staleDoors, type Plan } from '#core/plan/index';
+import { findIn, planDelta, staleDoors, typesUsed, type Plan } from '#core/plan/index';
 import type { DoorSummary, DoorVerdict, Judgement } from '#core/verdict/index';
 import type { VerdictAnswer, VerdictRequest } from '../../workers/protocol';
 import { doorOf, taken, type Held } from './heldVerdicts';
@@ -101,7 +101,9 @@ export function useVerdicts(
     if (!complete && !alone) return undefined;
     const post = (open: string | null, stale: readonly string[], practise: string | null = null) => {
       const to = begun();
-      const change = sent.current ? { delta: planDelta(sent.current, plan) } : { plan };
+      const change = sent.current
+        ? { delta: planDelta(sent.current, plan) }
+        : { plan, types: typesUsed(plan) };
       sent.current = plan;
       const request: VerdictRequest = { version, change, door: open, stale, codes: complete, practise };
       to.postMessage(request);

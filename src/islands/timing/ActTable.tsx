@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import X from 'lucide-react/icons/x';
 import { conductorsOf, devicesOf, typeIn, type Act, type Plan, type Scenario } from '#core/plan/index';
-import { does, functionsOf } from '#core/devices/index';
+import { actsAt, scenarioActs } from '#core/acts/index';
+import { does } from '#core/devices/index';
+import type { Stimulus } from '#core/simulate/index';
 import { inOrder } from '#core/scenarios/index';
 import { formatSeconds } from '#core/units/index';
 import { actWords } from '#words/scenarios';
@@ -115,23 +117,25 @@ export function ActTable({ plan, scenario, onChange }: Props) {
 function addable(plan: Plan, door: string) {
   const devices = devicesOf(plan, door).map((device) => ({ device, type: typeIn(plan, device) }));
   const at = 0;
+  const offered = devices.flatMap(actsAt);
+  const done = (stimuli: readonly (Stimulus | null)[]) =>
+    stimuli.flatMap((one) => (one === null ? [] : scenarioActs(one, at)));
+  const people = done(
+    offered.filter(({ purpose }) => purpose !== 'emergency').map(({ stimulus }) => stimulus),
+  );
+  // A fire comes to every relay at once.
+  const emergencies = done(
+    offered
+      .filter(({ purpose, needs }) => purpose === 'emergency' && needs !== 'panel')
+      .flatMap(({ stimulus, undo }) => [stimulus, undo]),
+  );
   const groups: { name: string; list: Act[] }[] = [
     {
       name: 'People',
       list: [
         { does: 'credential', at, valid: true, device: null, output: 0 },
         { does: 'credential', at, valid: false, device: null, output: 0 },
-        ...devices
-          .filter(({ type }) => does(type, 'reader', 'busReader', 'ownCodes'))
-          .map(({ device }): Act => ({ does: 'credential', at, valid: true, device: device.id, output: 0 })),
-        ...devices
-          .filter(({ type }) => does(type, 'button', 'sensor', 'switch'))
-          .map(({ device }): Act => ({ does: 'press', at, device: device.id, key: null })),
-        ...devices.flatMap(({ device, type }) =>
-          functionsOf(type, 'keys').flatMap(({ keys }) =>
-            Object.keys(keys).map((key): Act => ({ does: 'press', at, device: device.id, key })),
-          ),
-        ),
+        ...people,
         { does: 'open', at, from: 'inside', expect: null },
         { does: 'open', at, from: 'outside', expect: null },
         { does: 'open', at, from: 'key', expect: null },
@@ -144,12 +148,7 @@ function addable(plan: Plan, door: string) {
     {
       name: 'Emergencies',
       list: [
-        ...devices
-          .filter(({ type }) => does(type, 'breakGlass'))
-          .flatMap(({ device }): Act[] => [
-            { does: 'break-glass', at, device: device.id },
-            { does: 'reset-glass', at, device: device.id },
-          ]),
+        ...emergencies,
         { does: 'fire', at },
         { does: 'fire-gone', at },
         { does: 'fire-reset', at },

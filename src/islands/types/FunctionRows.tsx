@@ -1,9 +1,9 @@
 import type { DeviceFunction, DeviceType, FunctionKind } from '#core/devices/index';
+import { blankChannel, blankFunction } from '#core/functions/index';
 import { FUNCTION_LABELS } from '#words/devices';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { SelectField } from '../../ui/Field';
-import { blankChannel, blankFunction } from './blankType';
 import { RemoveButton } from './TypeRows';
 import { ValueFields, type Choices } from './ValueFields';
 import css from './TypeEditor.module.css';

@@ -1,4 +1,5 @@
-import { ACTED, FOLLOWED, type DeviceType } from '#core/devices/index';
+import type { DeviceType } from '#core/devices/index';
+import { ACTED, FOLLOWED } from '#core/functions/index';
 import css from './TypeEditor.module.css';
 
 /** What a field of a part or a behaviour may be chosen from. */

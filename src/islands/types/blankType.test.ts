@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { deviceTypeSchema } from '#core/devices/deviceTypeSchema';
-import { typeProblems, type DeviceType, type FunctionKind, type PartKind } from '#core/devices/index';
+import { typeProblems, type DeviceType, type PartKind } from '#core/devices/index';
 import { applyEdit, emptyPlan, type Edit } from '#core/plan/index';
-import { BLANK_TYPE, blankFunction, blankLock, blankPart, freeId, slug } from './blankType';
+import { blankFunction, FUNCTION_KINDS } from '#core/functions/index';
+import { BLANK_TYPE, blankLock, blankPart, freeId, slug } from './blankType';
 
 const PARTS: readonly PartKind[] = [
   'contact',
@@ -16,26 +17,6 @@ const PARTS: readonly PartKind[] = [
   'diode',
   'resistor',
   'link',
-];
-const FUNCTIONS: readonly FunctionKind[] = [
-  'decides',
-  'ownCodes',
-  'busHost',
-  'output',
-  'tamper',
-  'timer',
-  'button',
-  'breakGlass',
-  'keys',
-  'switch',
-  'lever',
-  'sensor',
-  'doorContact',
-  'fireRelay',
-  'fireInput',
-  'reader',
-  'busReader',
-  'operator',
 ];
 const asFile = (type: DeviceType): unknown => JSON.parse(JSON.stringify(type));
 
@@ -57,7 +38,7 @@ describe('what a new thing in the type editor starts as', () => {
     expect(asked).toEqual(kind === 'contact' ? ['parts[1].state'] : []);
   });
 
-  it.each(FUNCTIONS)('%s: a function that the schema takes', (kind) => {
+  it.each(FUNCTION_KINDS)('%s: a function that the schema takes', (kind) => {
     const one = blankFunction(kind, 'board');
     expect(one.kind).toBe(kind);
     const file = asFile({ ...BLANK_TYPE, functions: [one] });

@@ -1,12 +1,4 @@
-import type {
-  Channel,
-  DeviceFunction,
-  DeviceType,
-  FunctionKind,
-  LockSpec,
-  Part,
-  PartKind,
-} from '#core/devices/index';
+import type { DeviceType, LockSpec, Part, PartKind } from '#core/devices/index';
 
 /** What a new thing in the editor starts as. Every start is whole, so that it works before anything is changed. */
 
@@ -83,65 +75,6 @@ export function blankPart(
       return { ...at, kind, amps: 1 };
     case 'link':
       return { ...at, kind };
-  }
-}
-
-export const blankChannel = (n = 1): Channel => ({
-  relay: n === 1 ? 'relay' : `relay${n}`,
-  exitInput: '',
-  contactInput: null,
-  d0Input: null,
-  d1Input: null,
-  settings: `ch${n}`,
-});
-
-export function blankFunction(kind: FunctionKind, board: string): DeviceFunction {
-  switch (kind) {
-    case 'decides':
-      return { kind, board, channels: [blankChannel()] };
-    case 'output':
-      return { kind, board, state: 'output', follows: 'alarm' };
-    case 'tamper':
-      return { kind, board, input: 'tamper', usedSetting: 'tamper' };
-    case 'input':
-      return { kind, board, input: 'input', acts: 'aux' };
-    case 'link':
-      return { kind, lostSetting: 'offline' };
-    case 'clock':
-      return { kind };
-    case 'interlock':
-      return { kind, usedSetting: 'interlock' };
-    case 'ownCodes':
-      return { kind, board, bell: null };
-    case 'timer':
-      return { kind, board, channel: blankChannel() };
-    case 'button':
-    case 'breakGlass':
-      return { kind, state: 'pressed' };
-    case 'keys':
-      return { kind, keys: { '1': 'key1' } };
-    case 'switch':
-    case 'lever':
-      return { kind, state: 'turned' };
-    case 'sensor':
-      return { kind, state: 'sensed', board };
-    case 'doorContact':
-      return { kind, state: 'doorOpen' };
-    case 'fireRelay':
-      return { kind, state: 'alarm', latchSetting: 'latch' };
-    case 'fireInput':
-      return { kind, input: 'fire', state: 'dropped', latchSetting: 'latch' };
-    case 'reader':
-      return { kind, board, d0: 'd0', d1: 'd1' };
-    case 'busHost':
-    case 'busReader':
-      return {
-        kind,
-        board,
-        bus: { a: 'A', b: 'B', common: 'V-', addressSetting: null, terminatorSetting: null, unitLoads: 1 },
-      };
-    case 'operator':
-      return { kind, board, activate: 'activate', relay: 'release', settings: 'op' };
   }
 }
 

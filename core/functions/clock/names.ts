@@ -1,0 +1,5 @@
+import type { Naming } from '../naming';
+
+export const clock: Naming<'clock'> = {
+  blank: () => ({ kind: 'clock' }),
+};

@@ -1,0 +1,4 @@
+import { kindOf, name } from '../shape';
+
+/** Follows its leaf. */
+export const doorContact = kindOf('doorContact', { state: name });

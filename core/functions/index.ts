@@ -1,0 +1,17 @@
+export { settingMs, type Inhabitant } from './inhabitant';
+export { REARM } from './delayedEgress/answers';
+export { combine } from './combine';
+export { keepsFreePassage } from './clock/freePassage';
+export { keepsPassback } from './decides/passback';
+export { heedsLockdown } from './link/answers';
+export { offeredBy } from './offered';
+export type { Needs, Offer, Purpose } from './offers';
+export { react } from './answers';
+export { NOTHING, type Alarm, type Memory, type Reaction, type Signal } from './signal';
+export type { Stimulus } from './stimulus';
+export { blankFunction, FUNCTION_KINDS, partsNamed, settingsNamed, statesSet, statesThat } from './names';
+export { blankChannel } from './channelNaming';
+export type { StateRole } from './naming';
+export { ACTED } from './input/acted';
+export { OFFLINE } from './link/offlineModes';
+export { FOLLOWED } from './output/followed';

@@ -1,0 +1,95 @@
+import type { InputReading } from '../../circuit/index';
+import type { FunctionOf } from '../../devices/index';
+import { settingMs, type Inhabitant } from '../inhabitant';
+import { NOTHING, type Reaction, type Signal, type Memory } from '../signal';
+
+/**
+ * A door operator: lets the lock go, waits for it, opens the leaf, stays, closes, and only when the leaf is shut
+ * lets the lock hold again. The leaf takes its time both ways: from the first moment on it is not shut, and it is shut again only at
+ * the end. Asked again while it is open, it stays for the whole time anew. A gate drive may be shut by an input of its own,
+ * stopped, and turned round by what is in the way.
+ */
+export function operate(
+  spec: FunctionOf<'operator'>,
+  self: Inhabitant,
+  memory: Memory,
+  signal: Signal,
+): Reaction {
+  const wait = (role: 'delay' | 'opening' | 'stay') => settingMs(self, role, 1);
+  const cancel = ['open', 'opened', 'close', 'shut'];
+  switch (signal.kind) {
+    case 'input': {
+      const { input, reading, before } = signal;
+      const closes = reading === 'closed' && before === 'open';
+      const open = memory['open'] === true;
+      // A stop button cuts its loop: whatever moves stays, until the loop is whole again and somebody asks anew.
+      if (input === spec.stop)
+        return reading === 'open'
+          ? { cancel, memory: { ...memory, ...STANDS, open: false, stopped: true } }
+          : { memory: { ...memory, stopped: false } };
+      if (input === spec.close && closes && open) return { cancel, timers: [{ name: 'close', after: 0 }] };
+      if (input === spec.safety) return minds(reading, memory, cancel);
+      if (input !== spec.activate || !closes || memory['stopped'] === true) return NOTHING;
+      const timers = open
+        ? [{ name: 'close', after: wait('stay') }]
+        : [{ name: 'open', after: wait('delay') }];
+      return { set: { [spec.relay]: true }, cancel: open ? ['close'] : cancel, timers };
+    }
+    case 'timer':
+      return moves(signal.name, spec, memory, wait);
+    case 'power':
+      return signal.on ? NOTHING : { set: { [spec.relay]: false }, cancel, memory: FORGOTTEN };
+    default:
+      return NOTHING;
+  }
+}
+
+/** What an operator remembers of a leaf that does not move. */
+const STANDS = { opening: false, closing: false };
+/** What it knows when its board starts: its loops are read anew. */
+const FORGOTTEN = { ...STANDS, open: false, stopped: false, blocked: false };
+
+/**
+ * What is in the way of a leaf: one on its way shut turns round and stays for the whole time anew, and while the loop is cut none
+ * begins to shut.
+ */
+function minds(reading: InputReading, memory: Memory, cancel: readonly string[]): Reaction {
+  const blocked = reading === 'open';
+  const next = { ...memory, blocked };
+  return blocked && memory['closing'] === true
+    ? { cancel, timers: [{ name: 'open', after: 0 }], memory: next }
+    : { memory: next };
+}
+
+/** What the leaf does at the end of each of its times. */
+function moves(
+  timer: string,
+  { relay }: FunctionOf<'operator'>,
+  memory: Memory,
+  wait: (role: 'opening' | 'stay') => number,
+): Reaction {
+  switch (timer) {
+    case 'open':
+      return {
+        door: 'open',
+        timers: [
+          { name: 'opened', after: wait('opening') },
+          { name: 'close', after: wait('opening') + wait('stay') },
+        ],
+        memory: { ...memory, open: true, opening: true, closing: false },
+      };
+    case 'opened':
+      return { memory: { ...memory, ...STANDS } };
+    case 'close':
+      // Whoever stands there is waited for.
+      if (memory['blocked'] === true) return { timers: [{ name: 'close', after: wait('stay') }] };
+      return {
+        timers: [{ name: 'shut', after: wait('opening') }],
+        memory: { ...memory, open: false, opening: false, closing: true },
+      };
+    case 'shut':
+      return { door: 'close', set: { [relay]: false }, memory: { ...memory, ...STANDS } };
+    default:
+      return NOTHING;
+  }
+}

@@ -1,0 +1,20 @@
+import * as z from 'zod';
+import { kindOf, name } from '../shape';
+
+/** Moves a leaf: lets its lock go, waits, opens, stays, closes, and lets the lock hold again. */
+export const operator = kindOf('operator', {
+  board: name,
+  activate: name,
+  /** State of its own relay, which lets a lock go before the leaf moves. */
+  relay: name,
+  settings: name,
+  /** Inputs of a gate drive: shuts at once; stays as it is while open, a stop button; opens again while cut, a safety edge. */
+  close: name.optional(),
+  stop: name.optional(),
+  safety: name.optional(),
+  /**
+   * What its leaf does while it stands and nothing else holds it: a drive with a worm or a lock of its own `holds` it; one that a
+   * hand pushes through `yields`. Where nothing is said, nothing is proven of it.
+   */
+  leaf: z.enum(['holds', 'yields']).optional(),
+});
