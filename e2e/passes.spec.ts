@@ -50,3 +50,22 @@ test('a button at another door that opens this one is told with its door', async
   await expect(page.getByRole('heading', { name: /Something done at another door: D01 X1/ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Verdicts' })).toContainText('does not lock');
 });
+
+test('a delayed way out: the delay is told, pushed on the bench, and re-armed with its key', async ({
+  page,
+}) => {
+  await openTrap(page, 'nobody has said whether a delay is allowed');
+  await expect(page.getByRole('region', { name: 'Verdicts' })).toContainText(
+    'nobody has said whether the way out',
+  );
+  await page.getByRole('link', { name: 'Brief' }).click();
+  await page.getByText('Up to 15 s').click();
+  await page.getByRole('link', { name: 'Prove' }).click();
+  await expect(cell(page, 'Exit request', /L1 after 16 s/)).toBeVisible();
+  const bench = page.getByRole('region', { name: 'Bench' });
+  await bench.getByRole('button', { name: 'Push and hold' }).click();
+  await expect(bench.getByRole('img', { name: /Alarm L1: .*sounds/ })).toBeVisible();
+  await expect(bench).toContainText('Free', { timeout: 25_000 });
+  await bench.getByRole('button', { name: 'Re-arm L1' }).click();
+  await expect(bench).toContainText('Held shut');
+});

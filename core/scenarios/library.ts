@@ -62,8 +62,16 @@ const open = (
   expect: 'opens' | 'stays-shut' | null = null,
 ): Act => ({ does: 'open', at, from, expect });
 const close = (at: number): Act => ({ does: 'close', at });
-const pressed = ({ exit }: Scene, at: number): Act[] =>
-  exit === null ? [] : [{ does: 'press', at, device: exit, key: null }];
+/** Somebody inside asks to be let out: at an exit device, or by a push that is answered late. */
+const pressed = ({ exit, delayed }: Scene, at: number): Act[] => {
+  if (exit !== null) return [{ does: 'press', at, device: exit, key: null }];
+  return delayed ? [{ does: 'press', at, device: delayed.device, key: 'push' }] : [];
+};
+/** So much later than usual whoever asks is let out, ms. */
+const lateness = ({ exit, delayed }: Scene): number => (exit === null && delayed ? delayed.after : 0);
+/** What has let go for good is armed again, by whoever has its key. */
+const rearmed = ({ delayed }: Scene, at: number): Act[] =>
+  delayed ? [{ does: 'press', at, device: delayed.device, key: 'rearm' }] : [];
 
 /** The scenarios that are offered for a door; null where a door has not what one is about. */
 const LIBRARY = {
@@ -123,9 +131,9 @@ const LIBRARY = {
         }
       : null,
   /** Somebody pushes to get out where the way out is delayed; whoever has the key arms it again. */
-  push: ({ delayed }) => {
-    if (!delayed) return null;
-    const { device, after } = delayed;
+  push: (s) => {
+    if (!s.delayed) return null;
+    const { device, after } = s.delayed;
     const out = after + 1000;
     return {
       acts: [
@@ -133,7 +141,7 @@ const LIBRARY = {
         open(after - 1000, 'inside', 'stays-shut'),
         open(out, 'inside', 'opens'),
         close(out + FALLS_SHUT_MS),
-        { does: 'press', at: out + 2 * FALLS_SHUT_MS, device, key: 'rearm' },
+        ...rearmed(s, out + 2 * FALLS_SHUT_MS),
       ],
       until: out + 2 * FALLS_SHUT_MS + AFTER_MS,
       expects: { held: 'quiet', end: 'locked' },
@@ -161,11 +169,16 @@ const LIBRARY = {
           expects: { ...QUIET, end: 'locked' },
         },
   /** The last one leaves at night. */
-  last: (s) => ({
-    acts: [...pressed(s, 0), open(2000, 'inside', 'opens'), close(2000 + FALLS_SHUT_MS)],
-    until: 2000 + FALLS_SHUT_MS + s.release + AFTER_MS,
-    expects: { ...QUIET, end: 'locked' },
-  }),
+  last: (s) => {
+    const out = 2000 + lateness(s);
+    const shut = out + FALLS_SHUT_MS;
+    return {
+      acts: [...pressed(s, 0), open(out, 'inside', 'opens'), close(shut), ...rearmed(s, shut + 1000)],
+      until: shut + s.release + AFTER_MS,
+      // Who leaves late leaves with an alarm.
+      expects: { ...QUIET, ...(lateness(s) > 0 ? { forced: null } : {}), end: 'locked' },
+    };
+  },
   /** The leaf is torn open without a card. */
   forced: (s) => ({
     acts: [open(1000, 'force'), close(6000)],
@@ -182,6 +195,7 @@ const LIBRARY = {
             close(8000),
             { does: 'fire-gone', at: 60_000 },
             { does: 'fire-reset', at: 65_000 },
+            ...rearmed(s, 66_000),
           ],
           until: 65_000 + s.release + AFTER_MS,
           expects: { end: 'locked' },
@@ -192,25 +206,27 @@ const LIBRARY = {
     acts: [
       { does: 'mains-off', at: 1000 },
       ...pressed(s, 30_000),
-      open(32_000, 'inside', 'opens'),
-      close(36_000),
+      open(32_000 + lateness(s), 'inside', 'opens'),
+      close(36_000 + lateness(s)),
       { does: 'mains-on', at: 120_000 },
+      ...rearmed(s, 121_000),
     ],
     until: 120_000 + s.release + AFTER_MS,
     expects: { end: 'locked' },
   }),
   /** The glass is broken, somebody leaves, it is reset. */
-  glass: ({ glass, release }) =>
-    glass === null
+  glass: (s) =>
+    s.glass === null
       ? null
       : {
           acts: [
-            { does: 'break-glass', at: 1000, device: glass },
+            { does: 'break-glass', at: 1000, device: s.glass },
             open(3000, 'inside', 'opens'),
             close(7000),
-            { does: 'reset-glass', at: 30_000, device: glass },
+            { does: 'reset-glass', at: 30_000, device: s.glass },
+            ...rearmed(s, 31_000),
           ],
-          until: 30_000 + release + AFTER_MS,
+          until: 30_000 + s.release + AFTER_MS,
           expects: { end: 'locked' },
         },
   /** A card while the other door of the room stands open. */
