@@ -6,6 +6,7 @@ import { findIn, type Plan } from '#core/plan/index';
 export const PROMISE_WORDS: Readonly<Record<PromiseId, string>> = {
   'way-out': 'Whoever is inside gets out by one act',
   'no-cause': 'Nothing lets the lock go without a cause',
+  'lets-in': 'Whoever may come in is let in',
   'locks-again': 'It locks again when nothing keeps it free any more',
   alarm: 'Torn open, it raises an alarm',
   'fire-outlives': 'A release by fire holds until it is reset',
@@ -18,6 +19,7 @@ export const PROMISE_WORDS: Readonly<Record<PromiseId, string>> = {
 export const BROKEN_WORDS: Readonly<Record<PromiseId, string>> = {
   'way-out': 'Now nobody gets out: no exit, no glass, no lever works.',
   'no-cause': 'Now the lock lets go, and nothing was done that should free it.',
+  'lets-in': 'Now a valid card or code does not open, and nothing keeps anybody out.',
   'locks-again': 'Now nothing keeps the door free, and it stays free.',
   alarm: 'Now it has been torn open, and nobody is told.',
   'fire-outlives': 'Now the lock holds, and nobody has reset the fire release.',

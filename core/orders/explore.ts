@@ -9,7 +9,15 @@ import {
   type World,
 } from '../simulate/index';
 import { eventsOf, type OrderEvent } from './events';
-import { ghostAfter, NO_FIRE, PROMISES, watched, type Ghost, type PromiseId, type Watched } from './promises';
+import {
+  ghostAfter,
+  NO_FIRE,
+  PROMISES,
+  watched,
+  type Ghost,
+  type PromiseId,
+  type Watched,
+} from './promises/index';
 import { stateKeys } from './stateKey';
 
 /** How far is looked. */

@@ -1,7 +1,7 @@
 import { atRest, type SimState, type World } from '../simulate/index';
 import { eventsOf } from './events';
 import { stepIn } from './explore';
-import { ghostAfter, NO_FIRE, watched, type Ghost, type PromiseId } from './promises';
+import { ghostAfter, NO_FIRE, watched, type Ghost, type PromiseId } from './promises/index';
 
 /**
  * The slow twin of the explorer: every row of so many events is walked for itself, nothing is merged and nothing remembered. Gives

@@ -9,7 +9,7 @@ import { door } from '../specimens/ruleEdits';
 import { vestibule } from '../specimens/vestibule';
 import { eventsOf } from './events';
 import { exploreOrders, stepIn, type Bounds, type OrdersReport } from './explore';
-import { PROMISES } from './promises';
+import { PROMISES } from './promises/index';
 import { stateKeys } from './stateKey';
 import { walkOrders } from './naive';
 import { everyNth, isSoak, numberTried } from '../../scripts/testSlice';

@@ -190,6 +190,13 @@ export const ORDER_MISTAKES: readonly OrderMistake[] = [
     events: 1,
   },
   {
+    name: 'a bridge past the controller’s relay: a valid card lets nobody in',
+    make: magnetDoor,
+    edits: () => [wire('K1.COM1', 'K1.NC1')],
+    promise: 'lets-in',
+    events: 1,
+  },
+  {
     name: 'door contact off: torn open, and nobody is told',
     make: magnetDoor,
     edits: (plan) => [drop(plan, 'K1.DC1', 'C1.a')],

@@ -1,0 +1,43 @@
+import { does } from '../../devices/index';
+import { afterNext, standing, type SimState } from '../../simulate/index';
+import { isSound, type DoorFacts } from './facts';
+import type { DoorPromise } from './promise';
+
+/** Longest that whoever has shown a card waits, ms: for a lock to let go, or a drive to open. */
+const PATIENCE_MS = { lock: 999, drive: 11_000 };
+
+/** Whoever may come in is let in, at a door at which nothing stands in the way: nothing is dead, broken, turned, or hung. */
+export const letsIn: DoorPromise = {
+  notAsked: (facts) => (outer(facts).length === 0 ? 'no-entry' : null),
+  isBroken: (facts, { before, event, after }) => {
+    const { stimulus } = event;
+    if (stimulus?.kind !== 'credential' || !stimulus.valid || (stimulus.output ?? 0) > 0) return false;
+    if (!outer(facts).some(({ device }) => device.id === stimulus.device)) return false;
+    return isCalm(facts, before) && !freeSoon(facts, after);
+  },
+};
+
+const outer = ({ entries }: DoorFacts) => entries.filter(({ device }) => device.place !== 'inside');
+
+/** Nothing keeps anybody out: no lasting cause, no lock-out after wrong cards, no other door of the room in use. */
+function isCalm({ world, others, isHeld, lasts }: DoorFacts, state: SimState): boolean {
+  if (!isHeld(state) || lasts(state, 0) || state.lockdown || standing(world, state).length > 0) return false;
+  if (others.interlocked && (others.isOpen(state) || others.isFree(state))) return false;
+  return !Object.values(state.memory).some((of) =>
+    Object.entries(of).some(
+      ([key, on]) => on === true && /\.(lockedOut|open|clearing)$|^egress\.fire$/.test(key),
+    ),
+  );
+}
+
+function freeSoon({ world, isFree }: DoorFacts, after: SimState): boolean {
+  const isDriven = world.inhabitants.some(
+    ({ device, type }) => device.door === world.door.id && does(type, 'operator'),
+  );
+  const patience = PATIENCE_MS[isDriven ? 'drive' : 'lock'];
+  for (let at: SimState | null = after; at !== null; at = afterNext(world, at)) {
+    if (at.now - after.now > patience) return false;
+    if (isSound(at) && isFree(at)) return true;
+  }
+  return false;
+}
