@@ -98,11 +98,16 @@ function weighAll(title: string, cases: Iterable<Case>): void {
     for (const key of ['named', 'restored', 'restoredByAll'] as const) if (weighed[key]) count[key] += 1;
     count.told += weighed.told;
     count.harmful += weighed.harmful;
-    if (!weighed.named || !weighed.restored || (has('slow') && (weighed.report?.tried ?? 0) > 60)) {
+    if (
+      !weighed.named ||
+      !weighed.restored ||
+      weighed.harmful > 0 ||
+      (has('slow') && (weighed.report?.tried ?? 0) > 60)
+    ) {
       const { causes = [], unexplained = [], tried = 0 } = weighed.report ?? {};
       const told = causes.map(({ repair }) => repair.changes.map(say).join(' + ')).join(' | ') || 'nothing';
       misses.push(
-        `${spot.name}: ${text}\n    ${weighed.named ? 'named' : 'NOT NAMED'}, ${weighed.restored ? 'restored' : 'NOT RESTORED'}; told: ${told}; tried ${tried}; left: ${unexplained.slice(0, 4).join(', ')}`,
+        `${spot.name}: ${text}\n    ${weighed.named ? 'named' : 'NOT NAMED'}, ${weighed.restored ? 'restored' : 'NOT RESTORED'}${weighed.harmful > 0 ? ', HARMFUL' : ''}; told: ${told}; tried ${tried}; left: ${unexplained.slice(0, 4).join(', ')}`,
       );
     }
   }

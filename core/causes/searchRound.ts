@@ -11,6 +11,7 @@ import {
   type Trial,
 } from '../checks/index';
 import type { Edit } from '../plan/index';
+import { byUse } from './byUse';
 import { candidatesFor, inOrder } from './candidates';
 import { editOf, type Candidate } from './change';
 import { COSTS } from './costs';
@@ -45,6 +46,13 @@ const SINGLE = COSTS['add-parts'];
 const SIMPLER = 40;
 /** What a quick look counts, beside a trial. */
 const SCREENED = 0.2;
+/** Changes by the uses of terminals, single ones and pairs, that are tried at most. */
+const MOST_BY_USE = 40;
+/** Pairs that are looked at quickly. */
+const MOST_PAIRS = 160;
+/** Changes around what is found after a first one, looked at quickly; and first ones that are gone on from. */
+const MOST_AROUND = 60;
+const MOST_BASES = 5;
 /** Second changes tried after one that came near. */
 const MOST_SEQUELS = 8;
 
@@ -140,14 +148,44 @@ export function searchRound(
       .likely.slice(0, MOST_SEQUELS)
       .map((second) => both(first, second));
   };
+  /** The same where no hint tells: whatever one slip more may be, by the uses of terminals and around what is found then. */
+  const slipsAfter = (first: Tried): Candidate[] => {
+    const then = checkContext(first.trial.plan, context.door.id);
+    const found = runRules(then);
+    const { singles } = byUse(then.plan, context.door.id);
+    const around = inOrder(candidatesFor(then, found, NO_TARGET).others);
+    const quick = screenFor(then, found);
+    const screened = around.slice(0, MOST_AROUND).filter((one) => {
+      tried += SCREENED;
+      return quick(editOf(one, ''));
+    });
+    return [...singles.slice(0, MOST_SEQUELS), ...screened].map((second) => both(first, second));
+  };
 
+  const upTo = (more: number): number => Math.min(bounds.most, tried + more);
   const { likely, settings, others } = candidatesFor(context, findings, target);
+  const isCircuit = others.length > 0;
+  const screen = screenFor(context, findings);
   let exhausted = run(likely);
   // The likely ones come near: what they uncover is sought before the unlikely.
   if (better.length === 0) exhausted = run(inOrder(nearest().slice(0, 4).flatMap(sequels))) && exhausted;
+  // What no hint tells the uses of terminals may: a wire that nobody would lay, and two of them together.
+  if (enough === Infinity && isCircuit) {
+    const { singles, pairs } = byUse(plan, door.id);
+    exhausted = run(singles.slice(0, MOST_BY_USE), undefined, upTo(MOST_BY_USE)) && exhausted;
+    if (enough === Infinity)
+      exhausted = run(pairs.slice(0, MOST_PAIRS), screen, upTo(MOST_BY_USE)) && exhausted;
+  }
+  // One that comes near, and one more.
+  if (enough === Infinity && isCircuit) {
+    const bases = [...better, ...near].sort((a, b) => a.left.size - b.left.size || a.cost - b.cost);
+    for (const base of bases.slice(0, MOST_BASES)) {
+      if (enough < Infinity || tried >= bounds.most) break;
+      run(inOrder([...sequels(base), ...slipsAfter(base)]), undefined, upTo(MOST_BY_USE));
+    }
+  }
   // Several changes that settle all do not keep one from being looked for that does.
   if (enough > SINGLE + ALSO) {
-    const screen = screenFor(context, findings);
     // Settings are few, and wires many.
     exhausted = run(settings, screen) && exhausted;
     // Once something settles all, a simpler one is looked for, but not for long.

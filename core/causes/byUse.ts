@@ -1,0 +1,209 @@
+import {
+  findTypeIn,
+  conductorsOf,
+  deviceOf,
+  devicesOf,
+  nextWireNumber,
+  pinOf,
+  terminalId,
+  type Conductor,
+  type DoorId,
+  type Plan,
+  type TerminalId,
+} from '../plan/index';
+import type { Candidate, Change, WireEnd } from './change';
+import { costOf, COSTS } from './costs';
+import { isOdd, usesOf, type Use } from './terminalUse';
+
+/**
+ * Where a wiring is odd by what its terminals are there for, whoever wired it and in whatever way: a feed on a data line, a needed
+ * terminal left empty, a contact with one side only. No circuit is solved for it: it says where to look, and a trial says what is right.
+ */
+
+const ENDS = ['from', 'to'] as const;
+
+/** The wires of a door as they would be. */
+type Wires = readonly Pick<Conductor, 'from' | 'to'>[];
+
+interface Terrain {
+  readonly plan: Plan;
+  readonly wires: readonly Conductor[];
+  uses(terminal: TerminalId): readonly Use[] | undefined;
+  /** Terminals of the door's devices, and of those on its wires. */
+  readonly terminals: readonly TerminalId[];
+  /** Those that must not stay empty. */
+  readonly needed: ReadonlySet<TerminalId>;
+  /** Wires of other doors there. */
+  readonly taken: ReadonlySet<TerminalId>;
+  room(terminal: TerminalId): number;
+}
+
+function terrainOf(plan: Plan, door: DoorId): Terrain {
+  const wires = conductorsOf(plan, door);
+  const devices = new Set([
+    ...devicesOf(plan, door).map(({ id }) => id),
+    ...wires.flatMap(({ from, to }) => [deviceOf(from), deviceOf(to)]),
+  ]);
+  const type = (id: string) => findTypeIn(plan, plan.devices[id]?.type ?? '');
+  const all = [...devices].flatMap((id) =>
+    (type(id)?.terminals ?? []).map((one) => ({ at: terminalId(id, one.id), one })),
+  );
+  const rooms = new Map(all.map(({ at, one }) => [at, one.maxConductors]));
+  const others = Object.values(plan.conductors).filter((wire) => wire.door !== door);
+  return {
+    plan,
+    wires,
+    uses: (terminal) => {
+      const its = type(deviceOf(terminal));
+      return its && usesOf(its).get(pinOf(terminal));
+    },
+    terminals: all.map(({ at }) => at),
+    needed: new Set(all.flatMap(({ at, one }) => (one.use === 'needed' ? [at] : []))),
+    taken: new Set(others.flatMap(({ from, to }) => [from, to])),
+    room: (terminal) => rooms.get(terminal) ?? 0,
+  };
+}
+
+/** How odd a wiring is: wires that nobody would lay, needed terminals that are empty, terminals with too many. */
+function oddness({ uses, needed, taken, room }: Terrain, wires: Wires): number {
+  const count = new Map<TerminalId, number>();
+  let sum = 0;
+  for (const { from, to } of wires) {
+    if (from === to || isOdd(uses(from), uses(to))) sum += 1;
+    for (const end of [from, to]) count.set(end, (count.get(end) ?? 0) + 1);
+  }
+  for (const terminal of needed) if (!count.has(terminal) && !taken.has(terminal)) sum += 1;
+  for (const [terminal, landed] of count) if (landed > room(terminal)) sum += 0.5;
+  return sum;
+}
+
+/** The wires after a change. */
+function after(wires: readonly Conductor[], change: Change): readonly Conductor[] {
+  switch (change.kind) {
+    case 'move':
+      return wires.map((wire) => (wire.id === change.wire ? { ...wire, [change.end]: change.to } : wire));
+    case 'exchange':
+      return wires.map((wire) => {
+        const { one, two } = change;
+        const first = wire.id === one.wire ? { ...wire, [one.end]: two.at } : wire;
+        return wire.id === two.wire ? { ...first, [two.end]: one.at } : first;
+      });
+    case 'lay':
+      return [...wires, change.conductor];
+    case 'take-out':
+      return wires.filter(({ id }) => id !== change.wire);
+    default:
+      return wires;
+  }
+}
+
+/** Everything that could be one slip with one wire or two: an end on another screw, two changed over, one left out or too many. */
+function slips({ plan, wires, terminals, uses, room, needed }: Terrain, door: DoorId): Change[] {
+  const ends = wires.flatMap((wire) => ENDS.map((end): WireEnd => ({ wire: wire.id, end, at: wire[end] })));
+  const moves = ends.flatMap(({ wire, end, at }) =>
+    terminals.flatMap((to): Change[] =>
+      to !== at && deviceOf(to) === deviceOf(at) ? [{ kind: 'move', wire, end, from: at, to }] : [],
+    ),
+  );
+  const exchanges = ends.flatMap((one, index) =>
+    ends
+      .slice(index + 1)
+      .flatMap((two): Change[] =>
+        one.at !== two.at && one.wire !== two.wire && deviceOf(one.at) === deviceOf(two.at)
+          ? [{ kind: 'exchange', device: deviceOf(one.at), one, two }]
+          : [],
+      ),
+  );
+  const landed = new Map<TerminalId, number>();
+  for (const { at } of ends) landed.set(at, (landed.get(at) ?? 0) + 1);
+  const free = terminals.filter((one) => (landed.get(one) ?? 0) < room(one));
+  const like = (terminal: TerminalId) =>
+    wires.find(({ from, to }) => [from, to].some((end) => deviceOf(end) === deviceOf(terminal))) ?? wires[0];
+  const number = nextWireNumber(plan, door);
+  let id = `${door}/${number}`;
+  while (plan.conductors[id]) id += "'";
+  // A wire that was left out leaves one of its ends empty.
+  const lays = free
+    .filter((one) => !landed.has(one) && (needed.has(one) || uses(one) !== undefined))
+    .flatMap((from) =>
+      free.flatMap((to): Change[] => {
+        const sample = like(from);
+        const fits =
+          deviceOf(to) !== deviceOf(from) && !isOdd(uses(from), uses(to)) && (landed.has(to) || from < to);
+        if (!sample || !fits) return [];
+        return [{ kind: 'lay', conductor: { ...sample, id, number, from, to, cable: '', origin: 'hand' } }];
+      }),
+    );
+  return [
+    ...moves,
+    ...exchanges,
+    ...lays,
+    ...wires.map(({ id: wire }): Change => ({ kind: 'take-out', wire })),
+  ];
+}
+
+/** Changes with what they make of the oddness, below 0 where they take some away. */
+interface Slip {
+  readonly changes: readonly Change[];
+  readonly gain: number;
+  readonly cost: number;
+}
+
+/** Most single changes that are put together by twos. */
+const PAIRED = 36;
+
+const oddest = (found: readonly Slip[]): Candidate[] =>
+  [...found]
+    .sort((a, b) => a.gain - b.gain || a.cost - b.cost)
+    .map(({ changes, cost }) => ({ changes, cost }));
+
+/**
+ * Repairs by what terminals are there for: single changes after which the wiring is less odd, and two of them together, those that take most
+ * of it away first.
+ */
+export function byUse(
+  plan: Plan,
+  door: DoorId,
+): { readonly singles: readonly Candidate[]; readonly pairs: readonly Candidate[] } {
+  const terrain = terrainOf(plan, door);
+  const { wires } = terrain;
+  const now = oddness(terrain, wires);
+  const weigh = (changes: readonly Change[]): Slip => {
+    const done = changes.reduce<readonly Conductor[]>((sum, change) => after(sum, change), wires);
+    const cost = changes.reduce((sum, change) => sum + costOf(plan, change), 0);
+    return {
+      changes,
+      gain: oddness(terrain, done) - now,
+      cost: cost + COSTS.another * (changes.length - 1),
+    };
+  };
+  const singles = slips(terrain, door)
+    .map((change) => weigh([change]))
+    .filter(({ gain }) => gain < 0)
+    .sort((a, b) => a.gain - b.gain || a.cost - b.cost);
+  const pairs = singles.slice(0, PAIRED).flatMap((one, index, all) =>
+    all.slice(index + 1).flatMap((two): Slip[] => {
+      const [first, second] = [one.changes[0]!, two.changes[0]!];
+      if (touches(first).some((end) => touches(second).includes(end))) return [];
+      const both = weigh([first, second]);
+      return both.gain < Math.min(one.gain, two.gain) ? [both] : [];
+    }),
+  );
+  return { singles: oddest(singles), pairs: oddest(pairs) };
+}
+
+/** Ends of wires that a change touches: two changes of one end are one. */
+function touches(change: Change): string[] {
+  switch (change.kind) {
+    case 'move':
+      return [`${change.wire} ${change.end}`];
+    case 'exchange':
+      return [change.one, change.two].map(({ wire, end }) => `${wire} ${end}`);
+    case 'take-out':
+      return [`${change.wire} from`, `${change.wire} to`];
+    case 'lay':
+      return ['lay'];
+    default:
+      return [];
+  }
+}
