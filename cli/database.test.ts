@@ -78,7 +78,13 @@ describe('aldaba import, backup, restore and passphrase', () => {
     expect(sites()).toEqual(['other', 'quillhaven', 'quillhaven-2']);
     const { status, stdout } = await aldaba(['restore', file]);
     expect(status).toBe(0);
-    expect(stdout).toMatch(/2 sites put back: .*\nWhat was there before is in .*before-restore/);
+    expect(stdout).toMatch(
+      /2 sites put back: .*\n1 not in it, and gone: Quillhaven Archive \(quillhaven-2\)\nWhat was there before is in .*before-restore/,
+    );
+    expect((await aldaba(['check', file])).stdout).toMatch(
+      /is whole\. In it:\n.*Other: .* doors, last changed/,
+    );
+    expect(await aldaba(['check', 'demo/quillhaven.json'])).toMatchObject({ status: 2 });
     expect(sites()).toEqual(['other', 'quillhaven']);
     expect(await aldaba(['restore', 'demo/quillhaven.json'])).toMatchObject({ status: 2 });
     expect(await aldaba(['restore', join(folder, 'nowhere.db')])).toMatchObject({ status: 2 });

@@ -7,6 +7,7 @@ import { backupTo } from '../src/server/backup';
 import { openDatabase, type Db } from '../src/server/db/open';
 import { DatabaseError } from '../src/server/db/openError';
 import { dataPath } from '../src/server/db/shared';
+import { inspect } from '../src/server/inspect';
 import { restoreFrom } from '../src/server/restore';
 import { createSite } from '../src/server/sites/siteList';
 import { loadFile } from './loadFile';
@@ -41,13 +42,32 @@ export async function backupCommand(file: string | undefined): Promise<number> {
 }
 
 /** Puts a backup in the place of what is there, after a backup of that. */
-export async function restoreCommand(file: string | undefined): Promise<number> {
+export async function restoreCommand(file: string | undefined, options: CommandOptions): Promise<number> {
   if (!file) throw new UsageError('say what to restore: aldaba restore FILE');
   if (!existsSync(file)) throw new UsageError(`cannot read ${file}: it is not there`);
-  const sites = await withDatabase((db) => restoreFrom(db, resolve(file), new Date()));
-  if (!sites.ok) throw new UsageError(sites.message);
-  console.log(`${sites.sites.length} sites put back: ${sites.sites.join(', ') || 'none'}`);
-  console.log(`What was there before is in ${sites.backup}`);
+  const restored = await withDatabase((db) =>
+    restoreFrom(db, resolve(file), new Date(), { asItIs: options['as-it-is'] === true }),
+  );
+  if (!restored.ok) throw new UsageError(restored.message);
+  const { sites, gone, backup } = restored;
+  console.log(`${sites.length} sites put back: ${sites.map(({ name }) => name).join(', ')}`);
+  if (gone.length > 0)
+    console.log(
+      `${gone.length} not in it, and gone: ${gone.map(({ id, name }) => `${name} (${id})`).join(', ')}`,
+    );
+  console.log(`What was there before is in ${backup}`);
+  return 0;
+}
+
+/** Looks at a file and says what is in it. */
+export function checkCommand(file: string | undefined, options: CommandOptions): number {
+  if (!file) throw new UsageError('say which file to look at: aldaba check FILE');
+  const found = inspect(resolve(file), { asItIs: options['as-it-is'] === true });
+  if (!found.ok) throw new UsageError(found.message);
+  found.done();
+  console.log(`${resolve(file)} is whole. In it:`);
+  for (const { name, doors, changed } of found.sites)
+    console.log(`  ${name}: ${doors} doors, last changed ${changed ?? 'never'}`);
   return 0;
 }
 
@@ -104,7 +124,8 @@ export type DatabaseCommand = (files: readonly string[], options: CommandOptions
 
 export const DATABASE_COMMANDS: Readonly<Record<string, DatabaseCommand>> = {
   backup: ([file]) => backupCommand(file),
-  restore: ([file]) => restoreCommand(file),
+  restore: ([file], options) => restoreCommand(file, options),
+  check: ([file], options) => Promise.resolve(checkCommand(file, options)),
   import: (files) => importCommand(files),
   passphrase: ([what]) => passphraseCommand(what),
 };

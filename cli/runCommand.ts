@@ -26,8 +26,11 @@ const USAGE = `Aldaba on the command line
       Takes site files in, each as a site of its own.
   aldaba backup FILE.db
       Writes the whole database into one file.
-  aldaba restore FILE.db
-      Puts a backup in the place of what is there, after a backup of that.
+  aldaba check FILE.db [--as-it-is]
+      Looks at a backup, or any database file: whether it is whole, and what is in it. Exit 2 where it could not be put back.
+  aldaba restore FILE.db [--as-it-is]
+      Looks at a backup, and puts it in the place of what is there, after a backup of that. One that is not whole is refused.
+      --as-it-is: also the bare file of a server that had been stopped.
   aldaba passphrase
       Sets the passphrase that everybody signs in with where other machines reach the server.
   aldaba passphrase codes
@@ -41,6 +44,7 @@ const OPTIONS = {
   format: { type: 'string' },
   json: { type: 'boolean' },
   secrets: { type: 'boolean' },
+  'as-it-is': { type: 'boolean' },
   help: { type: 'boolean', short: 'h' },
 } as const;
 

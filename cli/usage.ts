@@ -5,6 +5,7 @@ export interface CommandOptions {
   readonly format?: string;
   readonly json?: boolean;
   readonly secrets?: boolean;
+  readonly 'as-it-is'?: boolean;
 }
 
 /** A mistake of the caller's: said on standard error, exit 2. */

@@ -1,5 +1,4 @@
 import { defineMiddleware } from 'astro:middleware';
-import { asksForCodes, noCodes } from './server/access/codes';
 import { asksWho, refusalOf } from './server/access/guard';
 import { securityHeaders } from './server/access/headers';
 import { whoSends } from './server/access/who';
@@ -12,7 +11,10 @@ const withHeaders = (response: Response): Response => {
   return new Response(response.body, { status: response.status, headers });
 };
 
-/** Every request passes here: where it may come from, who sends it, and with which headers it is answered. */
+/**
+ * Every request passes here: where it may come from, who sends it, and with which headers it is answered. Who may see codes each endpoint asks
+ * for itself: see `endpoint`.
+ */
 export const onRequest = defineMiddleware(async ({ request, url, locals, redirect }, next) => {
   const path = url.pathname;
   const refused = refusalOf({
@@ -32,6 +34,5 @@ export const onRequest = defineMiddleware(async ({ request, url, locals, redirec
   }
   locals.who = who?.name ?? '';
   locals.codes = who?.codes ?? false;
-  if (!locals.codes && asksForCodes(url)) return withHeaders(errorJson(noCodes()));
   return withHeaders(await next());
 });

@@ -1,5 +1,6 @@
 import type { Edit } from './edit';
 import { COLLECTIONS, kindOf, type Collection } from './kinds/index';
+import { changedIds } from './lineage';
 import type { Plan } from './plan';
 import type { PlanDelta } from './planDelta';
 import { VERBS } from './verbs';
@@ -79,6 +80,31 @@ export function touchesSecrets(
       (verb.verb === 'set' ||
         JSON.stringify((carried as Readonly<Record<string, unknown>>)[field]) !== JSON.stringify(blank)),
   );
+}
+
+/** Whether a change of a plan takes away or alters what is secret, by whatever edit: removed with a person, a keypad or a door too. */
+export const losesSecrets = (before: Plan, after: Plan): boolean =>
+  SECRET_COLLECTIONS.some((collection) => {
+    const [old, now] = [before[collection], after[collection]] as [
+      Readonly<Record<string, object>>,
+      Readonly<Record<string, object>>,
+    ];
+    return changedIds(old, now).some((id) => {
+      const held = secretsIn(collection, old[id]);
+      return held !== null && held !== secretsIn(collection, now[id]);
+    });
+  });
+
+/** What is secret of an entity, as text; null where nothing is. */
+function secretsIn(collection: Collection, entity: object | undefined): string | null {
+  if (!entity) return null;
+  const { secrets } = kindOf(collection);
+  if (secrets === 'all') return JSON.stringify(entity);
+  const its = entity as Readonly<Record<string, unknown>>;
+  const held = Object.entries(secrets).filter(
+    ([field, blank]) => JSON.stringify(its[field]) !== JSON.stringify(blank),
+  );
+  return held.length === 0 ? null : JSON.stringify(held.map(([field]) => its[field]));
 }
 
 /** An edit as it may be kept in the log: same shape, secrets struck out. */

@@ -1,13 +1,34 @@
-import { chmodSync, mkdirSync } from 'node:fs';
+import { chmodSync, mkdirSync, rmSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
+import Database from 'better-sqlite3';
+import { mark } from './db/fileMark';
 import type { Db } from './db/open';
+import { DatabaseError } from './db/openError';
 import { dataPath } from './db/shared';
 
-/** Writes the whole database as one file, while others read and write it. Only the owner may read the copy. */
+/**
+ * Writes the whole database as one file, while others read and write it. Only the owner may read the copy. It is opened and checked before it
+ * is called a backup, and says of itself that it is one. Throws a `DatabaseError` where what was written cannot be read: it is taken away then.
+ */
 export async function backupTo(db: Db, file: string): Promise<void> {
   mkdirSync(dirname(file), { recursive: true });
   await db.$client.backup(file);
   chmodSync(file, 0o600);
+  const copy = new Database(file);
+  let whole: unknown;
+  try {
+    whole = copy.pragma('integrity_check(1)', { simple: true });
+    // One file and nothing beside it.
+    copy.pragma('journal_mode = DELETE');
+    mark(copy, 'backup');
+  } finally {
+    copy.close();
+  }
+  if (whole === 'ok') return;
+  rmSync(file, { force: true });
+  throw new DatabaseError(
+    `The backup ${file} could not be read back (${String(whole)}), and was taken away. The database itself may be damaged: look at it with “aldaba check”.`,
+  );
 }
 
 /** Writes a backup beside the database, named after what is about to happen. Returns its path. */

@@ -44,12 +44,26 @@ import { REGIONS } from '#words/site';
 const PAGE_WIDTH = 515;
 /** A heading lower than this goes to the next page, with what it heads; points from the top. */
 const LOWEST_HEADING = 640;
+/** For whom it is printed: whoever may not see codes gets no card numbers either. */
+export interface PackOptions {
+  readonly codes?: boolean;
+}
+
 /** The pack of one door as a PDF, for whoever runs it from now on. Codes are never in it. */
-export const doorPack = (plan: Plan, door: Door, printedAt: Date): Promise<Buffer> =>
-  pdfOf(definition(plan, door, printedAt));
+export const doorPack = (
+  plan: Plan,
+  door: Door,
+  printedAt: Date,
+  options: PackOptions = {},
+): Promise<Buffer> => pdfOf(definition(plan, door, printedAt, options));
 
 /** The pack as a document definition: what is printed, before it becomes a PDF. */
-export function definition(plan: Plan, door: Door, printedAt: Date): TDocumentDefinitions {
+export function definition(
+  plan: Plan,
+  door: Door,
+  printedAt: Date,
+  { codes = true }: PackOptions = {},
+): TDocumentDefinitions {
   const date = printedAt.toISOString().slice(0, 10);
   return {
     pageSize: plan.site.units === 'american' ? 'LETTER' : 'A4',
@@ -78,7 +92,7 @@ export function definition(plan: Plan, door: Door, printedAt: Date): TDocumentDe
       ...sheet(plan, door),
       ...loops(plan, door),
       ...wires(plan, door),
-      ...settings(plan, door),
+      ...settings(plan, door, codes),
       ...proof(plan, door),
       ...tests(plan, door),
     ],
@@ -271,7 +285,7 @@ function wires(plan: Plan, door: Door): Content[] {
   ];
 }
 
-function settings(plan: Plan, door: Door): Content[] {
+function settings(plan: Plan, door: Door, codes: boolean): Content[] {
   const rows = doorParts(plan, door.id).all.flatMap(({ device, type }) =>
     type.settings.map((setting): TableCell[] => {
       const value = settingValue(type, device.settings, setting.id);
@@ -311,7 +325,9 @@ function settings(plan: Plan, door: Door): Content[] {
                 ),
                 [
                   person.code !== '' && 'code',
-                  ...cardsInUse(person).map(({ facility, number }) => `card ${facility}-${number}`),
+                  ...cardsInUse(person).map(({ facility, number }) =>
+                    codes ? `card ${facility}-${number}` : 'card',
+                  ),
                   person.fingers > 0 && (person.fingers === 1 ? 'a finger' : `${person.fingers} fingers`),
                   person.phone !== '' && 'phone',
                 ]
@@ -321,7 +337,11 @@ function settings(plan: Plan, door: Door): Content[] {
             ],
           },
         },
-    { text: 'Codes are not printed.', style: 'small', margin: [0, 3, 0, 0] },
+    {
+      text: codes ? 'Codes are not printed.' : 'Codes and card numbers are not printed.',
+      style: 'small',
+      margin: [0, 3, 0, 0],
+    },
   ];
 }
 

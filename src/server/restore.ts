@@ -1,51 +1,38 @@
-import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { eq } from 'drizzle-orm';
 import { backupBeside } from './backup';
-import { openDatabase, type Db } from './db/open';
-import { DatabaseError } from './db/openError';
+import type { Db } from './db/open';
 import * as schema from './db/schema';
+import { RESTORED_TABLES } from './db/tables';
+import { inspect, sitesIn, type InspectOptions, type SiteIn } from './inspect';
 
 export type Restored =
-  | { readonly ok: true; readonly sites: readonly string[]; readonly backup: string }
+  | {
+      readonly ok: true;
+      readonly sites: readonly SiteIn[];
+      /** What was there and is not in the backup. */
+      readonly gone: readonly SiteIn[];
+      readonly backup: string;
+    }
   | { readonly ok: false; readonly message: string };
-
-/** Every table that a backup holds, parents before children. */
-const TABLES = [
-  'sites',
-  'device_types',
-  'doors',
-  'devices',
-  'conductors',
-  'cables',
-  'people',
-  'keypad_memories',
-  'readings',
-  'edits',
-  'edit_backs',
-] as const;
 
 /**
  * Puts a backup in the place of what a database holds, in one transaction, so that a server that runs on it sees either the
- * old or the new. A backup of what was there is written first. Every site counts one revision on from whichever was further,
- * so that no open tab takes the old state for the new one. The passphrase stays as it is.
+ * old or the new. The backup is looked at first, and put back only where it is whole; a backup of what was there is written. Every site
+ * counts one revision on from whichever was further, so that no open tab takes the old state for the new one. The passphrase stays as it is.
  */
-export async function restoreFrom(db: Db, file: string, at: Date): Promise<Restored> {
-  const folder = mkdtempSync(join(tmpdir(), 'aldaba-restore-'));
+export async function restoreFrom(
+  db: Db,
+  file: string,
+  at: Date,
+  options: InspectOptions = {},
+): Promise<Restored> {
+  // A copy is migrated, never the backup itself.
+  const found = inspect(file, options);
+  if (!found.ok) return { ok: false, message: `${found.message} Nothing was changed.` };
   try {
-    // A copy is migrated, never the backup itself.
-    const copy = join(folder, 'copy.db');
-    copyFileSync(file, copy);
-    try {
-      openDatabase(copy).$client.close();
-    } catch (error) {
-      if (error instanceof DatabaseError)
-        return { ok: false, message: `${file} cannot be restored. ${error.message} Nothing was changed.` };
-      throw error;
-    }
     const backup = await backupBeside(db, 'before-restore', at);
     const raw = db.$client;
+    const there = sitesIn(db);
     const before = new Map(
       db
         .select({ id: schema.sites.id, revision: schema.sites.revision })
@@ -53,13 +40,14 @@ export async function restoreFrom(db: Db, file: string, at: Date): Promise<Resto
         .all()
         .map(({ id, revision }) => [id, revision]),
     );
-    raw.prepare('attach database ? as backup').run(copy);
+    raw.prepare('attach database ? as backup').run(found.copy);
     try {
       db.transaction(
         (tx) => {
+          // Rows name one another across tables: whether they fit together is looked at when all are there.
           raw.pragma('defer_foreign_keys = ON');
-          for (const table of [...TABLES].reverse()) raw.exec(`delete from main.${table}`);
-          for (const table of TABLES) {
+          for (const table of RESTORED_TABLES) raw.exec(`delete from main.${table}`);
+          for (const table of RESTORED_TABLES) {
             const columns = (raw.pragma(`table_info(${table})`) as { name: string }[])
               .map(({ name }) => `"${name}"`)
               .join(', ');
@@ -79,9 +67,9 @@ export async function restoreFrom(db: Db, file: string, at: Date): Promise<Resto
     } finally {
       raw.exec('detach database backup');
     }
-    const sites = db.select({ name: schema.sites.name }).from(schema.sites).all();
-    return { ok: true, backup, sites: sites.map(({ name }) => name) };
+    const back = new Set(found.sites.map(({ id }) => id));
+    return { ok: true, backup, sites: found.sites, gone: there.filter(({ id }) => !back.has(id)) };
   } finally {
-    rmSync(folder, { recursive: true, force: true });
+    found.done();
   }
 }

@@ -1,8 +1,8 @@
-import type { APIRoute } from 'astro';
 import { readAldaba } from '#core/formats/index';
 import { database } from '../../server/db/shared';
 import { FILE_LIMIT, handle, HttpError, json, parseJson, readText } from '../../server/http';
 import { createSite, listSites } from '../../server/sites/siteList';
+import { SIGNED_IN, endpoint } from '../../server/endpoint';
 
 export const prerender = false;
 
@@ -10,7 +10,7 @@ export const prerender = false;
  * Takes an Aldaba file. With `dry=1` it only says what it would do. A file with any problem changes nothing;
  * a good one becomes a new site beside those that are there.
  */
-export const POST: APIRoute = ({ request, url, locals }) =>
+export const POST = endpoint(SIGNED_IN, ({ request, url, locals }) =>
   handle(async () => {
     const text = await readText(request, FILE_LIMIT);
     const result = readAldaba(parseJson(text.replace(/^\uFEFF/, '')));
@@ -43,4 +43,5 @@ export const POST: APIRoute = ({ request, url, locals }) =>
       at: new Date().toISOString(),
     });
     return json({ summary, notes, site }, 201);
-  });
+  }),
+);

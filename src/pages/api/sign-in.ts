@@ -1,4 +1,3 @@
-import type { APIRoute } from 'astro';
 import { isOpen } from '../../server/access/hosts';
 import { keptCodesPassphrase, keptPassphrase, sessionKey } from '../../server/access/keys';
 import { isPassphrase } from '../../server/access/passphrase';
@@ -6,6 +5,7 @@ import { afterFailure, afterSuccess, waitFor, type Tries } from '../../server/ac
 import { sealSession, sessionCookie, SESSION_SECONDS } from '../../server/access/session';
 import { database } from '../../server/db/shared';
 import { errorJson, handle, HttpError, readText } from '../../server/http';
+import { endpoint } from '../../server/endpoint';
 
 export const prerender = false;
 
@@ -22,35 +22,41 @@ const back = (why: string, to: string): Response =>
 const ownPath = (to: string): string => (/^\/(?![/\\])[^\s\\]*$/.test(to) ? to : '/');
 
 /** Signs somebody in by name and passphrase, from the form of the sign-in page. */
-export const POST: APIRoute = ({ request, clientAddress, url }) =>
-  handle(async () => {
-    const form = new URLSearchParams(await readText(request, 10_000));
-    const to = ownPath(form.get('to') ?? '/');
-    const name = (form.get('name') ?? '').replaceAll(/\p{C}/gu, '').trim().slice(0, 100);
-    if (!isOpen()) return new Response(null, { status: 303, headers: { location: to } });
-    const kept = keptPassphrase(database());
-    if (kept === null) throw new HttpError(503, 'no-passphrase', 'This server has no passphrase.');
-    const now = Date.now();
-    const wait = waitFor(tries, clientAddress, now);
-    if (wait > 0) {
-      const seconds = Math.ceil(wait / 1000);
-      const sentence = `Too many tries. Try again in ${seconds} s.`;
-      const response = errorJson(new HttpError(429, 'too-many-tries', sentence));
-      response.headers.set('retry-after', String(seconds));
-      return response;
-    }
-    if (name === '') return back('name', to);
-    // Counted before the hash is worked out: tries side by side do not slip through.
-    tries = afterFailure(tries, clientAddress, now);
-    const given = form.get('passphrase') ?? '';
-    const keptCodes = keptCodesPassphrase(database());
-    // Both are tried whatever the first says: how long it takes tells nothing.
-    const codes = keptCodes !== null && (await isPassphrase(given, keptCodes));
-    if (!(await isPassphrase(given, kept)) && !codes) return back('wrong', to);
-    tries = afterSuccess(tries, clientAddress);
-    const session = sealSession({ name, until: now + SESSION_SECONDS * 1000, codes }, sessionKey(database()));
-    return new Response(null, {
-      status: 303,
-      headers: { location: to, 'set-cookie': sessionCookie(session, url.protocol === 'https:') },
-    });
-  });
+export const POST = endpoint(
+  { needs: 'nothing', gives: 'nothing secret' },
+  ({ request, clientAddress, url }) =>
+    handle(async () => {
+      const form = new URLSearchParams(await readText(request, 10_000));
+      const to = ownPath(form.get('to') ?? '/');
+      const name = (form.get('name') ?? '').replaceAll(/\p{C}/gu, '').trim().slice(0, 100);
+      if (!isOpen()) return new Response(null, { status: 303, headers: { location: to } });
+      const kept = keptPassphrase(database());
+      if (kept === null) throw new HttpError(503, 'no-passphrase', 'This server has no passphrase.');
+      const now = Date.now();
+      const wait = waitFor(tries, clientAddress, now);
+      if (wait > 0) {
+        const seconds = Math.ceil(wait / 1000);
+        const sentence = `Too many tries. Try again in ${seconds} s.`;
+        const response = errorJson(new HttpError(429, 'too-many-tries', sentence));
+        response.headers.set('retry-after', String(seconds));
+        return response;
+      }
+      if (name === '') return back('name', to);
+      // Counted before the hash is worked out: tries side by side do not slip through.
+      tries = afterFailure(tries, clientAddress, now);
+      const given = form.get('passphrase') ?? '';
+      const keptCodes = keptCodesPassphrase(database());
+      // Both are tried whatever the first says: how long it takes tells nothing.
+      const codes = keptCodes !== null && (await isPassphrase(given, keptCodes));
+      if (!(await isPassphrase(given, kept)) && !codes) return back('wrong', to);
+      tries = afterSuccess(tries, clientAddress);
+      const session = sealSession(
+        { name, until: now + SESSION_SECONDS * 1000, codes },
+        sessionKey(database()),
+      );
+      return new Response(null, {
+        status: 303,
+        headers: { location: to, 'set-cookie': sessionCookie(session, url.protocol === 'https:') },
+      });
+    }),
+);

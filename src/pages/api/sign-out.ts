@@ -1,11 +1,14 @@
-import type { APIRoute } from 'astro';
 import { sessionCookie } from '../../server/access/session';
+import { endpoint } from '../../server/endpoint';
 
 export const prerender = false;
 
 /** Ends the session in this browser. */
-export const POST: APIRoute = ({ url }) =>
-  new Response(null, {
-    status: 303,
-    headers: { location: '/sign-in', 'set-cookie': sessionCookie('', url.protocol === 'https:') },
-  });
+export const POST = endpoint(
+  { needs: 'nothing', gives: 'nothing secret' },
+  ({ url }) =>
+    new Response(null, {
+      status: 303,
+      headers: { location: '/sign-in', 'set-cookie': sessionCookie('', url.protocol === 'https:') },
+    }),
+);

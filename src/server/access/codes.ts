@@ -1,11 +1,5 @@
+import { touchesSecrets, withoutSecrets, type EditBack } from '#core/plan/index';
 import { HttpError } from '../http';
-
-/** What is answered with codes, card numbers or what keypads and controllers hold: by path, and by what it asks for. */
-const HOLDS_CODES = [/^\/api\/sites\/[^/]+\/controllers\//, /^\/api\/sites\/[^/]+\/edits\/\d+$/];
-
-/** True where a request asks for codes: whoever may not see them gets none of it. */
-export const asksForCodes = ({ pathname, searchParams }: Pick<URL, 'pathname' | 'searchParams'>): boolean =>
-  searchParams.has('secrets') || HOLDS_CODES.some((path) => path.test(pathname));
 
 /** What somebody is told whose passphrase does not show codes. */
 export const noCodes = (): HttpError =>
@@ -14,3 +8,19 @@ export const noCodes = (): HttpError =>
     'no-codes',
     'Your passphrase does not show codes, cards and what keypads hold, and changes none of them. Sign in with the one that does.',
   );
+
+/**
+ * What takes a change back, as somebody may see it who may not see codes: what was left behind with its secrets blank. Throws where the edit
+ * itself says what a code or a card is to be.
+ */
+export function backWithoutSecrets({ inverse, left }: EditBack): EditBack {
+  if (touchesSecrets(inverse)) throw noCodes();
+  return {
+    inverse,
+    left: left.flatMap((one): EditBack['left'] => {
+      if (!one.after) return [one];
+      const open = withoutSecrets(one.collection, one.after);
+      return open ? [{ ...one, after: open as typeof one.after }] : [];
+    }),
+  };
+}

@@ -16,6 +16,9 @@ export interface RequestHead {
 
 const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
 
+/** Two slashes, a backslash, steps to the folder above, or any of these written as an escape. */
+const isOddlyWritten = (path: string): boolean => /\/\/|\\|%2f|%5c|\/(?:\.|%2e){1,2}(?:\/|$)/i.test(path);
+
 /**
  * Refuses requests that reach this server under a foreign name (DNS rebinding), or come from a foreign page. The name a
  * request gives is no proof of who sends it: beyond loopback everybody signs in besides.
@@ -28,6 +31,9 @@ export function refusalOf({ method, host, origin, path }: RequestHead, hosts = k
       message: `This server does not answer for “${host.slice(0, 100)}”. Set ALDABA_HOSTS to allow it.`,
     };
   }
+  // One address is written one way: what another way of writing it leads to is not guessed.
+  if (isOddlyWritten(path))
+    return { status: 404, code: 'no-such-address', message: `There is nothing at ${path.slice(0, 200)}.` };
   // The framework's image endpoint is not used by any page.
   if (/^\/_image(\/|$)/.test(path))
     return { status: 404, code: 'no-such-address', message: `There is nothing at ${path}.` };

@@ -138,7 +138,7 @@ describe('a backup', () => {
     expect(liveSite(db, 'test')?.revision).toBe(4);
 
     const restored = await restoreFrom(db, file, new Date(at));
-    expect(restored).toMatchObject({ ok: true, sites: ['Test site'] });
+    expect(restored).toMatchObject({ ok: true, sites: [{ id: 'test', name: 'Test site' }] });
     expect(listSites(db)).toEqual([{ id: 'test', name: 'Test site' }]);
     expect(liveSite(db, 'test')).toMatchObject({ revision: 5, plan: strikeDoor() });
     // What was there before is kept, and can be put back in turn.

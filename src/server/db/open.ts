@@ -4,6 +4,7 @@ import { dirname, join, resolve } from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { mark } from './fileMark';
 import { DatabaseError, openError } from './openError';
 import * as schema from './schema';
 
@@ -31,6 +32,7 @@ export function openDatabase(path: string): Db {
     refuseNewer(raw, path);
     const db = drizzle(raw, { schema }) as Db;
     migrate(db, { migrationsFolder: migrationsFolder() });
+    mark(raw, 'server');
     return db;
   } catch (cause) {
     raw?.close();

@@ -2,11 +2,13 @@ import { admit } from '#core/admission/index';
 import {
   changedEntries,
   editBack,
+  losesSecrets,
   redactEdit,
   touchedDoors,
   type EditRefusal,
   type Plan,
 } from '#core/plan/index';
+import { noCodes } from '../access/codes';
 import type { Db } from '../db/open';
 import { savePlan } from '../db/planRepository';
 import * as schema from '../db/schema';
@@ -30,6 +32,8 @@ export interface Submission {
   readonly author: string;
   /** ISO 8601. */
   readonly at: string;
+  /** False for whoever may not see codes: nothing that takes any away is kept. */
+  readonly codes?: boolean;
 }
 
 export type EditAnswer =
@@ -57,7 +61,7 @@ export interface SubmitAnswer {
 export function submitEdits(
   db: Db,
   site: string,
-  { base, edits, withdraw = [], author, at }: Submission,
+  { base, edits, withdraw = [], author, at, codes = true }: Submission,
 ): SubmitAnswer | null {
   const outcome = db.transaction(
     (tx) => {
@@ -97,6 +101,7 @@ export function submitEdits(
           answers.push({ id, code: 'refused', refusal: result.refusal });
           continue;
         }
+        if (!codes && losesSecrets(plan, result.plan)) throw noCodes();
         if (foreign(plan, result.plan)) {
           waits = true;
           answers.push({ id, code: 'stale' });

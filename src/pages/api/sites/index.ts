@@ -1,10 +1,10 @@
-import type { APIRoute } from 'astro';
 import * as z from 'zod';
 import { siteSchema } from '#core/admission/index';
 import { emptyPlan } from '#core/plan/index';
 import { database } from '../../../server/db/shared';
 import { handle, json, readJson } from '../../../server/http';
 import { createSite, listSites } from '../../../server/sites/siteList';
+import { SIGNED_IN, endpoint } from '../../../server/endpoint';
 
 export const prerender = false;
 
@@ -13,10 +13,10 @@ const body = z.strictObject({
   author: z.string().max(200).default(''),
 });
 
-export const GET: APIRoute = () => handle(() => json({ sites: listSites(database()) }));
+export const GET = endpoint(SIGNED_IN, () => handle(() => json({ sites: listSites(database()) })));
 
 /** Makes an empty site. */
-export const POST: APIRoute = ({ request, locals }) =>
+export const POST = endpoint(SIGNED_IN, ({ request, locals }) =>
   handle(async () => {
     const { name, author } = await readJson(request, body);
     const id =
@@ -30,4 +30,5 @@ export const POST: APIRoute = ({ request, locals }) =>
       at: new Date().toISOString(),
     });
     return json({ site }, 201);
-  });
+  }),
+);

@@ -1,8 +1,8 @@
-import type { APIRoute } from 'astro';
 import { database } from '../../../../server/db/shared';
 import { handle, json } from '../../../../server/http';
 import { siteOr404 } from '../../../../server/siteOr404';
 import { catchUpFrom, secretsOf, withoutSecretsOf } from '../../../../server/sites/catchUp';
+import { CODES_ON_DEMAND, endpoint } from '../../../../server/endpoint';
 
 export const prerender = false;
 
@@ -10,7 +10,7 @@ export const prerender = false;
  * What became of a site since a revision, and with `secrets=include` its codes, card numbers and keypad memories: they stand
  * in no page and in no other answer, and nobody keeps this one.
  */
-export const GET: APIRoute = ({ params, url }) =>
+export const GET = endpoint(CODES_ON_DEMAND, ({ params, url }) =>
   handle(() => {
     const live = siteOr404(database(), params.site);
     const since = Number(url.searchParams.get('since') ?? -1);
@@ -18,4 +18,5 @@ export const GET: APIRoute = ({ params, url }) =>
     if (url.searchParams.get('secrets') !== 'include')
       return json({ catchUp: withoutSecretsOf(catchUp), secrets: null });
     return json({ catchUp, secrets: secretsOf(live).tables });
-  });
+  }),
+);

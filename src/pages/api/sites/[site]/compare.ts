@@ -1,14 +1,14 @@
-import type { APIRoute } from 'astro';
 import { differences } from '#core/plan/index';
 import { database } from '../../../../server/db/shared';
 import { handle, HttpError, json } from '../../../../server/http';
 import { siteOr404 } from '../../../../server/siteOr404';
 import { planAt } from '../../../../server/sites/planAt';
+import { SIGNED_IN, endpoint } from '../../../../server/endpoint';
 
 export const prerender = false;
 
 /** What differs between two revisions of a site, `?from=3&to=9`; without `to`, from then to now. Never a code. */
-export const GET: APIRoute = ({ params, url }) =>
+export const GET = endpoint(SIGNED_IN, ({ params, url }) =>
   handle(() => {
     const live = siteOr404(database(), params.site);
     const asked = (name: string, otherwise: number): number => {
@@ -30,4 +30,5 @@ export const GET: APIRoute = ({ params, url }) =>
         'Some change since then was made before Aldaba kept what takes it back: how the site was then is not known.',
       );
     return json({ from, to, ...differences(before, after) });
-  });
+  }),
+);

@@ -1,4 +1,3 @@
-import type { APIRoute } from 'astro';
 import * as z from 'zod';
 import { renewed } from '#core/admission/index';
 import { touchesSecrets } from '#core/plan/index';
@@ -10,6 +9,7 @@ import { siteOr404 } from '../../../../server/siteOr404';
 import { recentEdits } from '../../../../server/sites/log';
 import { withoutSecretsOf } from '../../../../server/sites/catchUp';
 import { submitEdits } from '../../../../server/sites/submit';
+import { SIGNED_IN, endpoint } from '../../../../server/endpoint';
 
 export const prerender = false;
 
@@ -22,18 +22,19 @@ const body = z.strictObject({
 });
 
 /** The log, newest first. */
-export const GET: APIRoute = ({ params, url }) =>
+export const GET = endpoint(SIGNED_IN, ({ params, url }) =>
   handle(() => {
     const { plan } = siteOr404(database(), params.site);
     const limit = Math.min(1000, Math.max(1, Math.trunc(Number(url.searchParams.get('limit'))) || 200));
     return json({ edits: recentEdits(database(), plan.site.id, limit) });
-  });
+  }),
+);
 
 /**
  * Applies edits and answers for each of them: kept, refused with the reason, stale, or withdrawn. Each has a name of its own; sent again,
  * it is kept once. Where others have changed the site since the base, the answer says what the sender has missed.
  */
-export const POST: APIRoute = ({ params, request, locals }) =>
+export const POST = endpoint({ needs: 'sign-in', gives: 'codes' }, ({ params, request, locals }) =>
   handle(async () => {
     const { base, author, edits, withdraw } = await readJson(request, body);
     const site = params.site ?? '';
@@ -45,6 +46,7 @@ export const POST: APIRoute = ({ params, request, locals }) =>
       base,
       edits,
       withdraw,
+      codes: locals.codes,
       author: locals.who || author,
       at,
     });
@@ -52,4 +54,5 @@ export const POST: APIRoute = ({ params, request, locals }) =>
     if (result.answers.some(({ code }) => code === 'kept')) announceChange(site, result.revision);
     const { catchUp } = result;
     return json(catchUp && !locals.codes ? { ...result, catchUp: withoutSecretsOf(catchUp) } : result);
-  });
+  }),
+);

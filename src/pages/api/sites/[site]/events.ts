@@ -1,8 +1,8 @@
-import type { APIRoute } from 'astro';
 import { onChange } from '../../../../server/changes';
 import { database } from '../../../../server/db/shared';
 import { handle } from '../../../../server/http';
 import { siteOr404 } from '../../../../server/siteOr404';
+import { SIGNED_IN, endpoint } from '../../../../server/endpoint';
 
 export const prerender = false;
 
@@ -10,7 +10,7 @@ export const prerender = false;
 const KEEP_ALIVE_MS = 25_000;
 
 /** Tells every open tab when the site changes: server-sent events that carry the new revision only. */
-export const GET: APIRoute = ({ params, request }) =>
+export const GET = endpoint(SIGNED_IN, ({ params, request }) =>
   handle(() => {
     const { revision } = siteOr404(database(), params.site);
     const encoder = new TextEncoder();
@@ -38,4 +38,5 @@ export const GET: APIRoute = ({ params, request }) =>
     return new Response(stream, {
       headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' },
     });
-  });
+  }),
+);

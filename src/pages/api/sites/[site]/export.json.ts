@@ -1,13 +1,13 @@
-import type { APIRoute } from 'astro';
 import { writeAldaba } from '#core/formats/index';
 import { database } from '../../../../server/db/shared';
 import { attachment, handle } from '../../../../server/http';
 import { siteOr404 } from '../../../../server/siteOr404';
+import { CODES_ON_DEMAND, endpoint } from '../../../../server/endpoint';
 
 export const prerender = false;
 
 /** The site as an Aldaba file. Codes are left out unless `secrets=include` asks for them. */
-export const GET: APIRoute = ({ params, url }) =>
+export const GET = endpoint(CODES_ON_DEMAND, ({ params, url }) =>
   handle(() => {
     const { plan } = siteOr404(database(), params.site);
     const secrets = url.searchParams.get('secrets') === 'include';
@@ -19,4 +19,5 @@ export const GET: APIRoute = ({ params, url }) =>
         'cache-control': 'no-store',
       },
     });
-  });
+  }),
+);

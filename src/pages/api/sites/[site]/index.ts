@@ -1,4 +1,3 @@
-import type { APIRoute } from 'astro';
 import * as z from 'zod';
 import { publicPlan } from '#core/plan/index';
 import { backupBeside } from '../../../../server/backup';
@@ -7,20 +6,22 @@ import { handle, HttpError, json, readJson } from '../../../../server/http';
 import { judges } from '../../../../server/judging/shared';
 import { siteOr404 } from '../../../../server/siteOr404';
 import { removeSite } from '../../../../server/sites/siteList';
+import { SIGNED_IN, endpoint } from '../../../../server/endpoint';
 
 export const prerender = false;
 
 /** A site as it stands, with its revision and without codes, card numbers and keypad memories. */
-export const GET: APIRoute = ({ params }) =>
+export const GET = endpoint(SIGNED_IN, ({ params }) =>
   handle(() => {
     const { plan, revision } = siteOr404(database(), params.site);
     return json({ plan: publicPlan(plan), revision });
-  });
+  }),
+);
 
 const body = z.strictObject({ name: z.string().max(200) });
 
 /** Removes a site whose name was typed. A backup of everything is written first, and the answer says where. */
-export const DELETE: APIRoute = ({ params, request }) =>
+export const DELETE = endpoint({ needs: 'codes', gives: 'nothing secret' }, ({ params, request }) =>
   handle(async () => {
     const { plan } = siteOr404(database(), params.site);
     const { name } = await readJson(request, body);
@@ -34,4 +35,5 @@ export const DELETE: APIRoute = ({ params, request }) =>
     removeSite(database(), plan.site.id);
     judges().forget(plan.site.id);
     return json({ removed: plan.site.id, backup });
-  });
+  }),
+);

@@ -1,13 +1,13 @@
-import type { APIRoute } from 'astro';
 import { orderCsv } from '#core/schedule/index';
 import { database } from '../../../../server/db/shared';
 import { attachment, handle } from '../../../../server/http';
 import { siteOr404 } from '../../../../server/siteOr404';
+import { SIGNED_IN, endpoint } from '../../../../server/endpoint';
 
 export const prerender = false;
 
 /** Everything to order for a site as CSV; with `decimal=comma` parted by semicolons, as spreadsheets of such countries have it. */
-export const GET: APIRoute = ({ params, url }) =>
+export const GET = endpoint(SIGNED_IN, ({ params, url }) =>
   handle(() => {
     const { plan } = siteOr404(database(), params.site);
     const decimal = url.searchParams.get('decimal') === 'comma' ? ',' : '.';
@@ -19,4 +19,5 @@ export const GET: APIRoute = ({ params, url }) =>
         'cache-control': 'no-store',
       },
     });
-  });
+  }),
+);

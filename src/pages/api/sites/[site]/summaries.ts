@@ -1,8 +1,8 @@
-import type { APIRoute } from 'astro';
 import { database } from '../../../../server/db/shared';
 import { handle, json } from '../../../../server/http';
 import { judges } from '../../../../server/judging/shared';
 import { siteOr404 } from '../../../../server/siteOr404';
+import { SIGNED_IN, endpoint } from '../../../../server/endpoint';
 
 export const prerender = false;
 
@@ -14,7 +14,7 @@ const GATHER_MS = 400;
  * What is known of the doors of a site. With `known`, how many the asker knows, it waits until there are more; `pending`
  * says how many are still being judged.
  */
-export const GET: APIRoute = ({ params, url }) =>
+export const GET = endpoint(SIGNED_IN, ({ params, url }) =>
   handle(async () => {
     const { plan, revision } = siteOr404(database(), params.site);
     const doors = Object.keys(plan.doors).length;
@@ -26,4 +26,5 @@ export const GET: APIRoute = ({ params, url }) =>
     }
     const summaries = judges().summaries(plan);
     return json({ revision, summaries, pending: doors - summaries.length });
-  });
+  }),
+);

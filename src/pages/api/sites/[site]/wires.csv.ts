@@ -1,9 +1,9 @@
-import type { APIRoute } from 'astro';
 import { wiresCsv } from '#core/formats/index';
 import { doorsInOrder } from '#core/plan/index';
 import { database } from '../../../../server/db/shared';
 import { attachment, handle } from '../../../../server/http';
 import { doorOr404, siteOr404 } from '../../../../server/siteOr404';
+import { SIGNED_IN, endpoint } from '../../../../server/endpoint';
 
 export const prerender = false;
 
@@ -12,7 +12,7 @@ export const prerender = false;
  * parts the decimals. Lengths are in the site's unit, which the heading names. The mark at the beginning tells spreadsheets that
  * it is UTF-8.
  */
-export const GET: APIRoute = ({ params, url }) =>
+export const GET = endpoint(SIGNED_IN, ({ params, url }) =>
   handle(() => {
     const live = siteOr404(database(), params.site);
     const { plan } = live;
@@ -29,4 +29,5 @@ export const GET: APIRoute = ({ params, url }) =>
         'cache-control': 'no-store',
       },
     });
-  });
+  }),
+);

@@ -1,4 +1,3 @@
-import type { APIRoute } from 'astro';
 import * as z from 'zod';
 import { decides, type Configuration } from '#core/access/index';
 import { does } from '#core/devices/index';
@@ -8,6 +7,7 @@ import { configurationSchema, heldBy, keepHeld } from '../../../../../../server/
 import { database } from '../../../../../../server/db/shared';
 import { FILE_LIMIT, handle, HttpError, json, readJson } from '../../../../../../server/http';
 import { siteOr404 } from '../../../../../../server/siteOr404';
+import { WITH_CODES, endpoint } from '../../../../../../server/endpoint';
 
 export const prerender = false;
 
@@ -38,7 +38,7 @@ const unreached = () =>
   );
 
 /** What it holds, read back; while its network is lost that it cannot be reached. */
-export const GET: APIRoute = ({ params }) =>
+export const GET = endpoint(WITH_CODES, ({ params }) =>
   handle(() => {
     const { site, device } = controllerOr404(params);
     const { network, takenAt, configuration } = heldBy(database(), site, device);
@@ -47,10 +47,11 @@ export const GET: APIRoute = ({ params }) =>
         ? { ...SIMULATED, network, takenAt: null, configuration: null }
         : { ...SIMULATED, network, takenAt, configuration },
     );
-  });
+  }),
+);
 
 /** Takes a configuration, whole or not at all. */
-export const PUT: APIRoute = ({ params, request }) =>
+export const PUT = endpoint(WITH_CODES, ({ params, request }) =>
   handle(async () => {
     const { site, device } = controllerOr404(params);
     const configuration = (await readJson(
@@ -70,16 +71,18 @@ export const PUT: APIRoute = ({ params, request }) =>
       takenAt: new Date().toISOString(),
     });
     return json({ ...SIMULATED, network: 'up', takenAt });
-  });
+  }),
+);
 
 /** Pulls its network cable, or puts it back. */
-export const PATCH: APIRoute = ({ params, request }) =>
+export const PATCH = endpoint(WITH_CODES, ({ params, request }) =>
   handle(async () => {
     const { site, device } = controllerOr404(params);
     const { network } = await readJson(request, z.strictObject({ network: z.enum(['up', 'lost']) }));
     keepHeld(database(), site, device, { network });
     return json({ ...SIMULATED, network });
-  });
+  }),
+);
 
 const asked = z.strictObject({
   door: z.string().max(20),
@@ -91,11 +94,12 @@ const asked = z.strictObject({
 });
 
 /** Somebody comes to one of its doors: it decides from what it holds, with its network or without. */
-export const POST: APIRoute = ({ params, request }) =>
+export const POST = endpoint(WITH_CODES, ({ params, request }) =>
   handle(async () => {
     const { site, device } = controllerOr404(params);
     const { door, arrives, at } = await readJson(request, asked);
     const { network, configuration } = heldBy(database(), site, device);
     const decision = configuration ? decides(configuration, door, arrives, at, network) : null;
     return json({ ...SIMULATED, network, decision });
-  });
+  }),
+);

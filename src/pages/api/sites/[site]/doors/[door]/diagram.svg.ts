@@ -1,12 +1,12 @@
-import type { APIRoute } from 'astro';
 import { database } from '../../../../../../server/db/shared';
 import { attachment, handle } from '../../../../../../server/http';
 import { doorOr404, siteOr404 } from '../../../../../../server/siteOr404';
+import { SIGNED_IN, endpoint } from '../../../../../../server/endpoint';
 
 export const prerender = false;
 
 /** The diagram of one door, at rest, as SVG. */
-export const GET: APIRoute = ({ params }) =>
+export const GET = endpoint(SIGNED_IN, ({ params }) =>
   handle(async () => {
     const live = siteOr404(database(), params.site);
     const { plan } = live;
@@ -21,4 +21,5 @@ export const GET: APIRoute = ({ params }) =>
         'cache-control': 'no-store',
       },
     });
-  });
+  }),
+);

@@ -1,19 +1,19 @@
-import type { APIRoute } from 'astro';
 import { database } from '../../../../../../server/db/shared';
 import { attachment, handle } from '../../../../../../server/http';
 import { doorOr404, siteOr404 } from '../../../../../../server/siteOr404';
+import { endpoint } from '../../../../../../server/endpoint';
 
 export const prerender = false;
 
 /** The pack of one door. */
-export const GET: APIRoute = ({ params }) =>
+export const GET = endpoint({ needs: 'sign-in', gives: 'codes' }, ({ params, locals }) =>
   handle(async () => {
     const live = siteOr404(database(), params.site);
     const { plan } = live;
     const door = doorOr404(live, params.door);
     // Loaded only when somebody prints: the PDF library is large.
     const { doorPack } = await import('../../../../../../server/pack');
-    const bytes = await doorPack(plan, door, new Date());
+    const bytes = await doorPack(plan, door, new Date(), { codes: locals.codes });
     return new Response(new Uint8Array(bytes), {
       headers: {
         'content-type': 'application/pdf',
@@ -21,4 +21,5 @@ export const GET: APIRoute = ({ params }) =>
         'cache-control': 'no-store',
       },
     });
-  });
+  }),
+);

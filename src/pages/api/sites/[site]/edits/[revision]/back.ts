@@ -1,13 +1,17 @@
-import type { APIRoute } from 'astro';
 import { database } from '../../../../../../server/db/shared';
 import { handle, HttpError, json } from '../../../../../../server/http';
+import { backWithoutSecrets } from '../../../../../../server/access/codes';
 import { siteOr404 } from '../../../../../../server/siteOr404';
 import { backOf } from '../../../../../../server/sites/log';
+import { endpoint } from '../../../../../../server/endpoint';
 
 export const prerender = false;
 
-/** What takes one line of the log back, as an edit to be sent like any other. It may hold codes: nobody keeps this answer. */
-export const GET: APIRoute = ({ params }) =>
+/**
+ * What takes one line of the log back, as an edit to be sent like any other. It may hold codes: nobody keeps this answer, and whoever may not
+ * see them gets none of it where the edit itself says any.
+ */
+export const GET = endpoint({ needs: 'sign-in', gives: 'codes' }, ({ params, locals }) =>
   handle(() => {
     const { plan } = siteOr404(database(), params.site);
     const revision = Number(params.revision);
@@ -18,5 +22,6 @@ export const GET: APIRoute = ({ params }) =>
         'no-way-back',
         'What this line changed was not kept, so it cannot be taken back here.',
       );
-    return json(back);
-  });
+    return json(locals.codes ? back : backWithoutSecrets(back));
+  }),
+);
