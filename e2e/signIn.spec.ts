@@ -141,6 +141,32 @@ test('wrong passphrases are slowed down', async () => {
   for (let tries = 0; tries < 8; tries += 1) statuses.push((await attempt()).status);
   expect(statuses.slice(0, 5)).toEqual([303, 303, 303, 303, 303]);
   expect(statuses.at(-1)).toBe(429);
+  // Somebody else, there too, is let in all the while, and any number side by side.
+  const right = (name: string, forged: string) =>
+    fetch(`${url}/api/sign-in`, {
+      method: 'POST',
+      redirect: 'manual',
+      headers: {
+        origin: url,
+        'content-type': 'application/x-www-form-urlencoded',
+        'x-forwarded-for': forged,
+      },
+      body: new URLSearchParams({ name, passphrase: 'seven brass knockers', to: '/' }).toString(),
+    });
+  const many = await Promise.all(Array.from({ length: 12 }, (_, n) => right(`Ines ${n % 3}`, `1.2.3.${n}`)));
+  expect(many.map(({ headers }) => headers.get('set-cookie') !== null)).toEqual(many.map(() => true));
+  // What a stranger says of where he comes from is not believed.
+  const forged = await fetch(`${url}/api/sign-in`, {
+    method: 'POST',
+    redirect: 'manual',
+    headers: {
+      origin: url,
+      'content-type': 'application/x-www-form-urlencoded',
+      'x-forwarded-for': '9.9.9.9',
+    },
+    body: 'name=x&passphrase=guess&to=/',
+  });
+  expect(forged.status).toBe(429);
   child.kill('SIGTERM');
   await ended;
 });
@@ -169,16 +195,17 @@ test('codes are shown to whoever signs in with the passphrase for them, and to n
   await holder.goto(`${url}/s/${site}/doors/D05/program`);
   await expect(holder.getByRole('region', { name: 'Keys to press at K1' })).toBeVisible();
   const other = await signedIn('Odd', 'seven brass knockers');
-  for (const path of [
-    'changes?secrets=include',
-    'export.json?secrets=include',
-    'edits/1',
-    'controllers/D02/K1',
-  ])
+  for (const path of ['changes?secrets=include', 'export.json?secrets=include', 'controllers/D02/K1'])
     expect([path, (await other.request.get(`${url}/api/sites/${site}/${path}`)).status()]).toEqual([
       path,
       403,
     ]);
+  // Another way of writing an address leads nowhere.
+  for (const path of ['//api', '/api/', '/api/.', '/api/%2e'])
+    expect([
+      path,
+      (await other.request.get(`${url}${path}/sites/${site}/controllers/D02/K1`)).status(),
+    ]).not.toEqual([path, 200]);
   await other.goto(`${url}/s/${site}/doors/D05/program`);
   await expect(other.getByText('are not shown with your passphrase')).toBeVisible();
   await expect(other.getByText('Signed in without codes')).toBeVisible();

@@ -63,7 +63,7 @@ export function inspect(file: string, { asItIs = false }: InspectOptions = {}): 
     if (hasWal) copyFileSync(`${file}-wal`, `${copy}-wal`);
     const why = wrongWith(copy, hasWal || asItIs);
     if (why !== null) return fail(why);
-    const db = openDatabase(copy);
+    const db = openDatabase(copy, { backup: false });
     try {
       const sites = sitesIn(db);
       if (sites.length === 0) return fail('holds no site.');

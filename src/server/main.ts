@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import compression from 'compression';
 import sirv from 'sirv';
+import { addressOf } from './access/address';
 import { asksWho, refusalOf } from './access/guard';
 import { securityHeaders } from './access/headers';
 import { isOpen, listenHost } from './access/hosts';
@@ -10,7 +11,8 @@ import { keptCodesPassphrase, keptPassphrase, setCodesPassphrase, setPassphrase 
 import { isPassphrase, SHORTEST } from './access/passphrase';
 import { whoSends } from './access/who';
 import { DatabaseError } from './db/openError';
-import { closeDatabase, database } from './db/shared';
+import { keepDailyBackups } from './dailyBackup';
+import { closeDatabase, database, dataPath } from './db/shared';
 import { judges } from './judging/shared';
 
 /**
@@ -79,6 +81,7 @@ async function start(): Promise<void> {
   openOrStop();
   judges();
   await passphraseOrStop();
+  keepDailyBackups(database, dataPath());
   const entry = pathToFileURL(join(root, 'dist/server/entry.mjs')).href;
   const { handler } = (await import(entry)) as { handler: Handler };
   const files = sirv(join(root, 'dist/client'), {
@@ -98,6 +101,8 @@ async function start(): Promise<void> {
   );
   function serve(request: IncomingMessage, response: ServerResponse): void {
     for (const [name, value] of Object.entries(securityHeaders(false))) response.setHeader(name, value);
+    // Whoever reads this header further on reads where the request really comes from.
+    request.headers['x-forwarded-for'] = addressOf(request);
     const path = (request.url ?? '/').split('?')[0]!;
     const refused = refusalOf({
       method: request.method ?? 'GET',

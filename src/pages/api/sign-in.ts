@@ -1,5 +1,6 @@
 import { isOpen } from '../../server/access/hosts';
 import { keptCodesPassphrase, keptPassphrase, sessionKey } from '../../server/access/keys';
+import { inTurn } from '../../server/access/inTurn';
 import { isPassphrase } from '../../server/access/passphrase';
 import { afterFailure, afterSuccess, waitFor, type Tries } from '../../server/access/rateLimit';
 import { sealSession, sessionCookie, SESSION_SECONDS } from '../../server/access/session';
@@ -11,6 +12,33 @@ export const prerender = false;
 
 /** Failed tries of this process; one that is started anew forgets them, and takes longer than a wait to do so. */
 let tries: Tries = new Map();
+/** Names that have signed in, with the address they did so from. */
+const known = new Set<string>();
+const MOST_KNOWN = 5000;
+
+type Found =
+  | { readonly kind: 'wait'; readonly seconds: number }
+  | { readonly kind: 'wrong' }
+  | { readonly kind: 'right'; readonly codes: boolean };
+
+/** One try at the passphrase. Those of one address are made one after the other: only those that failed are counted. */
+async function tried(address: string, name: string, given: string, kept: string): Promise<Found> {
+  const id = `${address} ${name.toLowerCase()}`;
+  const it = { address, name, isKnown: known.has(id) };
+  const wait = waitFor(tries, it, Date.now());
+  if (wait > 0) return { kind: 'wait', seconds: Math.ceil(wait / 1000) };
+  const keptCodes = keptCodesPassphrase(database());
+  // Both are tried whatever the first says: how long it takes tells nothing.
+  const codes = keptCodes !== null && (await isPassphrase(given, keptCodes));
+  if (!(await isPassphrase(given, kept)) && !codes) {
+    tries = afterFailure(tries, it, Date.now());
+    return { kind: 'wrong' };
+  }
+  tries = afterSuccess(tries, it);
+  if (known.size >= MOST_KNOWN) known.clear();
+  known.add(id);
+  return { kind: 'right', codes };
+}
 
 const back = (why: string, to: string): Response =>
   new Response(null, {
@@ -32,24 +60,18 @@ export const POST = endpoint(
       if (!isOpen()) return new Response(null, { status: 303, headers: { location: to } });
       const kept = keptPassphrase(database());
       if (kept === null) throw new HttpError(503, 'no-passphrase', 'This server has no passphrase.');
-      const now = Date.now();
-      const wait = waitFor(tries, clientAddress, now);
-      if (wait > 0) {
-        const seconds = Math.ceil(wait / 1000);
-        const sentence = `Too many tries. Try again in ${seconds} s.`;
+      if (name === '') return back('name', to);
+      const given = form.get('passphrase') ?? '';
+      const found = await inTurn(clientAddress, () => tried(clientAddress, name, given, kept));
+      if (found.kind === 'wait') {
+        const sentence = `Too many tries. Try again in ${found.seconds} s.`;
         const response = errorJson(new HttpError(429, 'too-many-tries', sentence));
-        response.headers.set('retry-after', String(seconds));
+        response.headers.set('retry-after', String(found.seconds));
         return response;
       }
-      if (name === '') return back('name', to);
-      // Counted before the hash is worked out: tries side by side do not slip through.
-      tries = afterFailure(tries, clientAddress, now);
-      const given = form.get('passphrase') ?? '';
-      const keptCodes = keptCodesPassphrase(database());
-      // Both are tried whatever the first says: how long it takes tells nothing.
-      const codes = keptCodes !== null && (await isPassphrase(given, keptCodes));
-      if (!(await isPassphrase(given, kept)) && !codes) return back('wrong', to);
-      tries = afterSuccess(tries, clientAddress);
+      if (found.kind === 'wrong') return back('wrong', to);
+      const { codes } = found;
+      const now = Date.now();
       const session = sealSession(
         { name, until: now + SESSION_SECONDS * 1000, codes },
         sessionKey(database()),

@@ -6,6 +6,8 @@ import { securityHeaders } from './headers';
 import { isLoopback, isOpen, knownHosts } from './hosts';
 import { keptCodesPassphrase, keptPassphrase, sessionKey, setCodesPassphrase, setPassphrase } from './keys';
 import { hashPassphrase, isPassphrase } from './passphrase';
+import { addressOf } from './address';
+import { inTurn } from './inTurn';
 import { afterFailure, afterSuccess, waitFor, type Tries } from './rateLimit';
 import { cookieValue, openSession, sealSession, sessionCookie, SESSION_COOKIE } from './session';
 
@@ -188,34 +190,81 @@ describe('a session', () => {
 });
 
 describe('tries at the passphrase', () => {
-  const fail = (times: number, address = 'a', start: Tries = new Map(), now = 0) =>
-    Array.from({ length: times }).reduce<Tries>((tries) => afterFailure(tries, address, now), start);
+  const by = (address: string, name = 'x', isKnown = false) => ({ address, name, isKnown });
+  const fail = (times: number, it = by('a'), start: Tries = new Map(), now = 0) =>
+    Array.from({ length: times }).reduce<Tries>((tries) => afterFailure(tries, it, now), start);
 
   it('cost nothing at first, then ever more, a quarter of an hour at most', () => {
-    expect(waitFor(fail(5), 'a', 0)).toBe(0);
-    const waits = [6, 7, 8, 9, 10].map((times) => waitFor(fail(times), 'a', 0));
+    expect(waitFor(fail(5), by('a'), 0)).toBe(0);
+    const waits = [6, 7, 8, 9, 10].map((times) => waitFor(fail(times), by('a'), 0));
     expect(waits).toEqual([2000, 4000, 8000, 16_000, 32_000]);
-    expect(waitFor(fail(60), 'a', 0)).toBe(15 * 60_000);
+    expect(waitFor(fail(60), by('a'), 0)).toBe(15 * 60_000);
   });
-  it('of one address do not keep another out, but many addresses together are slowed down', () => {
-    expect(waitFor(fail(12), 'b', 0)).toBe(0);
-    const crowd = Array.from({ length: 60 }).reduce<Tries>(
-      (tries, _, n) => afterFailure(tries, `a${n}`, 0),
+  it('of one address, or of one name there, keep nobody else out', () => {
+    expect(waitFor(fail(12), by('b'), 0)).toBe(0);
+    expect(waitFor(fail(12), by('a', 'y'), 0)).toBe(0);
+  });
+  it('under ever new names slow their address, and not a name that signed in from there before', () => {
+    const names = Array.from({ length: 200 }).reduce<Tries>(
+      (tries, _, n) => afterFailure(tries, by('a', `n${n}`), 0),
       new Map(),
     );
-    expect(waitFor(crowd, 'new', 0)).toBeGreaterThan(0);
+    expect(waitFor(names, by('a', 'new'), 0)).toBe(60_000);
+    expect(waitFor(names, by('a', 'new', true), 0)).toBe(0);
+    expect(waitFor(names, by('b', 'new'), 0)).toBe(0);
   });
-  it('are forgotten in time, and with the right passphrase at once', () => {
+  it('of ever new addresses slow a stranger by seconds, and whoever is known not at all', () => {
+    const crowd = Array.from({ length: 1000 }).reduce<Tries>(
+      (tries, _, n) => afterFailure(tries, by(`a${n}`, `n${n}`), 0),
+      new Map(),
+    );
+    expect(waitFor(crowd, by('new'), 0)).toBe(5000);
+    expect(waitFor(crowd, by('new', 'x', true), 0)).toBe(0);
+  });
+  it('are forgotten in time, and of a name with the right passphrase at once', () => {
     const tries = fail(8);
-    expect(waitFor(tries, 'a', 8000)).toBe(0);
-    expect(waitFor(afterSuccess(tries, 'a'), 'a', 0)).toBe(0);
+    expect(waitFor(tries, by('a'), 8000)).toBe(0);
+    expect(waitFor(afterSuccess(tries, by('a')), by('a'), 0)).toBe(0);
+    const later = 15 * 60_000 + 1;
+    expect(waitFor(afterFailure(fail(60), by('a'), later), by('a'), later)).toBe(0);
   });
-  it('are remembered of a thousand addresses at most', () => {
-    const many = Array.from({ length: 1500 }).reduce<Tries>(
-      (tries, _, n) => afterFailure(tries, `a${n}`, 0),
+  it('are remembered of two thousand lanes at most', () => {
+    const many = Array.from({ length: 5000 }).reduce<Tries>(
+      (tries, _, n) => afterFailure(tries, by(`a${n}`), 0),
       new Map(),
     );
-    expect(many.size).toBeLessThanOrEqual(1000);
-    expect(waitFor(many, 'x', 0)).toBeGreaterThan(0);
+    expect(many.size).toBeLessThanOrEqual(2000);
+    expect(waitFor(many, by('x'), 0)).toBeGreaterThan(0);
+  });
+  it('of one address are made one after the other, in their order, whatever becomes of one', async () => {
+    const done: number[] = [];
+    const work = [30, 1, 10].map((ms, n) =>
+      inTurn('a', async () => {
+        await new Promise((resolve) => setTimeout(resolve, ms));
+        done.push(n);
+        if (n === 1) throw new Error('wrong');
+      }).catch(() => undefined),
+    );
+    await Promise.all(work);
+    expect(done).toEqual([0, 1, 2]);
+  });
+});
+
+describe('where a request comes from', () => {
+  const request = (end: string, said?: string) =>
+    ({
+      socket: { remoteAddress: end },
+      headers: said === undefined ? {} : { 'x-forwarded-for': said },
+    }) as never;
+  afterEach(() => vi.unstubAllEnvs());
+  it('is the other end of the line, whatever it says of itself', () => {
+    expect(addressOf(request('::ffff:10.0.0.7'))).toBe('10.0.0.7');
+    expect(addressOf(request('10.0.0.7', '1.2.3.4'))).toBe('10.0.0.7');
+  });
+  it('is what a proxy says that the server is told of: the last it names, which it saw itself', () => {
+    vi.stubEnv('ALDABA_PROXY', '10.0.0.1, 10.0.0.2');
+    expect(addressOf(request('10.0.0.2', '6.6.6.6, 1.2.3.4'))).toBe('1.2.3.4');
+    expect(addressOf(request('10.0.0.2'))).toBe('10.0.0.2');
+    expect(addressOf(request('10.0.0.9', '1.2.3.4'))).toBe('10.0.0.9');
   });
 });

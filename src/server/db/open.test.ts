@@ -195,5 +195,14 @@ describe('a backup', () => {
     old.close();
     expect(await restoreFrom(db, file, new Date(at))).toMatchObject({ ok: true });
     expect(liveSite(db, 'test')?.plan).toEqual(plan);
+    // A server that starts on it keeps it as it was before it brings it up to date.
+    openDatabase(file).$client.close();
+    const kept = join(folder, 'backups', readdirSync(join(folder, 'backups'))[0]!);
+    expect(kept).toMatch(/old-before-migration-\d+\.db$/);
+    const before = new Database(kept, { readonly: true });
+    expect(
+      before.prepare("select count(*) as n from sqlite_master where name = 'server_settings'").get(),
+    ).toEqual({ n: 0 });
+    before.close();
   });
 });

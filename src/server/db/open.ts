@@ -1,6 +1,6 @@
 import '#core/devices/library/index';
 import { chmodSync, closeSync, existsSync, mkdirSync, openSync, readFileSync, statSync } from 'node:fs';
-import { dirname, join, resolve } from 'node:path';
+import { basename, dirname, join, resolve } from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
@@ -15,11 +15,16 @@ export type Reader = Pick<Db, 'select'>;
 /** Where the migrations lie. */
 const migrationsFolder = (): string => resolve(process.env['ALDABA_MIGRATIONS'] ?? 'drizzle');
 
+export interface OpenOptions {
+  /** Whether the file is copied as it is before it is brought up to a newer version. */
+  readonly backup?: boolean;
+}
+
 /**
  * Opens a database file, brings it up to the newest migration, and sets it up to lose nothing on a crash. The file is the
  * owner's alone: it holds codes. Throws a `DatabaseError` whose message names the file and what is wrong with it.
  */
-export function openDatabase(path: string): Db {
+export function openDatabase(path: string, { backup = true }: OpenOptions = {}): Db {
   let raw: Database.Database | null = null;
   try {
     if (path !== ':memory:') prepareFile(resolve(path));
@@ -29,7 +34,9 @@ export function openDatabase(path: string): Db {
     raw.pragma('foreign_keys = ON');
     raw.pragma('secure_delete = ON');
     raw.pragma('busy_timeout = 5000');
-    refuseNewer(raw, path);
+    const { done, known } = migrationsOf(raw);
+    if (done > known) throw new DatabaseError(newer(path));
+    if (done > 0 && done < known && path !== ':memory:' && backup) backupBefore(raw, path, done);
     const db = drizzle(raw, { schema }) as Db;
     migrate(db, { migrationsFolder: migrationsFolder() });
     mark(raw, 'server');
@@ -57,18 +64,28 @@ function chmodIfOwn(path: string): void {
   }
 }
 
-/** A database that a later version has migrated further is not touched. */
-function refuseNewer(raw: Database.Database, path: string): void {
-  const known = raw
-    .prepare("select count(*) as n from sqlite_master where type = 'table' and name = '__drizzle_migrations'")
-    .get() as { n: number };
-  if (known.n === 0) return;
-  const { n } = raw.prepare('select count(*) as n from __drizzle_migrations').get() as { n: number };
+/** Migrations that a file has seen, and those that this version knows. */
+function migrationsOf(raw: Database.Database): { readonly done: number; readonly known: number } {
   const journal = readFileSync(join(migrationsFolder(), 'meta/_journal.json'), 'utf8');
   const { entries } = JSON.parse(journal) as { entries: readonly unknown[] };
-  if (n > entries.length) {
-    throw new DatabaseError(
-      `The database ${resolve(path)} was written by a newer version of Aldaba. It was not touched: start that version, or restore a backup.`,
-    );
-  }
+  const table = raw
+    .prepare("select count(*) as n from sqlite_master where type = 'table' and name = '__drizzle_migrations'")
+    .get() as { n: number };
+  if (table.n === 0) return { done: 0, known: entries.length };
+  const { n } = raw.prepare('select count(*) as n from __drizzle_migrations').get() as { n: number };
+  return { done: n, known: entries.length };
+}
+
+/** A database that a later version has migrated further is not touched. */
+const newer = (path: string): string =>
+  `The database ${resolve(path)} was written by a newer version of Aldaba. It was not touched: start that version, or restore a backup.`;
+
+/** The file as it is, whole and in one piece, before a newer version changes what is in it. One is enough for each step. */
+function backupBefore(raw: Database.Database, path: string, done: number): void {
+  const folder = join(dirname(resolve(path)), 'backups');
+  const file = join(folder, `${basename(path, '.db')}-before-migration-${done}.db`);
+  if (existsSync(file)) return;
+  mkdirSync(folder, { recursive: true });
+  raw.prepare('vacuum into ?').run(file);
+  chmodSync(file, 0o600);
 }
