@@ -34,6 +34,7 @@ async function call<T = Record<string, unknown>>(
       : { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) },
   );
   const response = await (handler as (context: unknown) => Promise<Response>)({
+    locals: { who: '', codes: true },
     params: { site, door, tag },
     request,
     url,

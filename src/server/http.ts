@@ -1,5 +1,6 @@
 import type * as z from 'zod';
 import { issuesOf } from '#core/admission/index';
+import { tellDamage } from './health';
 import { tooHeavy } from './weighJson';
 
 /** An error that a caller is told: a code for programs and a sentence for people. */
@@ -109,6 +110,10 @@ export async function handle(run: () => Promise<Response> | Response): Promise<R
       const sentence = 'The database is busy or full. Nothing was changed; try again.';
       return errorJson(new HttpError(503, 'busy', sentence));
     }
+    if (isDamaged(error)) {
+      tellDamage(error instanceof Error ? error.message : String(error));
+      return errorJson(new HttpError(503, 'damaged', DAMAGED));
+    }
     // The stack names files, never bodies: codes do not reach the log.
     console.error('unexpected', error instanceof Error ? error.stack : error);
     return errorJson(
@@ -116,6 +121,12 @@ export async function handle(run: () => Promise<Response> | Response): Promise<R
     );
   }
 }
+
+const DAMAGED =
+  'The database file is damaged: this cannot be read, and nothing was changed. Put the last good backup back (aldaba restore FILE); aldaba check FILE says which one is whole.';
+
+const isDamaged = (error: unknown): boolean =>
+  /^SQLITE_(CORRUPT|NOTADB)/.test(String((error as { code?: unknown } | null)?.code ?? ''));
 
 /** Trouble of the database that passes, or that is not the request's fault. */
 const isBusy = (error: unknown): boolean =>

@@ -13,6 +13,7 @@ import { whoSends } from './access/who';
 import { DatabaseError } from './db/openError';
 import { keepDailyBackups } from './dailyBackup';
 import { closeDatabase, database, dataPath } from './db/shared';
+import { keepLooking } from './health';
 import { judges } from './judging/shared';
 
 /**
@@ -82,6 +83,7 @@ async function start(): Promise<void> {
   judges();
   await passphraseOrStop();
   keepDailyBackups(database, dataPath());
+  keepLooking(dataPath());
   const entry = pathToFileURL(join(root, 'dist/server/entry.mjs')).href;
   const { handler } = (await import(entry)) as { handler: Handler };
   const files = sirv(join(root, 'dist/client'), {

@@ -48,7 +48,7 @@ export function refusalOf({ method, host, origin, path }: RequestHead, hosts = k
 
 /** What may be fetched by somebody who has not signed in: the sign-in page and what it looks like. */
 const OPEN_PATHS =
-  /^\/(sign-in|api\/sign-in|icon\.svg|icon-\d+\.png|manifest\.webmanifest|sw\.js|theme\.js|_astro\/[^/]+\.(css|woff2?))$/;
+  /^\/(sign-in|api\/sign-in|api\/health|icon\.svg|icon-\d+\.png|manifest\.webmanifest|sw\.js|theme\.js|_astro\/[^/]+\.(css|woff2?))$/;
 
 /** True where this path asks for somebody who has signed in. */
 export const asksWho = (path: string): boolean => isOpen() && !OPEN_PATHS.test(path);
