@@ -13,11 +13,14 @@ async function inlineScripts(): Promise<string[]> {
   return texts.map((text) => `sha256-${createHash('sha256').update(text).digest('base64')}`);
 }
 
+/** As much of a name as tells what it is. */
+const chunkFileNames = ({ name }: { readonly name: string }) => `_astro/${name.slice(0, 10)}.[hash:7].js`;
+
 /** What a page fetches later is named in what it fetches first: names of a few letters weigh less. The server's own files keep theirs. */
 const shortNames = {
   name: 'short-names',
   config: (_config: unknown, { isSsrBuild = false }: { isSsrBuild?: boolean }) =>
-    isSsrBuild ? {} : { build: { rollupOptions: { output: { chunkFileNames: '_astro/[hash:9].js' } } } },
+    isSsrBuild ? {} : { build: { rollupOptions: { output: { chunkFileNames } } } },
 };
 
 export default defineConfig({

@@ -67,6 +67,14 @@ const CARD: Record<Extract<Effect, { kind: 'card-read' }>['outcome'], string> = 
   'lines-swapped': 'Card not understood: its data lines are swapped',
 };
 
+/** A state of a device that came or went: of a relay; of the alarm, or the lock, of a delayed way out. */
+export const stateWords = (tag: string, on: boolean, of: 'relay' | 'alarm' | 'release'): string =>
+  ({
+    relay: `Relay ${tag} ${on ? 'pulled in' : 'at rest'}`,
+    alarm: `Alarm of ${tag} ${on ? 'sounds' : 'quiet'}`,
+    release: `${tag} ${on ? 'lets go' : 'armed'}`,
+  })[of];
+
 /** What just happened, as a short sentence; null for what the lanes already show. */
 export function effectWords(effect: Effect): string | null {
   switch (effect.kind) {

@@ -28,7 +28,7 @@ export { standing, type Standing } from './standing';
 export { whyFree, type WhyFree } from './whyFree';
 export { conditionsOf, settledAnew } from './settleState';
 export { batteryFeed, batteryVolts } from './battery';
-export { egressAlarms, foresee, relayKeys, sampleLanes, type LaneSample } from './lanes';
+export { egressAlarms, egressReleases, foresee, relayKeys, sampleLanes, type LaneSample } from './lanes';
 export { addressOf, busPorts, readCard, type CardRead, type PortAt } from './cardRead';
 export { neighboursOf, type Neighbours } from './neighbours';
 export { leafByHand, movedByOperatorOnly, operatorOpens } from './operatorOpens';

@@ -25,13 +25,16 @@ export const relayKeys = (world: World): string[] => [
   ...statesAt(world, 'output'),
 ];
 
-/** Alarms that sound while somebody is leaving. */
-export const egressAlarms = (world: World): string[] =>
+const egressStates = (world: World, which: 'alarm' | 'state'): string[] =>
   world.inhabitants.flatMap(({ device, type }) =>
     device.door === world.door.id
-      ? functionsOf(type, 'delayedEgress').map(({ alarm }) => `${device.id}:${alarm}`)
+      ? functionsOf(type, 'delayedEgress').map((spec) => `${device.id}:${spec[which]}`)
       : [],
   );
+
+/** Alarms that sound while somebody is leaving; and what lets go when the delay is over. */
+export const egressAlarms = (world: World): string[] => egressStates(world, 'alarm');
+export const egressReleases = (world: World): string[] => egressStates(world, 'state');
 
 /** The present moment as a sample. */
 export function sampleLanes(world: World, state: SimState): LaneSample {

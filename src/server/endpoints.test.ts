@@ -146,7 +146,8 @@ describe('sites', () => {
     expect(await call(deleteSite, { body: { name: 'quillhaven' } })).toMatchObject({ status: 422 });
     expect(listSites(database())).toHaveLength(1);
     const { body } = await call<{ backup: string }>(deleteSite, { body: { name: 'Quillhaven Archive' } });
-    expect(existsSync(body.backup)).toBe(true);
+    expect(body.backup).toMatch(/^backups\/x-before-removing-quillhaven-.*\.db$/);
+    expect(existsSync(join(folder, body.backup))).toBe(true);
     expect(listSites(database())).toEqual([]);
     expect(await call(getSite)).toMatchObject({ status: 404 });
   });

@@ -7,11 +7,12 @@ import ScrollText from 'lucide-react/icons/scroll-text';
 import { doorParts } from '#core/door/index';
 import { conductorsOf, terminalLabel, type Plan } from '#core/plan/index';
 import { waysOut } from '#core/prove/index';
-import { doorHold, lockStatuses, whyFree } from '#core/simulate/index';
+import { doorHold, egressAlarms, egressReleases, lockStatuses, whyFree } from '#core/simulate/index';
 import {
   ALARM_NAMES,
   clockWords,
   effectWords,
+  stateWords,
   holdWords,
   insideWords,
   lockFigures,
@@ -40,6 +41,12 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
   const locks = lockStatuses(world, state.point);
   const ways = useMemo(() => waysOut(world, state), [world, state]);
   const why = useMemo(() => whyFree(world, state), [world, state]);
+  const kindOf = (state: string) =>
+    egressAlarms(world).includes(state)
+      ? 'alarm'
+      : egressReleases(world).includes(state)
+        ? 'release'
+        : 'relay';
   const tagOf = (id: string) =>
     plan.conductors[id]?.number ?? plan.devices[id.split(':')[0] ?? id]?.tag ?? id;
   const last = bench.journal.at(-1);
@@ -157,7 +164,7 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
           </span>
         )}
         {why && <span className={css['why']}>{whyFreeWords(why, tagOf, clockWords)}</span>}
-        {last && <span className={css['news']}>{lineWords(last, tagOf)}</span>}
+        {last && <span className={css['news']}>{lineWords(last, tagOf, kindOf)}</span>}
       </div>
       {comes && (
         <Suspense>
@@ -173,7 +180,7 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
         >
           <ol className={css['journal']} aria-label="Journal">
             {bench.journal.map((line, index) => (
-              <li key={index}>{lineWords(line, tagOf)}</li>
+              <li key={index}>{lineWords(line, tagOf, kindOf)}</li>
             ))}
           </ol>
         </Dialog>
@@ -183,10 +190,14 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
 }
 
 /** `0:04.2 Exit. Relay K1 pulled in.` */
-function lineWords({ at, act, effects }: Line, tagOf: (id: string) => string): string {
+function lineWords(
+  { at, act, effects }: Line,
+  tagOf: (id: string) => string,
+  kindOf: (state: string) => Parameters<typeof stateWords>[2],
+): string {
   const said = effects.map((effect) =>
     effect.kind === 'relay'
-      ? `Relay ${tagOf(effect.state)} ${effect.on ? 'pulled in' : 'at rest'}`
+      ? stateWords(tagOf(effect.state), effect.on, kindOf(effect.state))
       : effectWords(effect),
   );
   return `${clockWords(at)} ${[act, ...said].filter((text) => text !== null).join('. ')}.`;

@@ -230,7 +230,10 @@ function RemoveSite() {
     return (
       <section className={css['card']} role="status">
         <h2>{site.name} is removed</h2>
-        <p>Everything there was is in this file on the server, to be put back with “aldaba restore”:</p>
+        <p>
+          Everything there was is in this file beside the server’s database, to be put back with “aldaba
+          restore”:
+        </p>
         <p className={css['path']}>{backup}</p>
         <p>
           <a href="/">Go to another site</a>

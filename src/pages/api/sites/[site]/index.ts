@@ -1,3 +1,4 @@
+import { basename } from 'node:path';
 import * as z from 'zod';
 import { publicPlan } from '#core/plan/index';
 import { backupBeside } from '../../../../server/backup';
@@ -34,6 +35,7 @@ export const DELETE = endpoint({ needs: 'codes', gives: 'nothing secret' }, ({ p
     const backup = await backupBeside(database(), `before-removing-${plan.site.id}`, new Date());
     removeSite(database(), plan.site.id);
     judges().forget(plan.site.id);
-    return json({ removed: plan.site.id, backup });
+    // By its name: where the server keeps its files is nobody's business who asks over the network.
+    return json({ removed: plan.site.id, backup: `backups/${basename(backup)}` });
   }),
 );
