@@ -20,10 +20,6 @@ export function actsOf({ inhabitants, door }: At): readonly Act[] {
   return found;
 }
 
-/** What anybody can do who stands outside and has nothing but hands. */
-export const byAnybodyOutside = (world: At): Act[] =>
-  actsOf(world).filter(({ stand, needs }) => stand === 'outside' && needs === 'nothing');
-
 /** Who is not let out at once leans on the bar longer than any bump lasts, ms. */
 const LEANS_MS = 5000;
 
@@ -50,10 +46,17 @@ const bars = ({ inhabitants, door }: At): Act[] =>
       stand: standAt(at.device),
     }));
 
+/** Everything that people can do at this door, as they do it: where a delay hears of pushes, leaning on whatever may begin it. */
+export const doneAt = (world: At): readonly Act[] =>
+  hearsPushes(world) ? [...actsOf(world).map(leant), ...bars(world)] : actsOf(world);
+
+/** What anybody can do who stands outside and has nothing but hands. */
+export const byAnybodyOutside = (world: At): Act[] =>
+  doneAt(world).filter(({ stand, needs }) => stand === 'outside' && needs === 'nothing');
+
 /** What people inside do to get out: exits, and then glasses, which somebody has to mend. */
 export function byWhoLeaves(world: At): Act[] {
-  const acts = hearsPushes(world) ? [...actsOf(world).map(leant), ...bars(world)] : actsOf(world);
-  const inside = acts.filter(({ stand, needs }) => stand === 'inside' && needs === 'nothing');
+  const inside = doneAt(world).filter(({ stand, needs }) => stand === 'inside' && needs === 'nothing');
   return [
     ...inside.filter(({ purpose }) => purpose === 'leave'),
     ...inside.filter(({ purpose }) => purpose === 'emergency'),

@@ -1,6 +1,6 @@
 import { neighboursOf, type World } from '../simulate/index';
 import type { Act } from './act';
-import { actsOf } from './byReach';
+import { doneAt } from './byReach';
 import { coupledWith } from './coupled';
 
 const known = new WeakMap<World['inhabitants'], Map<string, readonly Act[]>>();
@@ -18,10 +18,10 @@ export function neighbourActs(world: World): readonly Act[] {
   const coupled = doors.length > 0 ? coupledWith(world) : null;
   const found = coupled
     ? doors.flatMap((id) =>
-        actsOf({ inhabitants: world.inhabitants, door: { id } }).filter(
-          ({ at, needs, stimulus }) =>
+        doneAt({ inhabitants: world.inhabitants, door: { id } }).filter(
+          ({ at, needs, purpose, stimulus }) =>
             needs !== 'panel' &&
-            !(stimulus.kind === 'press' && stimulus.key !== undefined) &&
+            !(purpose === 'call' && stimulus.kind === 'press' && stimulus.key !== undefined) &&
             coupled.reaches(at),
         ),
       )

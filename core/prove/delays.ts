@@ -1,4 +1,5 @@
 import { byWhoLeaves, type Act } from '../acts/index';
+import { does } from '../devices/index';
 import { player, type SimState, type World } from '../simulate/index';
 import { releaseFrom } from './stretch';
 import { givesWay, isSound, patience } from './ways';
@@ -10,8 +11,9 @@ export interface Delay {
   readonly after: number;
 }
 
-/** Every way out of a door at rest that lets nobody out at once, and for good when its time is over. */
+/** Every way out of a door at rest, where something delays it, that lets nobody out at once, and for good when its time is over. */
 export function delaysOf(world: World, rest: SimState): Delay[] {
+  if (!world.inhabitants.some(({ type }) => does(type, 'delayedEgress'))) return [];
   const by = player(world);
   const isFree = (state: SimState) => isSound(state) && givesWay(world, state);
   return byWhoLeaves(world).flatMap((act): Delay[] => {

@@ -5,7 +5,7 @@ export * from './proof';
 export { cellsFrom } from './cells';
 export { cellsOf, label, prove, proveOne, provenFor, tallyOf, worstOf } from './prove';
 export { LEAST_RELEASE_MS, releaseFrom, stretchFrom, type Release } from './stretch';
-export { leavesFreely, waysFrom, waysOut, type Ways } from './ways';
+export { leavesFreely, patience, waysFrom, waysOut, type Ways } from './ways';
 export { fireReleases } from './fireReleases';
 export {
   needsNetwork,

@@ -1,10 +1,24 @@
 import type { Plan } from '../plan/index';
-import { MAGNET_BRIEF, wiredDoor } from './doors';
+import { autowire } from '../autowire/index';
+import { newDevice } from '../brief/index';
+import { metres } from '../units/index';
+import { MAGNET_BRIEF, mustApply, wiredDoor } from './doors';
 import { brief, drop, move, set, wire } from './ruleEdits';
 import { HELD, OPEN, stand, trap, type Trap, type Where } from './trap';
 
 /** A door whose way out may be delayed by 15 s. */
 export const delayedDoor = (): Plan => wiredDoor('magnet-delayed', { ...MAGNET_BRIEF, delayedEgress: 15 });
+
+/** The same by a board beside a plain magnet, with a push bar. */
+const boardDoor = (): Plan => {
+  const plan = wiredDoor('magnet-controller', { ...MAGNET_BRIEF, delayedEgress: 15 });
+  const bare = mustApply(plan, { kind: 'removeDevice', id: 'D01/X1' });
+  const fitted = ['delayed-egress-board', 'exit-button'].reduce(
+    (now, type) => mustApply(now, { kind: 'addDevice', device: newDevice(now, 'D01', type) }),
+    bare,
+  );
+  return mustApply(fitted, autowire(fitted, 'D01', metres(12)).edit);
+};
 
 const LATE: Where = {
   door: 'D01',
@@ -25,6 +39,9 @@ export const delay: readonly Trap[] = [
     { ...LATE, verdict: 'not-proven', says: 'not-proven' },
     (plan) => [brief(plan, { delayedEgress: null })],
   ),
+  trap('delay', 'a button on its push input outside, leant on longer than a bump', boardDoor, OPEN, () => [
+    stand('X1', 'outside'),
+  ]),
   trap('delay', 'its push is felt outside', delayedDoor, OPEN, () => [stand('L1', 'outside')]),
   trap('delay', 'a bridge on its fire input past the fire relay', delayedDoor, HELD, () => [
     wire('L1.FA', 'L1.FA-'),

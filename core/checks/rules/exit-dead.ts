@@ -1,4 +1,5 @@
 import { does } from '../../devices/index';
+import { delaysOf } from '../../prove/index';
 import {
   leverOpens,
   lockStatuses,
@@ -31,9 +32,11 @@ const deadExits: Analysis<Needs> = (context) => {
   const before = lockStatuses(world, rest.point).map((lock) => lock.hold);
   // A lock that is free at rest cannot show whether an exit would free it.
   if (!before.includes('held')) return [];
+  // One that lets go when a delay is over is heard.
+  const late = new Set(delaysOf(world, rest).map(({ act }) => act.at.device.id));
   return parts.exits.flatMap(({ device, type }): Hit[] => {
     // A lever opens by itself: whether the system hears of it is looked at elsewhere.
-    if (does(type, 'lever')) return [];
+    if (does(type, 'lever') || late.has(device.id)) return [];
     const broken = loops.some(
       (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
     );

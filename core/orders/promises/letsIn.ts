@@ -1,10 +1,7 @@
-import { does } from '../../devices/index';
+import { patience } from '../../prove/index';
 import { afterNext, standing, type SimState } from '../../simulate/index';
 import { isSound, type DoorFacts } from './facts';
 import type { DoorPromise } from './promise';
-
-/** Longest that whoever has shown a card waits, ms: for a lock to let go, or a drive to open. */
-const PATIENCE_MS = { lock: 999, drive: 11_000 };
 
 /** Whoever may come in is let in, at a door at which nothing stands in the way: nothing is dead, broken, turned, or hung. */
 export const letsIn: DoorPromise = {
@@ -31,12 +28,9 @@ function isCalm({ world, others, isHeld, lasts }: DoorFacts, state: SimState): b
 }
 
 function freeSoon({ world, isFree }: DoorFacts, after: SimState): boolean {
-  const isDriven = world.inhabitants.some(
-    ({ device, type }) => device.door === world.door.id && does(type, 'operator'),
-  );
-  const patience = PATIENCE_MS[isDriven ? 'drive' : 'lock'];
+  const longest = patience(world);
   for (let at: SimState | null = after; at !== null; at = afterNext(world, at)) {
-    if (at.now - after.now > patience) return false;
+    if (at.now - after.now > longest) return false;
     if (isSound(at) && isFree(at)) return true;
   }
   return false;

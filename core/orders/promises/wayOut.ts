@@ -2,8 +2,9 @@ import { afterNext, type SimState, type World } from '../../simulate/index';
 import { isSound, type DoorFacts } from './facts';
 import { always, type DoorPromise } from './promise';
 
-/** Longest that a delayed egress keeps somebody, ms, with the time after which a push counts. */
-const LONGEST_DELAY_MS = 64_000;
+/** Longest that a delayed egress keeps somebody where nobody has said how long, and the time after which a push counts, ms. */
+const UNSAID_MS = 60_000;
+const NUISANCE_MS = 3000;
 
 /** Whoever is inside gets out by one act. What breaks it is a state, not an event: see `isTrap`. */
 export const wayOut: DoorPromise = { notAsked: always, isBroken: () => false };
@@ -17,8 +18,10 @@ export const isTrap = (facts: DoorFacts, state: SimState, ends: readonly SimStat
 
 /** True where a delay that has begun ends with the door free. */
 function freeLater(world: World, begun: SimState, isFree: (state: SimState) => boolean): boolean {
+  const said = world.door.brief.delayedEgress;
+  const longest = (typeof said === 'number' ? said * 1000 : UNSAID_MS) + NUISANCE_MS;
   for (let at = afterNext(world, begun); at !== null; at = afterNext(world, at)) {
-    if (at.now - begun.now > LONGEST_DELAY_MS) return false;
+    if (at.now - begun.now > longest) return false;
     if (isSound(at) && isFree(at)) return true;
   }
   return false;
