@@ -1,10 +1,11 @@
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
+import { notePreloads } from './preloads.mjs';
 
 /** Steps that `demo`, `start` and `test` share: a fresh clone needs nothing but Node 20 and npm. */
 
@@ -103,32 +104,6 @@ function buildServiceWorker(client) {
   writeFileSync(join(client, 'sw.js'), code);
 }
 
-/** Scripts that every page of a site begins with, by their place in the manifest of the build. */
-const BEGINNINGS = [/^astro-entry:.*\/islands\/App$/, /@astrojs\/react\/.*\/client\.js$/];
-
-/**
- * Writes down which scripts a page of a site begins with, and all that those import: told at the head of the page, they come at
- * once and not one after the other. The manifest itself names folders of this machine, and does not stay.
- */
-function notePreloads(client) {
-  const folder = join(client, '.vite');
-  const manifest = JSON.parse(readFileSync(join(folder, 'manifest.json'), 'utf8'));
-  const found = new Set();
-  const add = (key) => {
-    const { file, imports = [] } = manifest[key];
-    if (found.has(`/${file}`)) return;
-    found.add(`/${file}`);
-    imports.forEach(add);
-  };
-  for (const beginning of BEGINNINGS) {
-    const key = Object.keys(manifest).find((one) => beginning.test(one));
-    if (!key) throw new Error(`the build has no script like ${beginning}`);
-    add(key);
-  }
-  writeFileSync(join(root, 'dist/server/preloads.json'), JSON.stringify([...found]));
-  rmSync(folder, { recursive: true });
-}
-
 /** What runs as a process or thread of its own on the server, by the name that its bundle has. */
 const SERVED = { main: 'src/server/main.ts', judge: 'src/server/judging/judge.worker.ts' };
 
@@ -153,7 +128,7 @@ function bundleServer() {
 export function build() {
   const begun = new Date();
   run('npx', ['astro', 'build'], { quiet: true });
-  notePreloads(join(root, 'dist/client'));
+  notePreloads(root);
   buildServiceWorker(join(root, 'dist/client'));
   squeeze(join(root, 'dist/client'));
   bundleServer();

@@ -8,7 +8,7 @@ import { WireBar, WireEntry } from './wire/wireLineViews';
 /** Fetches the view that a page opens on, so that the server draws it whole and no script has to put it in later. */
 export async function preload(route: Route): Promise<void> {
   const view = route.kind === 'page' ? PAGE_VIEWS[route.page] : STATION_VIEWS[route.station];
-  if ('preload' in view) await view.preload();
+  await view.preload();
   // The browser fetches the bench and the line to type wires behind the sheet, and what an empty door begins with only where a
   // door is empty; the server draws all.
   if (route.kind === 'door' && typeof window === 'undefined')

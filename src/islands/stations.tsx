@@ -1,4 +1,3 @@
-import type { ComponentType } from 'react';
 import type { StationId } from '#core/checks/stations';
 import type { Live } from '#core/drawing/index';
 import type { Door } from '#core/plan/index';
@@ -6,7 +5,6 @@ import type { DoorVerdict } from '#core/verdict/index';
 import type { Bench } from './bench/useBench';
 import { lazily, type LazyView } from './lazily';
 import type { Wiring } from './wire/useWiring';
-import { WireStation } from './wire/WireStation';
 
 /** What a station's view is given; each takes what it needs. */
 export interface StationProps {
@@ -19,12 +17,12 @@ export interface StationProps {
 }
 
 /**
- * The view of every station: a station without one does not compile. All but Wire, where a door opens, are fetched when they
- * are first looked at, so that the bench stays light.
+ * The view of every station: a station without one does not compile. Each is fetched when it is first looked at; the page that opens
+ * on one names it at its head, which the build reads from the lines below (scripts/preloads.mjs).
  */
-export const STATION_VIEWS: Record<StationId, ComponentType<StationProps> | LazyView<StationProps>> = {
+export const STATION_VIEWS: Record<StationId, LazyView<StationProps>> = {
   brief: lazily(() => import('./brief/BriefStation').then((it) => it.BriefStation)),
-  wire: WireStation,
+  wire: lazily(() => import('./wire/WireStation').then((it) => it.WireStation)),
   power: lazily(() => import('./power/PowerStation').then((it) => it.PowerStation)),
   prove: lazily(() => import('./prove/ProveStation').then((it) => it.ProveStation)),
   program: lazily(() => import('./program/ProgramStation').then((it) => it.ProgramStation)),

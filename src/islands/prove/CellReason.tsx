@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import {
   trialAt,
   tried,
@@ -21,12 +21,15 @@ import {
 } from '#words/situations';
 import { situationName } from '#words/situationNames';
 import { Button } from '../../ui/Button';
+import { lazily } from '../lazily';
 import { pointedHash } from '../pointedAt';
 import type { StationProps } from '../stations';
-import { PathBeforeAfter } from './PathBeforeAfter';
 import { Lane } from './Lane';
 import css from './ProveStation.module.css';
 import { WantedForm } from './WantedForm';
+
+/** The loops are drawn when somebody asks for them: what draws them comes with the first. */
+const PathBeforeAfter = lazily(async () => (await import('./PathBeforeAfter')).PathBeforeAfter);
 
 /** What is done at another door is named after a colon: its place is that door’s. */
 const isElsewhere = ({ situation }: ProofRow): boolean => situation.includes('other-door');
@@ -90,7 +93,11 @@ export function CellReason({ row, side, door, bench }: Props) {
           onDone={() => setAsking(false)}
         />
       )}
-      {drawn && <PathBeforeAfter door={door.id} world={bench.sound} then={stateAt(row.at)} name={name} />}
+      {drawn && (
+        <Suspense>
+          <PathBeforeAfter door={door.id} world={bench.sound} then={stateAt(row.at)} name={name} />
+        </Suspense>
+      )}
     </div>
   );
 }
