@@ -4,6 +4,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import Database from 'better-sqlite3';
+import { readAldaba } from '#core/formats/index';
+import { quillhaven } from '#demo/quillhaven';
+import { openDatabase } from '../src/server/db/open';
+import { createSite } from '../src/server/sites/siteList';
 import { DEMO } from './servers';
 
 const folder = mkdtempSync(join(tmpdir(), 'aldaba-open-'));
@@ -214,6 +218,114 @@ test('codes are shown to whoever signs in with the passphrase for them, and to n
   await other.getByLabel('Name of the door').fill('Bindery');
   await other.keyboard.press('Tab');
   await expect(other.locator('header').getByText('Saved', { exact: true })).toBeVisible();
+  child.kill('SIGTERM');
+  await ended;
+});
+
+test('who is signed in is listed, and a session that is ended shows, saves and hears nothing any more', async ({
+  browser,
+}) => {
+  const { child, ended } = start({
+    HOST: '0.0.0.0',
+    ALDABA_PASSPHRASE: 'seven brass knockers',
+    ALDABA_CODES_PASSPHRASE: 'nine iron hinges',
+  });
+  await answers();
+  const signedIn = async (name: string, passphrase: string) => {
+    const page = await (await browser.newContext()).newPage();
+    await page.goto(`${url}/sign-in`);
+    await page.getByLabel('Your name').fill(name);
+    await page.getByLabel('Passphrase').fill(passphrase);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.locator('html[data-alive]')).toHaveCount(1);
+    return page;
+  };
+  const ines = await signedIn('Ines', 'nine iron hinges');
+  const odd = await signedIn('Odd', 'seven brass knockers');
+  const cookie = (await odd.context().cookies())[0]?.value ?? '';
+  // A line that Odd's session opened, as a tab has it.
+  const line = await fetch(`${url}/api/sites/site/events`, {
+    headers: { cookie: `aldaba_session=${cookie}` },
+  });
+  expect(line.status).toBe(200);
+  const heard = line.text();
+  await ines.getByRole('button', { name: 'Settings' }).click();
+  await ines.getByRole('menuitem', { name: 'Who is signed in…' }).click();
+  const list = ines.getByRole('dialog', { name: 'Who is signed in' });
+  await expect(list.getByRole('listitem').filter({ hasText: 'This browser' })).toBeVisible();
+  // Whose passphrase does not show codes ends sessions of their own name only.
+  const ids = (await (await odd.request.get(`${url}/api/sessions`)).json()) as {
+    sessions: { id: string; name: string; mayEnd: boolean }[];
+  };
+  const other = ids.sessions.find(({ name }) => name === 'Ines')!;
+  expect(other.mayEnd).toBe(false);
+  const refused = await odd.request.delete(`${url}/api/sessions/${other.id}`, { headers: { origin: url } });
+  expect(refused.status()).toBe(403);
+  await list
+    .getByRole('button', { name: /^Sign out Odd/ })
+    .first()
+    .click();
+  await expect(list.getByRole('button', { name: /^Sign out Odd/ })).toHaveCount(
+    ids.sessions.filter(({ name }) => name === 'Odd').length - 1,
+  );
+  expect(await heard).toContain('data:');
+  for (const path of ['/api/sites', '/api/sites/site/events', '/api/sites/site/export.json'])
+    expect((await odd.request.get(`${url}${path}`)).status()).toBe(401);
+  // Signing out ends the session at the server, not only in the browser that forgets it.
+  const own = (await ines.context().cookies())[0]?.value ?? '';
+  await ines.keyboard.press('Escape');
+  await ines.getByRole('button', { name: 'Settings' }).click();
+  await ines.getByRole('menuitem', { name: 'Sign out Ines' }).click();
+  await expect(ines).toHaveURL(/\/sign-in/);
+  const kept = await fetch(`${url}/api/sites`, { headers: { cookie: `aldaba_session=${own}` } });
+  expect(kept.status).toBe(401);
+  child.kill('SIGTERM');
+  await ended;
+});
+
+test('a damaged file opens as far as it can be read, says what is whole, and is written to no more', async ({
+  page,
+}) => {
+  const file = join(folder, 'damaged.db');
+  const db = openDatabase(file);
+  createSite(db, quillhaven(), { author: '', at: new Date().toISOString() });
+  const leaf = db.$client
+    .prepare("select pageno from dbstat where name = 'conductors' order by pageno desc")
+    .get() as { pageno: number };
+  db.$client.pragma('wal_checkpoint(TRUNCATE)');
+  db.$client.close();
+  const bytes = readFileSync(file);
+  bytes.fill(0xa5, (leaf.pageno - 1) * 4096, leaf.pageno * 4096);
+  writeFileSync(file, bytes);
+  const { child, ended } = start({ HOST: '127.0.0.1', ALDABA_DATA: file });
+  await answers('/');
+  await page.goto(`${url}/s/quillhaven/doors/D01/wire`);
+  await expect(page.locator('html[data-alive]')).toHaveCount(1);
+  await expect(page.getByText('nothing can be saved until a backup is put back')).toBeVisible();
+  // A door of which a wire may be missing passes nothing.
+  await expect(page.getByText('Not judged', { exact: true })).toBeVisible();
+  await page.goto(`${url}/s/quillhaven/doors/D01/prove`);
+  await expect(page.getByText('is not judged while the database file is damaged')).toBeVisible();
+  await page.getByRole('button', { name: 'What to do' }).click();
+  const dialog = page.getByRole('dialog', { name: 'The database file is damaged' });
+  await expect(dialog.getByText(/D01, D02/)).toBeVisible();
+  await expect(dialog.getByText('restore FILE')).toBeVisible();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    dialog.getByRole('link', { name: 'Export what can be read' }).click(),
+  ]);
+  expect(readAldaba(JSON.parse(readFileSync(await download.path(), 'utf8')))).toMatchObject({ ok: true });
+  expect((await page.request.get(`${url}/api/health`)).status()).toBe(503);
+  expect((await page.request.get(`${url}/api/sites/quillhaven/doors/D01/pack.pdf`)).status()).toBe(503);
+  await page.keyboard.press('Escape');
+  const answer = await page.request.post(`${url}/api/sites/quillhaven/edits`, {
+    data: { base: 1, author: '', edits: [] },
+    headers: { origin: url },
+  });
+  expect([answer.status(), ((await answer.json()) as { error: { code: string } }).error.code]).toEqual([
+    503,
+    'damaged',
+  ]);
   child.kill('SIGTERM');
   await ended;
 });

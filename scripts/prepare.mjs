@@ -25,8 +25,33 @@ export function run(command, args, { env = {}, quiet = false } = {}) {
   if (result.status !== 0) process.exit(result.status ?? 1);
 }
 
-/** Installs the packages of the lock file where they are missing or older than it. */
+/** Installs the packages of the lock file where they are missing or older than it; the database driver fits this Node afterwards. */
 export function install() {
+  installPackages();
+  fitDriver();
+}
+
+/** A driver that was built for another Node, as after an update, does not load: it is built again. */
+function fitDriver() {
+  const loads = () =>
+    spawnSync(process.execPath, ['-e', "new (require('better-sqlite3'))(':memory:')"], {
+      cwd: root,
+      encoding: 'utf8',
+    });
+  const { status, stderr } = loads();
+  if (status === 0) return;
+  if (!/NODE_MODULE_VERSION|ERR_DLOPEN_FAILED|Could not locate the bindings/.test(stderr)) return;
+  console.log(`Building the database driver for Node ${process.version} (two to three minutes)...`);
+  run('npm', ['rebuild', 'better-sqlite3']);
+  const again = loads();
+  if (again.status === 0) return;
+  console.error(
+    `The database driver does not load in Node ${process.version}:\n${again.stderr}\nUse Node 20 or 22, or remove node_modules and try again.`,
+  );
+  process.exit(1);
+}
+
+function installPackages() {
   const stamp = join(root, 'node_modules', '.package-lock.json');
   const lock = join(root, 'package-lock.json');
   if (existsSync(stamp) && statSync(stamp).mtimeMs >= statSync(lock).mtimeMs) return;

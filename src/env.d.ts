@@ -6,5 +6,7 @@ declare namespace App {
     who: string;
     /** Whether codes, card numbers and what keypads hold are for them to see. */
     codes: boolean;
+    /** Their session; empty on a server that only this machine reaches. */
+    session: string;
   }
 }

@@ -1,8 +1,9 @@
+import type { APIContext, MiddlewareNext } from 'astro';
 import { defineMiddleware } from 'astro:middleware';
 import { asksWho, refusalOf } from './server/access/guard';
 import { securityHeaders } from './server/access/headers';
 import { whoSends } from './server/access/who';
-import { errorJson, HttpError } from './server/http';
+import { errorJson, handle, HttpError } from './server/http';
 
 const withHeaders = (response: Response): Response => {
   const headers = new Headers(response.headers);
@@ -15,7 +16,15 @@ const withHeaders = (response: Response): Response => {
  * Every request passes here: where it may come from, who sends it, and with which headers it is answered. Who may see codes each endpoint asks
  * for itself: see `endpoint`.
  */
-export const onRequest = defineMiddleware(async ({ request, url, locals, redirect }, next) => {
+export const onRequest = defineMiddleware((context, next) =>
+  // A database that cannot be read says so here too: whoever sends is looked up in it.
+  handle(() => answered(context, next)),
+);
+
+const answered = async (
+  { request, url, locals, redirect }: APIContext,
+  next: MiddlewareNext,
+): Promise<Response> => {
   const path = url.pathname;
   const refused = refusalOf({
     method: request.method,
@@ -34,5 +43,6 @@ export const onRequest = defineMiddleware(async ({ request, url, locals, redirec
   }
   locals.who = who?.name ?? '';
   locals.codes = who?.codes ?? false;
+  locals.session = who?.session ?? '';
   return withHeaders(await next());
-});
+};

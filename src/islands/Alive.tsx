@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { useIncomplete } from './frame/rescue';
 import { useSite, useStore } from './store/context';
 
 /** When the page has stood for so long the application and the site are kept in the browser, ms. */
@@ -11,12 +12,14 @@ const KEPT_AFTER_MS = 4000;
 export function Alive(): null {
   const store = useStore();
   const { ready } = useSite();
+  const incomplete = useIncomplete();
   // What edits are looked at with, and the rest of the site, are fetched behind the view that was asked for.
   useEffect(() => {
     void store.makeReady().then(() => store.complete());
   }, [store]);
   useEffect(() => {
-    if (!ready || import.meta.env.DEV) return undefined;
+    // A site of which something is missing does not take the place of the whole one that is kept.
+    if (!ready || incomplete || import.meta.env.DEV) return undefined;
     let end = () => {};
     const begin = async () => {
       end = (await import('../offline/keepOffline')).keepOffline(store);
@@ -27,7 +30,7 @@ export function Alive(): null {
       clearTimeout(timer);
       end();
     };
-  }, [ready, store]);
+  }, [ready, incomplete, store]);
   useEffect(() => {
     // What can be read and turned over stands earlier.
     document.documentElement.dataset['standing'] = '';

@@ -13,6 +13,8 @@ import type { FindDialog } from './frame/FindDialog';
 import { Ledger, useAddDoor } from './frame/Ledger';
 import { TopBar } from './frame/TopBar';
 import { NetworkLine, NoCodesLine } from './frame/NetworkLine';
+import { DamageLine } from './frame/DamageLine';
+import { IncompleteContext, isIncomplete, type Rescue } from './frame/rescue';
 import { useDrawerFocus } from './frame/drawerFocus';
 import { useFocusRule } from './frame/focusRule';
 import { SkipLinks } from './frame/SkipLinks';
@@ -41,6 +43,9 @@ const ShortcutsDialog = lazy(async () => ({
   default: (await import('./frame/SmallDialogs')).ShortcutsDialog,
 }));
 const NameDialog = lazy(async () => ({ default: (await import('./frame/SmallDialogs')).NameDialog }));
+const SessionsDialog = lazy(async () => ({
+  default: (await import('./frame/SessionsDialog')).SessionsDialog,
+}));
 const Toasts = lazy(async () => ({ default: (await import('./Toasts')).Toasts }));
 
 interface Props {
@@ -59,6 +64,8 @@ interface Props {
   readonly who: string;
   /** False for somebody whose passphrase does not show codes. */
   readonly codes?: boolean;
+  /** What is left of the site where the database file is damaged. */
+  readonly rescue?: Rescue | null;
 }
 
 /** The whole application for one site. */
@@ -133,6 +140,7 @@ function Site({
   revision,
   summaries: known,
   judgement,
+  rescue = null,
 }: Omit<Props, 'plan' | 'types' | 'doors'>) {
   const store = useStore();
   const { plan, version, complete, codes, ready, reachable, asking, doors: whole } = useSite();
@@ -146,6 +154,7 @@ function Site({
   const takeTyped = useTypedAhead(finding, () => setFinding(false));
   const [keys, setKeys] = useState(false);
   const [naming, setNaming] = useState(false);
+  const [signedIn, setSignedIn] = useState(false);
   const [drawer, setDrawer] = useState<'ledger' | 'verdicts' | null>(null);
   const [benchShown, setBenchShown] = useState(true);
   const [wireFocus, setWireFocus] = useState(0);
@@ -158,26 +167,29 @@ function Site({
   const doorId = door?.id ?? null;
   const station = route.kind === 'door' ? route.station : 'wire';
   const [given] = useState(() => ({ revision, summaries: known, judgement, doors: plan.doors }));
-  const {
-    verdict,
-    failure,
-    version: judged,
-    summaries: worked,
-  } = useVerdicts(
+  // What something is missing of is not judged, here or by the server.
+  const incomplete = isIncomplete(rescue);
+  const judging = useVerdicts(
     plan,
     version,
     { complete, alone: !reachable && whole === null, revision: store.revision },
     doorId,
     given,
   );
+  const { version: judged, summaries: worked } = judging;
+  const verdict = incomplete ? null : judging.verdict;
+  const failure = incomplete ? 'the database file is damaged, and something is missing' : judging.failure;
   // What the page did not know the server goes on judging; what this tab has worked out is newer.
-  const filled = useSummaries(plan.site.id, given.summaries.length < Object.keys(given.doors).length);
+  const filled = useSummaries(
+    plan.site.id,
+    !incomplete && given.summaries.length < Object.keys(given.doors).length,
+  );
   const summaries = useMemo(
-    () => ({ ...Object.fromEntries(filled.map((one) => [one.door, one])), ...worked }),
-    [filled, worked],
+    () => (incomplete ? {} : { ...Object.fromEntries(filled.map((one) => [one.door, one])), ...worked }),
+    [filled, worked, incomplete],
   );
   // What stands against the door as it is now; an older verdict is not asked about.
-  const against = complete && judged === version && (verdict?.summary.toSettle ?? 0) > 0;
+  const against = !incomplete && complete && judged === version && (verdict?.summary.toSettle ?? 0) > 0;
   const causes = useCauses(plan, version, doorId, against);
   const [shown, setShown] = useState<{ cause: Cause | null; key: string }>({ cause: null, key: '' });
   const causeKey = `${doorId ?? ''} ${version}`;
@@ -253,88 +265,95 @@ function Site({
     ),
   });
 
+  const lines = css[['', 'oneLine', 'twoLines'][(rescue ? 1 : 0) + (reachable && codes ? 0 : 1)]!];
+
   return (
     <NavigationContext value={go}>
       <HighlightContext value={highlight}>
         <ProposalContext value={proposal}>
-          <div
-            className={cx(css['frame'], route.kind === 'page' && css['plain'], !reachable && css['alone'])}
-            data-saved={store.getState().status}
-          >
-            <SkipLinks />
-            <p className="hush" role="status">
-              {title}
-            </p>
-            <TopBar
-              route={route}
-              who={who}
-              sites={sites}
-              onFind={() => setFinding(true)}
-              onShortcuts={() => setKeys(true)}
-              onName={() => setNaming(true)}
-              onLedger={() => setDrawer(drawer === 'ledger' ? null : 'ledger')}
-            />
-            {reachable ? !codes && <NoCodesLine /> : <NetworkLine />}
-            <aside data-drawer="ledger" className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
-              <Ledger door={doorId} station={station} summaries={summaries} />
-            </aside>
-            {whole !== null && (route.kind === 'page' || (doorId !== null && !whole.includes(doorId))) ? (
-              <main className={css['main']} aria-busy>
-                <Empty title="Fetching the rest of the site">
-                  The page brought the door that was asked for. The others are on their way.
-                </Empty>
-              </main>
-            ) : route.kind === 'page' ? (
-              <main className={css['main']}>
-                <Boundary of={`${route.page} ${version}`} what="This page">
-                  <SitePageView page={route.page} sites={sites} summaries={summaries} />
-                </Boundary>
-              </main>
-            ) : door ? (
-              <Boundary of={`${door.id} ${version}`}>
-                <DoorSheet
-                  key={door.id}
-                  door={door}
-                  station={station}
-                  verdict={verdict}
-                  benchShown={benchShown}
-                  wireFocus={wireFocus}
-                  onVerdicts={() => setDrawer(drawer === 'verdicts' ? null : 'verdicts')}
-                  margin={
-                    <aside
-                      data-drawer="verdicts"
-                      className={cx(css['margin'], drawer === 'verdicts' && css['open'])}
-                    >
-                      <VerdictMargin
-                        verdict={verdict}
-                        causes={causes}
-                        failure={failure}
-                        door={door.id}
-                        version={judged}
-                      />
-                    </aside>
-                  }
-                />
-              </Boundary>
-            ) : (
-              <main className={css['main']}>
-                <NoDoor missing={wanted} />
-                <Alive />
-              </main>
-            )}
-            {drawer && (
-              <button
-                type="button"
-                className={css['veil']}
-                aria-label="Close"
-                onClick={() => setDrawer(null)}
+          <IncompleteContext value={incomplete}>
+            <div
+              className={cx(css['frame'], route.kind === 'page' && css['plain'], lines)}
+              data-saved={store.getState().status}
+            >
+              <SkipLinks />
+              <p className="hush" role="status">
+                {title}
+              </p>
+              <TopBar
+                route={route}
+                who={who}
+                sites={sites}
+                onFind={() => setFinding(true)}
+                onShortcuts={() => setKeys(true)}
+                onName={() => setNaming(true)}
+                onSessions={() => setSignedIn(true)}
+                onLedger={() => setDrawer(drawer === 'ledger' ? null : 'ledger')}
               />
-            )}
-          </div>
+              {rescue && <DamageLine rescue={rescue} site={plan.site.id} />}
+              {reachable ? !codes && <NoCodesLine /> : <NetworkLine />}
+              <aside data-drawer="ledger" className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
+                <Ledger door={doorId} station={station} summaries={summaries} />
+              </aside>
+              {whole !== null && (route.kind === 'page' || (doorId !== null && !whole.includes(doorId))) ? (
+                <main className={css['main']} aria-busy>
+                  <Empty title="Fetching the rest of the site">
+                    The page brought the door that was asked for. The others are on their way.
+                  </Empty>
+                </main>
+              ) : route.kind === 'page' ? (
+                <main className={css['main']}>
+                  <Boundary of={`${route.page} ${version}`} what="This page">
+                    <SitePageView page={route.page} sites={sites} summaries={summaries} />
+                  </Boundary>
+                </main>
+              ) : door ? (
+                <Boundary of={`${door.id} ${version}`}>
+                  <DoorSheet
+                    key={door.id}
+                    door={door}
+                    station={station}
+                    verdict={verdict}
+                    benchShown={benchShown}
+                    wireFocus={wireFocus}
+                    onVerdicts={() => setDrawer(drawer === 'verdicts' ? null : 'verdicts')}
+                    margin={
+                      <aside
+                        data-drawer="verdicts"
+                        className={cx(css['margin'], drawer === 'verdicts' && css['open'])}
+                      >
+                        <VerdictMargin
+                          verdict={verdict}
+                          causes={causes}
+                          failure={failure}
+                          door={door.id}
+                          version={judged}
+                        />
+                      </aside>
+                    }
+                  />
+                </Boundary>
+              ) : (
+                <main className={css['main']}>
+                  <NoDoor missing={wanted} />
+                  <Alive />
+                </main>
+              )}
+              {drawer && (
+                <button
+                  type="button"
+                  className={css['veil']}
+                  aria-label="Close"
+                  onClick={() => setDrawer(null)}
+                />
+              )}
+            </div>
+          </IncompleteContext>
           {Find && <Find open={finding} onOpenChange={setFinding} door={doorId} takeTyped={takeTyped} />}
           <Suspense>
             {keys && <ShortcutsDialog open onOpenChange={setKeys} />}
             {naming && <NameDialog open onOpenChange={setNaming} />}
+            {signedIn && <SessionsDialog onClose={() => setSignedIn(false)} />}
             {asking && <UndoDialog />}
           </Suspense>
         </ProposalContext>

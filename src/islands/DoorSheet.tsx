@@ -6,9 +6,11 @@ import { lockStatuses } from '#core/simulate/index';
 import type { DoorVerdict } from '#core/verdict/index';
 import { HOLD_SHORT } from '#words/bench';
 import { Button } from '../ui/Button';
+import { Empty } from '../ui/Empty';
 import { Alive } from './Alive';
 import { Bench } from './bench/benchView';
 import { useBench } from './bench/useBench';
+import { useIncomplete } from './frame/rescue';
 import { JobLine } from './frame/JobLine';
 import { SaidVerdict } from './frame/SaidVerdict';
 import { usePointedAt } from './pointedAt';
@@ -16,6 +18,9 @@ import { STATION_VIEWS } from './stations';
 import { usePlan } from './store/context';
 import { useWiring } from './wire/useWiring';
 import css from './DoorSheet.module.css';
+
+/** Stations that show what is planned, and not what comes of it. */
+const READ_ANYHOW: ReadonlySet<StationId> = new Set(['brief', 'wire', 'program']);
 
 interface Props {
   readonly door: Door;
@@ -54,6 +59,7 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
   }, [chosenWire, remove]);
 
   const open = verdict?.summary.toSettle ?? 0;
+  const incomplete = useIncomplete();
   const View = STATION_VIEWS[station];
   return (
     <div className={css['desk']}>
@@ -66,12 +72,19 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
           </Button>
         </div>
         <Suspense fallback={<p className={css['wait']}>One moment…</p>}>
-          <View key={station} {...{ door, verdict, bench, wiring, live }} focusCount={wireFocus} />
+          {incomplete && !READ_ANYHOW.has(station) ? (
+            <Empty title={`${door.id} is not judged while the database file is damaged`}>
+              Something of this site is missing in the file: a pass of what is left would prove nothing.
+              Brief, wires and keypads can be read.
+            </Empty>
+          ) : (
+            <View key={station} {...{ door, verdict, bench, wiring, live }} focusCount={wireFocus} />
+          )}
           <Alive />
         </Suspense>
       </main>
       {margin}
-      {benchShown && (
+      {benchShown && !incomplete && (
         <Suspense fallback={<section className={css['benchRoom']} aria-label="Bench" />}>
           <Bench bench={bench} plan={plan} />
         </Suspense>

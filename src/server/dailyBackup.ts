@@ -2,6 +2,7 @@ import { readdirSync, rmSync, statfsSync, statSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import { backupTo } from './backup';
 import type { Db } from './db/open';
+import { pruneBackups, pruneDatabase } from './prune';
 
 /** How many of the daily backups stay: the newest of each of so many days, weeks and months. */
 export const RETENTION = { days: 7, weeks: 4, months: 12 } as const;
@@ -74,12 +75,16 @@ function daysIn(folder: string, stem: string): string[] {
   }
 }
 
-/** Looks every hour, for as long as the server runs. What goes wrong is one line for whoever reads the server's words; it is tried again. */
+/** Looks every hour, for as long as the server runs, and clears away what is not kept any more with each day's backup. What goes wrong is one line for whoever reads the server's words; it is tried again. */
 export function keepDailyBackups(db: () => Db, data: string): void {
   if (process.env['ALDABA_DAILY_BACKUP'] === 'off') return;
   const look = () =>
     dailyBackup(db(), data, new Date()).then(
       (done) => {
+        if (done.kind === 'written') {
+          pruneDatabase(db(), new Date());
+          pruneBackups(data, new Date());
+        }
         if (done.kind === 'no-room')
           console.error(
             `No backup was written: ${Math.round(done.free / 1e6)} MB are free, and ${Math.round((done.size * ROOM) / 1e6)} MB are wanted.`,

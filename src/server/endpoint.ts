@@ -1,6 +1,7 @@
 import type { APIContext, APIRoute } from 'astro';
 import { noCodes } from './access/codes';
-import { handle } from './http';
+import { health } from './health';
+import { damaged, handle } from './http';
 
 /** What an endpoint asks of whoever calls it, and what its answer may hold: each says so itself, in its own file. */
 export interface Declared {
@@ -23,6 +24,9 @@ export const endpoint = (declared: Declared, act: Act): Endpoint =>
       handle(() => {
         const asks = declared.needs === 'codes' || declared.codesFor?.(context.url) === true;
         if (asks && !context.locals.codes) throw noCodes();
+        // What is written into a damaged file may be lost with it, and may spoil what is whole.
+        if (declared.needs !== 'nothing' && context.request.method !== 'GET' && health().damage !== null)
+          throw damaged();
         return act(context);
       }),
     { declared },

@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { quillhaven } from '#demo/quillhaven';
 import { GET } from '../pages/api/health';
 import { openDatabase } from './db/open';
-import { lookThrough } from './health';
+import { lookThrough, noteHealth } from './health';
 import { handle } from './http';
 import { createSite } from './sites/siteList';
 
@@ -16,6 +16,7 @@ beforeEach(() => {
 });
 afterEach(() => {
   vi.restoreAllMocks();
+  noteHealth({ checked: null, damage: null });
   rmSync(folder, { recursive: true, force: true });
 });
 const now = () => new Date('2026-12-01T10:00:00Z');

@@ -8,14 +8,18 @@ export interface Health {
   readonly damage: string | null;
 }
 
-let known: Health = { checked: null, damage: null };
+/** One a process: the start script, which looks, and the pages, which tell, are bundled apart and still share it. */
+const KEY = Symbol.for('aldaba.health');
+const holder = globalThis as unknown as { [KEY]?: Health };
 
-export const health = (): Health => known;
+export const health = (): Health => holder[KEY] ?? { checked: null, damage: null };
+export const noteHealth = (found: Health): Health => (holder[KEY] = found);
 
 /** Something that was read just now could not be: it is damage, whatever was found before. */
 export function tellDamage(message: string): void {
-  if (known.damage === null) console.error(`The database is damaged: ${message}`);
-  known = { checked: known.checked, damage: message };
+  const { checked, damage } = health();
+  if (damage === null) console.error(`The database is damaged: ${message}`);
+  noteHealth({ checked, damage: damage ?? message });
 }
 
 /** Looks through a file in a thread of its own: a big one takes seconds, and nobody waits for it. */
@@ -38,7 +42,7 @@ export const lookThrough = (file: string, now: () => Date): Promise<Health> =>
     const driver = createRequire(import.meta.url).resolve('better-sqlite3');
     const worker = new Worker(SOURCE, { eval: true, workerData: { file, driver } });
     worker.once('message', (found: string) => {
-      known = { checked: now().toISOString(), damage: found === 'ok' ? null : found };
+      const known = noteHealth({ checked: now().toISOString(), damage: found === 'ok' ? null : found });
       if (known.damage !== null) console.error(`The database is damaged: ${known.damage}`);
       resolve(known);
     });

@@ -1,5 +1,6 @@
 import type * as z from 'zod';
 import { issuesOf } from '#core/admission/index';
+import { isDamage, isPassing } from './db/openError';
 import { tellDamage } from './health';
 import { tooHeavy } from './weighJson';
 
@@ -42,7 +43,10 @@ export async function readText(request: Request, limit: number): Promise<string>
   const parts: Uint8Array[] = [];
   let size = 0;
   for (;;) {
-    const { done, value } = await reader.read();
+    const { done, value } = await reader.read().catch((): never => {
+      // Nobody is there any more who would be told.
+      throw new HttpError(400, 'cut-off', 'The request broke off before it was whole. Nothing was changed.');
+    });
     if (done) break;
     size += value.byteLength;
     if (size > limit) {
@@ -106,13 +110,13 @@ export async function handle(run: () => Promise<Response> | Response): Promise<R
     return await run();
   } catch (error) {
     if (error instanceof HttpError) return errorJson(error);
-    if (isBusy(error)) {
+    if (isPassing(error)) {
       const sentence = 'The database is busy or full. Nothing was changed; try again.';
       return errorJson(new HttpError(503, 'busy', sentence));
     }
-    if (isDamaged(error)) {
+    if (isDamage(error)) {
       tellDamage(error instanceof Error ? error.message : String(error));
-      return errorJson(new HttpError(503, 'damaged', DAMAGED));
+      return errorJson(damaged());
     }
     // The stack names files, never bodies: codes do not reach the log.
     console.error('unexpected', error instanceof Error ? error.stack : error);
@@ -122,12 +126,8 @@ export async function handle(run: () => Promise<Response> | Response): Promise<R
   }
 }
 
+/** What a request is told that a damaged file keeps from being answered. */
+export const damaged = (): HttpError => new HttpError(503, 'damaged', DAMAGED);
+
 const DAMAGED =
   'The database file is damaged: this cannot be read, and nothing was changed. Put the last good backup back (aldaba restore FILE); aldaba check FILE says which one is whole.';
-
-const isDamaged = (error: unknown): boolean =>
-  /^SQLITE_(CORRUPT|NOTADB)/.test(String((error as { code?: unknown } | null)?.code ?? ''));
-
-/** Trouble of the database that passes, or that is not the request's fault. */
-const isBusy = (error: unknown): boolean =>
-  /^SQLITE_(BUSY|LOCKED|FULL|IOERR)/.test(String((error as { code?: unknown } | null)?.code ?? ''));

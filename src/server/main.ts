@@ -1,10 +1,11 @@
+import { readFileSync } from 'node:fs';
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import compression from 'compression';
 import sirv from 'sirv';
 import { addressOf } from './access/address';
-import { asksWho, refusalOf } from './access/guard';
+import { asksWho, METHODS, refusalOf } from './access/guard';
 import { securityHeaders } from './access/headers';
 import { isOpen, listenHost } from './access/hosts';
 import { keptCodesPassphrase, keptPassphrase, setCodesPassphrase, setPassphrase } from './access/keys';
@@ -38,21 +39,36 @@ function openOrStop(): ReturnType<typeof database> {
   }
 }
 
-async function passphraseOrStop(): Promise<void> {
-  const given = process.env['ALDABA_PASSPHRASE'];
-  if (given !== undefined) {
-    if (given.length < SHORTEST) stop(`ALDABA_PASSPHRASE must have at least ${SHORTEST} characters.`);
-    const kept = keptPassphrase(database());
-    if (kept === null || !(await isPassphrase(given, kept))) await setPassphrase(database(), given);
-    // Nothing that this process starts needs to know it.
-    delete process.env['ALDABA_PASSPHRASE'];
+/**
+ * A passphrase that was given with the start: in the environment, or in a file that a variable names, which no other process of this user
+ * reads out of the environment. Nothing that this process starts needs to know it.
+ */
+function given(name: 'ALDABA_PASSPHRASE' | 'ALDABA_CODES_PASSPHRASE'): string | undefined {
+  const file = process.env[`${name}_FILE`];
+  let text = process.env[name];
+  delete process.env[name];
+  if (file !== undefined && text === undefined) {
+    try {
+      text = readFileSync(file, 'utf8').replace(/\r?\n$/, '');
+    } catch (error) {
+      stop(`${name}_FILE cannot be read: ${(error as Error).message}`);
+    }
   }
-  const codes = process.env['ALDABA_CODES_PASSPHRASE'];
+  if (text !== undefined && text.length < SHORTEST)
+    stop(`${name} must have at least ${SHORTEST} characters.`);
+  return text;
+}
+
+async function passphraseOrStop(): Promise<void> {
+  const sign = given('ALDABA_PASSPHRASE');
+  if (sign !== undefined) {
+    const kept = keptPassphrase(database());
+    if (kept === null || !(await isPassphrase(sign, kept))) await setPassphrase(database(), sign);
+  }
+  const codes = given('ALDABA_CODES_PASSPHRASE');
   if (codes !== undefined) {
-    if (codes.length < SHORTEST) stop(`ALDABA_CODES_PASSPHRASE must have at least ${SHORTEST} characters.`);
     const kept = keptCodesPassphrase(database());
     if (kept === null || !(await isPassphrase(codes, kept))) await setCodesPassphrase(database(), codes);
-    delete process.env['ALDABA_CODES_PASSPHRASE'];
   }
   if (isOpen() && keptPassphrase(database()) === null)
     stop(
@@ -65,6 +81,7 @@ function answer(response: ServerResponse, status: number, code: string, message:
   response.writeHead(status, {
     'content-type': 'application/json; charset=utf-8',
     'cache-control': 'no-store',
+    ...(status === 405 ? { allow: [...METHODS].join(', ') } : {}),
   });
   response.end(JSON.stringify({ error: { code, message } }));
 }
@@ -75,6 +92,15 @@ const squeeze = compression({
     !String(response.getHeader('content-type')).startsWith('text/event-stream') &&
     compression.filter(request, response),
 });
+
+/** Somebody who has signed in; where the database cannot say, the application answers why. */
+function isKnown({ headers }: IncomingMessage): boolean {
+  try {
+    return whoSends(headers.cookie, Date.now()) !== null;
+  } catch {
+    return false;
+  }
+}
 
 const root = process.cwd();
 
@@ -115,7 +141,7 @@ async function start(): Promise<void> {
     if (refused) return answer(response, refused.status, refused.code, refused.message);
     const pass = () => handler(request, response);
     // The application answers for itself who may see it; a file that is not open to all is not served to strangers.
-    if (asksWho(path) && whoSends(request.headers.cookie, Date.now()) === null) return pass();
+    if (asksWho(path) && !isKnown(request)) return pass();
     return files(request, response, pass);
   }
   server.on('error', (error: NodeJS.ErrnoException) =>

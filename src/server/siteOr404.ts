@@ -1,6 +1,6 @@
 import { findIn, type Door } from '#core/plan/index';
 import type { Db } from './db/open';
-import { HttpError } from './http';
+import { damaged, HttpError } from './http';
 import { liveSite, type LiveSite } from './sites/liveSite';
 
 /** The site with this id, or a 404 that says so. */
@@ -15,4 +15,11 @@ export function doorOr404({ plan }: Pick<LiveSite, 'plan'>, id: string | undefin
   const door = findIn(plan.doors, id ?? '');
   if (!door) throw new HttpError(404, 'no-door', `There is no door “${(id ?? '').slice(0, 100)}”.`);
   return door;
+}
+
+/** The same where nothing of it is missing: what is worked out from what is left of a damaged file would prove nothing. */
+export function wholeSite(db: Db, id: string | undefined): LiveSite {
+  const live = siteOr404(db, id);
+  if (Object.keys(live.damage?.lost ?? {}).length > 0) throw damaged();
+  return live;
 }

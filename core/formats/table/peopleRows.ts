@@ -12,6 +12,7 @@ import {
   type Plan,
 } from '../../plan/index';
 import { readDay, type DayFault } from './dateCell';
+import { unguarded } from './plainCell';
 
 /** What a column of a list of people is there for. */
 type Column =
@@ -189,7 +190,7 @@ type RowRead =
 
 function readRow(plan: Plan, columns: ReadonlyMap<Column, number>, cells: readonly string[]): RowRead {
   const has = (column: Column) => columns.has(column);
-  const cell = (column: Column) => plain(cells[columns.get(column) ?? -1] ?? '');
+  const cell = (column: Column) => unguarded(cells[columns.get(column) ?? -1] ?? '');
   const no = (fault: PersonFault): RowRead => ({ ok: false, fault });
   const patch: Patch = {};
   const name = has('name') ? cell('name') : [cell('first'), cell('last')].filter(Boolean).join(' ');
@@ -228,9 +229,6 @@ function readRow(plan: Plan, columns: ReadonlyMap<Column, number>, cells: readon
   }
   return { ok: true, id: cell('id') || null, patch };
 }
-
-/** What a spreadsheet was kept from taking for a formula. */
-const plain = (cell: string): string => cell.replace(/^'(?=[=+\-@])/, '');
 
 const several = (cell: string, apart: RegExp): string[] =>
   cell

@@ -27,6 +27,7 @@ import {
 } from '../../units/index';
 import { readColour, readLength, readSize, readTerminal, type CellFault } from './cells';
 import { headingOf, plainColumns, signOf, type Column, type Columns } from './columns';
+import { unguarded } from './plainCell';
 
 /** Why a row is left out. */
 export type RowFault =
@@ -95,7 +96,7 @@ export function readWireRows(
   { decimal: chosen = null, unit = 'm' }: TableCustom = {},
 ): WireRows {
   // A spreadsheet's guard against formulas is no part of what it guards.
-  const table = given.map((cells) => cells.map((cell) => cell.replace(/^'(?=[=+\-@\t\r])/, '').trim()));
+  const table = given.map((cells) => cells.map((cell) => unguarded(cell).trim()));
   const first = table.findIndex((cells) => headingOf(cells) !== null);
   const heading = first < 0 ? null : headingOf(table[first]!);
   const found = signOf(table, heading ?? plainColumns(table[0] ?? []));

@@ -21,6 +21,7 @@ interface Props {
   onFind(): void;
   onShortcuts(): void;
   onName(): void;
+  onSessions(): void;
   onLedger(): void;
 }
 
@@ -29,7 +30,7 @@ function signOut(): void {
   void fetch('/api/sign-out', { method: 'POST' }).finally(() => location.assign('/sign-in'));
 }
 
-export function TopBar({ route, who, sites, onFind, onShortcuts, onName, onLedger }: Props) {
+export function TopBar({ route, who, sites, onFind, onShortcuts, onName, onSessions, onLedger }: Props) {
   const store = useStore();
   const { plan, canUndo, canRedo } = useSite();
   const go = useNavigate();
@@ -136,6 +137,7 @@ export function TopBar({ route, who, sites, onFind, onShortcuts, onName, onLedge
           },
           ...(who ? [] : [{ id: 'name', label: 'Your name…', onSelect: onName }]),
           { id: 'keys', label: 'Keyboard shortcuts', hint: '?', onSelect: onShortcuts },
+          ...(who ? [{ id: 'sessions', label: 'Who is signed in…', onSelect: onSessions }] : []),
           ...(who ? [{ id: 'sign-out', label: `Sign out ${who}`, onSelect: signOut }] : []),
         ]}
       />

@@ -18,6 +18,7 @@ import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { useHighlight, useNavigate } from '../navigation';
 import { useDispatch } from '../store/context';
+import { useIncomplete } from './rescue';
 import type { Causes } from '../store/useCauses';
 import type { CauseCard as Card } from './CauseCard';
 import css from './VerdictMargin.module.css';
@@ -116,6 +117,7 @@ export function VerdictMargin({
   door: string;
   version: number;
 }) {
+  const incomplete = useIncomplete();
   const findings = verdict?.findings ?? [];
   const open = findings.filter(toPutRight).length;
   // The card is fetched while the search runs: a door with nothing against it needs none.
@@ -180,7 +182,7 @@ export function VerdictMargin({
         {failure !== null && (
           <p className={css['none']} role="alert">
             This door could not be judged: {failure}. Nothing is known about it, least of all that it is
-            sound. Other doors are not touched.
+            sound.{!incomplete && ' Other doors are not touched.'}
           </p>
         )}
         {verdict && findings.length === 0 && (

@@ -1,6 +1,8 @@
 import { Suspense } from 'react';
 import type { DoorSummary } from '#core/verdict/index';
+import { Empty } from '../../ui/Empty';
 import { Alive } from '../Alive';
+import { useIncomplete } from '../frame/rescue';
 import { lazily, type LazyView } from '../lazily';
 import { PAGE_NAMES, type SitePage } from '../route';
 import css from './SitePages.module.css';
@@ -23,14 +25,24 @@ export const PAGE_VIEWS: Record<SitePage, LazyView<SitePageProps>> = {
   pack: lazily(() => import('./PackPage').then((it) => it.PackPage)),
 };
 
+/** Pages that say what comes of the plan. */
+const JUDGING: ReadonlySet<SitePage> = new Set(['supplies', 'release', 'pack']);
+
 /** Pages about the whole site. */
 export function SitePageView({ page, ...given }: SitePageProps & { readonly page: SitePage }) {
   const View = PAGE_VIEWS[page];
+  const incomplete = useIncomplete();
   return (
     <div className={css['page']} tabIndex={0} role="region" aria-label={PAGE_NAMES[page]}>
       <h1>{PAGE_NAMES[page]}</h1>
       <Suspense fallback={<p>One moment…</p>}>
-        <View key={page} {...given} />
+        {incomplete && JUDGING.has(page) ? (
+          <Empty title="Not judged while the database file is damaged">
+            Something of this site is missing in the file: what comes of the rest would prove nothing.
+          </Empty>
+        ) : (
+          <View key={page} {...given} />
+        )}
         <Alive />
       </Suspense>
     </div>

@@ -1,9 +1,10 @@
 import { isOpen } from '../../server/access/hosts';
-import { keptCodesPassphrase, keptPassphrase, sessionKey } from '../../server/access/keys';
+import { keptCodesPassphrase, keptPassphrase } from '../../server/access/keys';
 import { inTurn } from '../../server/access/inTurn';
 import { isPassphrase } from '../../server/access/passphrase';
 import { afterFailure, afterSuccess, waitFor, type Tries } from '../../server/access/rateLimit';
-import { sealSession, sessionCookie, SESSION_SECONDS } from '../../server/access/session';
+import { sessionCookie } from '../../server/access/session';
+import { beginSession, deviceOf } from '../../server/access/sessions';
 import { database } from '../../server/db/shared';
 import { errorJson, handle, HttpError, readText } from '../../server/http';
 import { endpoint } from '../../server/endpoint';
@@ -70,12 +71,9 @@ export const POST = endpoint(
         return response;
       }
       if (found.kind === 'wrong') return back('wrong', to);
-      const { codes } = found;
-      const now = Date.now();
-      const session = sealSession(
-        { name, until: now + SESSION_SECONDS * 1000, codes },
-        sessionKey(database()),
-      );
+      const device = deviceOf(request.headers.get('user-agent'));
+      const who = { name, codes: found.codes, device, address: clientAddress };
+      const session = beginSession(database(), who, Date.now());
       return new Response(null, {
         status: 303,
         headers: { location: to, 'set-cookie': sessionCookie(session, url.protocol === 'https:') },

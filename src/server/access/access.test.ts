@@ -4,14 +4,16 @@ import { openDatabase } from '../db/open';
 import { asksWho, refusalOf } from './guard';
 import { securityHeaders } from './headers';
 import { isLoopback, isOpen, knownHosts } from './hosts';
-import { keptCodesPassphrase, keptPassphrase, sessionKey, setCodesPassphrase, setPassphrase } from './keys';
+import { keptCodesPassphrase, keptPassphrase, setCodesPassphrase, setPassphrase } from './keys';
 import { hashPassphrase, isPassphrase } from './passphrase';
 import { addressOf } from './address';
 import { inTurn } from './inTurn';
 import { afterFailure, afterSuccess, waitFor, type Tries } from './rateLimit';
-import { cookieValue, openSession, sealSession, sessionCookie, SESSION_COOKIE } from './session';
+import { cookieValue, idOf, sessionCookie, SESSION_COOKIE, SESSION_SECONDS } from './session';
+import { beginSession, deviceOf, endSession, listSessions, onSessionEnd, sessionOf } from './sessions';
 
 afterEach(() => vi.unstubAllEnvs());
+const ines = { name: 'Ines', codes: false, device: 'computer', address: '10.0.0.7' } as const;
 const head = (over: Partial<Parameters<typeof refusalOf>[0]> = {}) => ({
   method: 'GET',
   host: '127.0.0.1:4321',
@@ -131,11 +133,10 @@ describe('a passphrase', () => {
   it('signs everybody out when it is changed', async () => {
     const db = openDatabase(':memory:');
     expect(keptPassphrase(db)).toBeNull();
-    const before = sessionKey(db);
-    expect(sessionKey(db)).toBe(before);
+    const token = beginSession(db, ines, 0);
     await setPassphrase(db, 'seven brass knockers');
     expect(keptPassphrase(db)).toMatch(/^scrypt\$/);
-    expect(sessionKey(db)).not.toBe(before);
+    expect(sessionOf(db, token, 1)).toBeNull();
   });
 });
 
@@ -144,9 +145,9 @@ describe('a passphrase that shows codes', () => {
     const db = openDatabase(':memory:');
     await setPassphrase(db, 'seven brass knockers');
     expect(keptCodesPassphrase(db)).toBeNull();
-    const before = sessionKey(db);
+    const token = beginSession(db, ines, 0);
     await setCodesPassphrase(db, 'nine iron hinges');
-    expect(sessionKey(db)).not.toBe(before);
+    expect(sessionOf(db, token, 1)).toBeNull();
     expect(await isPassphrase('nine iron hinges', keptCodesPassphrase(db)!)).toBe(true);
     expect(await isPassphrase('seven brass knockers', keptPassphrase(db)!)).toBe(true);
     await setCodesPassphrase(db, null);
@@ -155,29 +156,65 @@ describe('a passphrase that shows codes', () => {
 });
 
 describe('a session', () => {
-  const key = 'a key';
   const now = 1_000_000;
-  const session = { name: 'Mirela Văduva', until: now + 1000 };
-  it('opens with the key it was sealed with, until it is over', () => {
-    const value = sealSession(session, key);
-    expect(openSession(value, key, now)).toEqual(session);
-    expect(openSession(value, 'another', now)).toBeNull();
-    expect(openSession(value, key, now + 1000)).toBeNull();
+  const over = now + SESSION_SECONDS * 1000;
+  it('goes on with its token until it is over, and the server keeps no token', () => {
+    const db = openDatabase(':memory:');
+    const token = beginSession(db, ines, now);
+    expect(sessionOf(db, token, over - 1)).toMatchObject({ name: 'Ines', codes: false, id: idOf(token) });
+    expect(sessionOf(db, token, over)).toBeNull();
+    expect(JSON.stringify(listSessions(db, now))).not.toContain(token);
+    // The next to sign in sweeps out what is over.
+    beginSession(db, ines, over);
+    expect(db.$client.prepare('select count(*) as n from sessions').get()).toEqual({ n: 1 });
   });
-  it('is nothing once a single character differs', () => {
-    const value = sealSession(session, key);
+  it('is nothing once a single character of its token differs', () => {
+    const db = openDatabase(':memory:');
+    const token = beginSession(db, ines, now);
     fc.assert(
-      fc.property(fc.nat(value.length - 1), fc.constantFrom('A', 'b', '-', '.', '0'), (at, char) => {
-        const forged = value.slice(0, at) + char + value.slice(at + 1);
-        // The last letter of base64 may stand for bits that are not there.
-        if (forged === value || at === value.length - 1 || at === value.indexOf('.') - 1) return;
-        expect(openSession(forged, key, now)).toBeNull();
+      fc.property(fc.nat(token.length - 1), fc.constantFrom('A', 'b', '-', '.', '0'), (at, char) => {
+        const forged = token.slice(0, at) + char + token.slice(at + 1);
+        if (forged !== token) expect(sessionOf(db, forged, now)).toBeNull();
       }),
     );
   });
   it('never throws, whatever the cookie holds', () => {
-    fc.assert(fc.property(fc.string(), (text) => openSession(text, key, now) === null));
-    for (const value of [undefined, '', '.', 'a.b', 'a.b.c']) expect(openSession(value, key, now)).toBeNull();
+    const db = openDatabase(':memory:');
+    fc.assert(fc.property(fc.string(), (text) => sessionOf(db, text, now) === null));
+    for (const value of [undefined, '', '.', "' or 1=1 --"]) expect(sessionOf(db, value, now)).toBeNull();
+  });
+  it('is ended by itself, closes its lines, and leaves the others', () => {
+    const db = openDatabase(':memory:');
+    const [first, other] = [beginSession(db, ines, now), beginSession(db, { ...ines, name: 'Odd' }, now)];
+    const heard: string[] = [];
+    const [off, quiet] = [
+      onSessionEnd(idOf(first), () => heard.push('first')),
+      onSessionEnd(idOf(first), () => heard.push('quiet')),
+    ];
+    quiet();
+    expect(endSession(db, idOf(first))).toBe(true);
+    expect([heard, sessionOf(db, first, now)]).toEqual([['first'], null]);
+    expect(listSessions(db, now).map(({ name }) => name)).toEqual(['Odd']);
+    off();
+    expect(endSession(db, idOf(first))).toBe(false);
+    expect([heard, sessionOf(db, other, now)?.name]).toEqual([['first'], 'Odd']);
+  });
+  it('is noted as seen now and then, and not with every request', () => {
+    const db = openDatabase(':memory:');
+    const token = beginSession(db, ines, now);
+    const seen = (at: number) => {
+      sessionOf(db, token, at);
+      return listSessions(db, at)[0]?.lastSeen;
+    };
+    expect([seen(now + 60_000), seen(now + 301_000), seen(now + 400_000)]).toEqual([
+      now,
+      now + 301_000,
+      now + 301_000,
+    ]);
+  });
+  it('says on what it was begun, without the browser’s name', () => {
+    expect(deviceOf('Mozilla/5.0 (Linux; Android 15) Mobile')).toBe('phone or tablet');
+    expect([deviceOf('Mozilla/5.0 (X11; Linux x86_64)'), deviceOf(null)]).toEqual(['computer', 'computer']);
   });
   it('stands in a cookie that scripts and other sites do not see', () => {
     const cookie = sessionCookie('value', true);

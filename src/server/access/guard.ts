@@ -16,6 +16,9 @@ export interface RequestHead {
 
 const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
 
+/** Methods that anything here answers. */
+export const METHODS: ReadonlySet<string> = new Set(['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE']);
+
 /** Two slashes, a backslash, steps to the folder above, or any of these written as an escape. */
 const isOddlyWritten = (path: string): boolean => /\/\/|\\|%2f|%5c|\/(?:\.|%2e){1,2}(?:\/|$)/i.test(path);
 
@@ -31,6 +34,8 @@ export function refusalOf({ method, host, origin, path }: RequestHead, hosts = k
       message: `This server does not answer for “${host.slice(0, 100)}”. Set ALDABA_HOSTS to allow it.`,
     };
   }
+  if (!METHODS.has(method))
+    return { status: 405, code: 'no-such-method', message: `${method.slice(0, 20)} is not answered here.` };
   // One address is written one way: what another way of writing it leads to is not guessed.
   if (isOddlyWritten(path))
     return { status: 404, code: 'no-such-address', message: `There is nothing at ${path.slice(0, 200)}.` };

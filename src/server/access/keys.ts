@@ -1,10 +1,10 @@
-import { randomBytes } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import type { Db } from '../db/open';
 import { serverSettings } from '../db/schema';
 import { hashPassphrase } from './passphrase';
+import { endAllSessions } from './sessions';
 
-type Name = 'passphrase' | 'codes-passphrase' | 'session-key';
+type Name = 'passphrase' | 'codes-passphrase';
 
 const read = (db: Db, name: Name): string | null =>
   db.select().from(serverSettings).where(eq(serverSettings.name, name)).get()?.value ?? null;
@@ -24,7 +24,7 @@ export async function setPassphrase(db: Db, text: string): Promise<void> {
   const hash = await hashPassphrase(text);
   db.transaction(() => {
     write(db, 'passphrase', hash);
-    write(db, 'session-key', randomBytes(32).toString('base64'));
+    endAllSessions(db);
   });
 }
 
@@ -40,15 +40,6 @@ export async function setCodesPassphrase(db: Db, text: string | null): Promise<v
         .where(eq(serverSettings.name, 'codes-passphrase' satisfies Name))
         .run();
     else write(db, 'codes-passphrase', hash);
-    write(db, 'session-key', randomBytes(32).toString('base64'));
+    endAllSessions(db);
   });
-}
-
-/** The key that signs sessions, made when it is first asked for. */
-export function sessionKey(db: Db): string {
-  const kept = read(db, 'session-key');
-  if (kept) return kept;
-  const made = randomBytes(32).toString('base64');
-  write(db, 'session-key', made);
-  return made;
 }

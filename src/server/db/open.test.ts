@@ -78,7 +78,7 @@ describe('openDatabase', () => {
     db.$client.close();
     expect(problem(path)).toContain('written by a newer version');
     const raw = new Database(path, { readonly: true });
-    expect(raw.prepare('select count(*) as n from __drizzle_migrations').get()).toMatchObject({ n: 15 });
+    expect(raw.prepare('select count(*) as n from __drizzle_migrations').get()).toMatchObject({ n: 16 });
     raw.close();
   });
   it('says where pages of the file are damaged', () => {
@@ -173,7 +173,7 @@ describe('a backup', () => {
     );
     // And before changes could be taken back from the log, and what is assumed was kept.
     old.exec(
-      'drop table edit_backs; drop table scenarios; drop table spaces; drop table sides; drop table zones; drop table calendars; drop table hours; drop table access_levels; drop table keypad_languages; drop table card_formats; drop table simulated_controllers',
+      'drop table edit_backs; drop table scenarios; drop table spaces; drop table sides; drop table zones; drop table calendars; drop table hours; drop table access_levels; drop table keypad_languages; drop table card_formats; drop table simulated_controllers; drop table sessions',
     );
     const later = {
       conductors: ['assumed'],
@@ -190,7 +190,7 @@ describe('a backup', () => {
     for (const [table, columns] of Object.entries(later))
       for (const column of columns) old.exec(`alter table ${table} drop column ${column}`);
     old.exec(
-      'delete from __drizzle_migrations where created_at in (select created_at from __drizzle_migrations order by created_at desc limit 12)',
+      'delete from __drizzle_migrations where created_at in (select created_at from __drizzle_migrations order by created_at desc limit 13)',
     );
     old.close();
     expect(await restoreFrom(db, file, new Date(at))).toMatchObject({ ok: true });

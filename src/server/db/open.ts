@@ -15,6 +15,9 @@ export type Reader = Pick<Db, 'select'>;
 /** Where the migrations lie. */
 const migrationsFolder = (): string => resolve(process.env['ALDABA_MIGRATIONS'] ?? 'drizzle');
 
+/** How long a statement waits for another process, ms, once the file is open. */
+const BUSY_MS = 1000;
+
 export interface OpenOptions {
   /** Whether the file is copied as it is before it is brought up to a newer version. */
   readonly backup?: boolean;
@@ -40,6 +43,8 @@ export function openDatabase(path: string, { backup = true }: OpenOptions = {}):
     const db = drizzle(raw, { schema }) as Db;
     migrate(db, { migrationsFolder: migrationsFolder() });
     mark(raw, 'server');
+    // Whoever waits for a lock holds up everybody: while it works, the server says soon that it is busy, and is asked again.
+    raw.pragma(`busy_timeout = ${BUSY_MS}`);
     return db;
   } catch (cause) {
     raw?.close();

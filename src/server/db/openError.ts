@@ -39,3 +39,11 @@ function innermost(error: unknown): { code: string; message: string } {
   while (one?.cause && typeof one.code !== 'string') one = one.cause as typeof one;
   return { code: String(one?.code ?? ''), message: String(one?.message ?? error) };
 }
+
+const codeOf = (error: unknown): string => String((error as { code?: unknown } | null)?.code ?? '');
+
+/** True for an error that says that the file itself is spoilt. */
+export const isDamage = (error: unknown): boolean => /^SQLITE_(CORRUPT|NOTADB)/.test(codeOf(error));
+
+/** True for trouble of the database that passes, or that is not the request's fault. */
+export const isPassing = (error: unknown): boolean => /^SQLITE_(BUSY|LOCKED|FULL|IOERR)/.test(codeOf(error));

@@ -6,7 +6,7 @@ import * as rows from './rows';
 import * as schema from './schema';
 
 /** A table with the plan's collection that it holds. */
-interface Binding {
+export interface Binding {
   readonly table: SQLiteTable & { site: SQLiteColumn };
   readonly key: SQLiteColumn;
   toRow(site: string, entity: never): object;
@@ -14,7 +14,7 @@ interface Binding {
 }
 
 /** How each collection is kept. One that is forgotten here does not compile. */
-const BINDINGS: Record<Collection, Binding> = {
+export const BINDINGS: Record<Collection, Binding> = {
   types: {
     table: schema.deviceTypes,
     key: schema.deviceTypes.id,

@@ -364,7 +364,20 @@ export const withdrawnEdits = sqliteTable(
   (t) => [primaryKey({ columns: [t.site, t.editId] })],
 );
 
-/** What belongs to the server rather than to a site: the passphrase's hash, the key that signs sessions. */
+/** Who is signed in, in which browser: belongs to the server rather than to a site. Times in ms since 1970. */
+export const sessions = sqliteTable('sessions', {
+  /** Hash of the token that the browser keeps. */
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  codes: integer('codes', { mode: 'boolean' }).notNull(),
+  device: text('device', { enum: ['phone or tablet', 'computer'] }).notNull(),
+  address: text('address').notNull(),
+  since: integer('since').notNull(),
+  lastSeen: integer('last_seen').notNull(),
+  until: integer('until').notNull(),
+});
+
+/** What belongs to the server rather than to a site: the hashes of its passphrases. */
 export const serverSettings = sqliteTable('server_settings', {
   name: text('name').primaryKey(),
   value: text('value').notNull(),

@@ -2,13 +2,18 @@ import { eq } from 'drizzle-orm';
 import type { Plan } from '#core/plan/index';
 import type { Db, Reader } from '../db/open';
 import { loadPlan, type StoredPlan } from '../db/planRepository';
+import { isPassing } from '../db/openError';
+import { loadWhatIsLeft, type Damage } from '../db/salvage';
 import { sites } from '../db/schema';
+import { tellDamage } from '../health';
 
 /** How many earlier states of a site are kept in memory: who has missed fewer gets the difference, not the site. */
 const KEPT = 400;
 
 /** A site as this process holds it: its newest state, and earlier ones that share everything unchanged with it. */
 export interface LiveSite extends StoredPlan {
+  /** What of it a damaged file does not give any more; such a site is read and not changed. */
+  readonly damage?: Damage;
   /** Plans by revision, newest last. The newest is among them. */
   readonly history: ReadonlyMap<number, Plan>;
 }
@@ -35,11 +40,22 @@ export function liveSite(db: Db, id: string, reader: Reader = db): LiveSite | nu
     return null;
   }
   if (known?.revision === row.revision) return known;
-  const stored = loadPlan(reader, id);
+  const stored = read(reader, id);
   if (!stored) return null;
   const live: LiveSite = { ...stored, history: new Map([[stored.revision, stored.plan]]) };
   all.set(id, live);
   return live;
+}
+
+/** A site as it stands, or what is left of it in a file that is spoilt. */
+function read(reader: Reader, id: string): (StoredPlan & { readonly damage?: Damage }) | null {
+  try {
+    return loadPlan(reader, id);
+  } catch (error) {
+    if (isPassing(error)) throw error;
+    tellDamage(error instanceof Error ? error.message : String(error));
+    return loadWhatIsLeft(reader, id);
+  }
 }
 
 /** Takes over a state that has been written. To be called once the transaction is through, never before. */

@@ -1,7 +1,7 @@
 import { database } from '../../../../server/db/shared';
 import { handle, json } from '../../../../server/http';
 import { judges } from '../../../../server/judging/shared';
-import { siteOr404 } from '../../../../server/siteOr404';
+import { wholeSite } from '../../../../server/siteOr404';
 import { SIGNED_IN, endpoint } from '../../../../server/endpoint';
 
 export const prerender = false;
@@ -16,7 +16,7 @@ const GATHER_MS = 400;
  */
 export const GET = endpoint(SIGNED_IN, ({ params, url }) =>
   handle(async () => {
-    const { plan, revision } = siteOr404(database(), params.site);
+    const { plan, revision } = wholeSite(database(), params.site);
     const doors = Object.keys(plan.doors).length;
     const known = Number(url.searchParams.get('known') ?? 0) || 0;
     if (known < doors && judges().summaries(plan).length <= known) {

@@ -2,7 +2,7 @@ import { wiresCsv } from '#core/formats/index';
 import { doorsInOrder } from '#core/plan/index';
 import { database } from '../../../../server/db/shared';
 import { attachment, handle } from '../../../../server/http';
-import { doorOr404, siteOr404 } from '../../../../server/siteOr404';
+import { doorOr404, wholeSite } from '../../../../server/siteOr404';
 import { SIGNED_IN, endpoint } from '../../../../server/endpoint';
 
 export const prerender = false;
@@ -14,7 +14,7 @@ export const prerender = false;
  */
 export const GET = endpoint(SIGNED_IN, ({ params, url }) =>
   handle(() => {
-    const live = siteOr404(database(), params.site);
+    const live = wholeSite(database(), params.site);
     const { plan } = live;
     const door = url.searchParams.get('door');
     if (door !== null) doorOr404(live, door);

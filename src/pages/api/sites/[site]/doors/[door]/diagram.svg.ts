@@ -1,6 +1,6 @@
 import { database } from '../../../../../../server/db/shared';
 import { attachment, handle } from '../../../../../../server/http';
-import { doorOr404, siteOr404 } from '../../../../../../server/siteOr404';
+import { doorOr404, wholeSite } from '../../../../../../server/siteOr404';
 import { SIGNED_IN, endpoint } from '../../../../../../server/endpoint';
 
 export const prerender = false;
@@ -8,7 +8,7 @@ export const prerender = false;
 /** The diagram of one door, at rest, as SVG. */
 export const GET = endpoint(SIGNED_IN, ({ params }) =>
   handle(async () => {
-    const live = siteOr404(database(), params.site);
+    const live = wholeSite(database(), params.site);
     const { plan } = live;
     const door = doorOr404(live, params.door);
     // Loaded only when somebody asks: the layout engine is large.
