@@ -13,6 +13,7 @@ import { siteOf } from '../core/specimens/site';
 import { editToVerdict, launch } from './editToVerdict';
 import { benchAccess } from './access';
 import { benchFaults } from './faults';
+import { benchPacks } from './packs';
 import { benchReach } from './reach';
 import { benchPages, benchWriters } from './server';
 import { benchImport, benchSites } from './sites';
@@ -138,6 +139,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   server: async () => {
     await benchPages();
     await benchWriters();
+    await benchPacks();
   },
   browser: benchBrowser,
   phone: benchPhone,

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { brotliDecompressSync, gunzipSync } from 'node:zlib';
 import { expect, test } from '@playwright/test';
+import { ready } from './help';
 import { DEMO } from './servers';
 
 const post = (path: string, data: unknown, headers: Record<string, string> = {}) =>
@@ -97,6 +98,27 @@ test('names, pictures and addresses that lead nowhere say so', async ({ request 
   const nothing = await request.get(`${DEMO.url}/api/nonsense`);
   expect(nothing.status()).toBe(404);
   expect(await nothing.json()).toMatchObject({ error: { code: 'no-such-address' } });
+});
+
+test('packs are made one after the other, and one that nobody waits for is not made', async ({ page }) => {
+  await page.goto(`${DEMO.url}/s/quillhaven/doors/D02/hand-over`);
+  await ready(page);
+  // Others are before it.
+  const others = ['D01', 'D03', 'D04', 'D05'].map((door) =>
+    page.request.get(`${DEMO.url}/api/sites/quillhaven/doors/${door}/pack.pdf`),
+  );
+  await page.getByRole('link', { name: 'Pack as PDF' }).click();
+  await expect(page.getByText(/before it$|^Making the pack/)).toBeVisible();
+  await page.getByRole('button', { name: 'Stop', exact: true }).click();
+  await expect(page.getByText('Door sheet, loops, wire schedule')).toBeVisible();
+  for (const answer of await Promise.all(others)) {
+    expect(answer.status()).toBe(200);
+    expect((await answer.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  }
+  // Without a server it says so.
+  await page.context().setOffline(true);
+  await page.getByRole('link', { name: 'Pack as PDF' }).click();
+  await expect(page.getByText('The server does not answer: no pack was made.')).toBeVisible();
 });
 
 test('kill -9 in the middle of edits loses none that was acknowledged', async () => {

@@ -130,9 +130,13 @@ function buildServiceWorker(client) {
 }
 
 /** What runs as a process or thread of its own on the server, by the name that its bundle has. */
-const SERVED = { main: 'src/server/main.ts', judge: 'src/server/judging/judge.worker.ts' };
+const SERVED = {
+  main: 'src/server/main.ts',
+  judge: 'src/server/judging/judge.worker.ts',
+  office: 'src/server/office/office.worker.ts',
+};
 
-/** The server and its judging thread, a file each beside the built pages: reading their sources one by one takes two seconds. */
+/** The server and its threads, a file each beside the built pages: reading their sources one by one takes two seconds. */
 function bundleServer() {
   const { buildSync } = createRequire(import.meta.url)('esbuild');
   buildSync({

@@ -225,6 +225,12 @@ function Site({
     };
   }, [store, plan.site.id]);
 
+  // What is asked for is not among what the page brought.
+  const awaited = whole !== null && (route.kind === 'page' || (doorId !== null && !whole.includes(doorId)));
+  useEffect(() => {
+    if (awaited) void store.makeReady().then(() => store.complete());
+  }, [awaited, store]);
+
   useEffect(() => setDrawer(null), [doorId, route]);
   const title = titleOf(route, plan.site.name, doorId);
   useEffect(() => {
@@ -295,7 +301,7 @@ function Site({
               <aside data-drawer="ledger" className={cx(css['ledger'], drawer === 'ledger' && css['open'])}>
                 <Ledger door={doorId} station={station} summaries={summaries} />
               </aside>
-              {whole !== null && (route.kind === 'page' || (doorId !== null && !whole.includes(doorId))) ? (
+              {awaited ? (
                 <main className={css['main']} aria-busy>
                   <Empty title="Fetching the rest of the site">
                     The page brought the door that was asked for. The others are on their way.

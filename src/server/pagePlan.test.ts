@@ -80,4 +80,11 @@ describe('pageOfSite', () => {
     expect(page.doors).toBeNull();
     expect(page.plan.conductors).toEqual(plan.conductors);
   });
+  it('is a part of a big one, which weighs no more for each door than its name', () => {
+    const [some, many] = [100, 840].map((doors) => pageOfSite(siteOf({ doors })));
+    const weight = ({ plan }: { plan: object }) => JSON.stringify(plan).length;
+    expect(Object.keys(many!.plan.doors)).toHaveLength(840);
+    expect(many!.doors).not.toBeNull();
+    expect(weight(many!) - weight(some!)).toBeLessThan(740 * 1100);
+  });
 });

@@ -1,5 +1,13 @@
 import { doorsAround, neighbourhood } from '#core/door/index';
-import { kindOf, publicPlan, type Collection, type DoorId, type Entities, type Plan } from '#core/plan/index';
+import {
+  doorsInOrder,
+  kindOf,
+  publicPlan,
+  type Collection,
+  type DoorId,
+  type Entities,
+  type Plan,
+} from '#core/plan/index';
 
 /** The part of a site that a page carries, and the doors that are whole in it; null where it is all of the site. */
 export interface PagePlan {
@@ -35,5 +43,16 @@ const entriesOf = <C extends Collection>(
     ),
   );
 
-/** What any other page carries: the site without its secrets. */
-export const pageOfSite = (plan: Plan): PagePlan => ({ plan: publicPlan(plan), doors: null });
+/** A site of more doors does not come with a page about all of it: the page would weigh megabytes. */
+const MOST_DOORS = 60;
+
+/**
+ * What any other page carries: the site without its secrets. Of a big one only what the page of its first door would: the rest is fetched
+ * once the page stands.
+ */
+export function pageOfSite(plan: Plan): PagePlan {
+  const [first, ...others] = doorsInOrder(plan);
+  return first && others.length >= MOST_DOORS
+    ? pageOfDoor(plan, first.id)
+    : { plan: publicPlan(plan), doors: null };
+}

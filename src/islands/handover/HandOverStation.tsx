@@ -9,6 +9,7 @@ import { StationFrame } from '../frame/StationFrame';
 import { usePlan, useSite } from '../store/context';
 import buttons from '../../ui/Button.module.css';
 import { cx } from '../../ui/cx';
+import { PackLink } from './PackLink';
 import css from './HandOverStation.module.css';
 
 /** The sign of each mark. */
@@ -27,14 +28,9 @@ export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVe
   const go = useNavigate();
   const base = `/api/sites/${encodeURIComponent(plan.site.id)}`;
   const id = encodeURIComponent(door.id);
-  const file = (href: string, title: string, text: string, main = false) => (
+  const file = (href: string, title: string, text: string) => (
     <li>
-      <a
-        href={href}
-        data-start={href.endsWith('pack.pdf') || undefined}
-        className={cx(buttons['button'], buttons['m'], buttons[main ? 'main' : 'plain'])}
-        download
-      >
+      <a href={href} className={cx(buttons['button'], buttons['m'], buttons['plain'])} download>
         <Download aria-hidden /> {title}
       </a>
       <span>{text}</span>
@@ -57,12 +53,16 @@ export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVe
             </p>
           )}
           <ul className={css['files']}>
-            {file(
-              `${base}/doors/${id}/pack.pdf`,
-              'Pack as PDF',
-              'Door sheet, loops, wire schedule, settings, proof, test results. No codes.',
-              open.length === 0,
-            )}
+            <li>
+              <PackLink
+                door={door}
+                main={open.length === 0}
+                start
+                about="Door sheet, loops, wire schedule, settings, proof, test results. No codes."
+              >
+                Pack as PDF
+              </PackLink>
+            </li>
             {file(
               `${base}/wires.csv?door=${id}`,
               'Wires as CSV',

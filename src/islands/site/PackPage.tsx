@@ -6,6 +6,7 @@ import { TextField } from '../../ui/Field';
 import { cx } from '../../ui/cx';
 import buttons from '../../ui/Button.module.css';
 import { storedName } from '../settings';
+import { PackLink } from '../handover/PackLink';
 import { usePlan } from '../store/context';
 import { ColourScheme } from './ColourScheme';
 import { SiteDetails } from './SiteDetails';
@@ -48,10 +49,9 @@ export function PackPage({ sites }: { sites: readonly { readonly id: string; rea
           {doorsInOrder(plan).length === 0 && <p>No doors yet.</p>}
           {doorsInOrder(plan).map((door) => (
             <div key={door.id}>
-              {link(
-                `${base}/doors/${encodeURIComponent(door.id)}/pack.pdf`,
-                `${door.id} ${door.name || 'Unnamed door'}, PDF`,
-              )}
+              <PackLink door={door}>
+                {door.id} {door.name || 'Unnamed door'}, PDF
+              </PackLink>
             </div>
           ))}
           {link(`${base}/wires.csv`, 'All wires as CSV (0.75, commas between)')}

@@ -1,6 +1,6 @@
-import { readAldaba } from '#core/formats/index';
 import { database } from '../../server/db/shared';
-import { FILE_LIMIT, handle, HttpError, json, parseJson, readText } from '../../server/http';
+import { FILE_LIMIT, handle, HttpError, json, readText } from '../../server/http';
+import { office } from '../../server/office/shared';
 import { createSite, listSites } from '../../server/sites/siteList';
 import { SIGNED_IN, endpoint } from '../../server/endpoint';
 
@@ -13,7 +13,7 @@ export const prerender = false;
 export const POST = endpoint(SIGNED_IN, ({ request, url, locals }) =>
   handle(async () => {
     const text = await readText(request, FILE_LIMIT);
-    const result = readAldaba(parseJson(text.replace(/^\uFEFF/, '')));
+    const result = await office().run({ kind: 'read-file', text }, { signal: request.signal });
     if (!result.ok) {
       const { length } = result.problems;
       const some = `${length}${result.more ? ' or more' : ''}`;

@@ -1,6 +1,5 @@
-import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
 import { Worker } from 'node:worker_threads';
+import { threadFile } from '../threadFile';
 import { judgeSites } from './judgeSites';
 import { makeJudges, type Bench, type Judges } from './judges';
 import type { Answer } from './protocol';
@@ -13,25 +12,10 @@ const KEY = Symbol.for('aldaba.judges');
 type Holder = { [KEY]?: Judges };
 const holder = globalThis as unknown as Holder;
 
-/** Where the server is not built, the thread's beginning, as JavaScript: it learns to read TypeScript, then runs the source. */
-const BEGINNING = `
-  const { workerData } = require('node:worker_threads');
-  import('tsx/esm/api').then(({ register }) => {
-    register();
-    return import(workerData);
-  });
-`;
-const fileUrl = (path: string): URL => pathToFileURL(join(process.cwd(), path));
-
-/** The thread from its bundle beside the built server, else from its source. */
-const newThread = (): Worker =>
-  import.meta.env?.PROD
-    ? new Worker(fileUrl('dist/server/judge.mjs'))
-    : new Worker(BEGINNING, {
-        eval: true,
-        execArgv: [],
-        workerData: fileUrl('src/server/judging/judge.worker.ts').href,
-      });
+function newThread(): Worker {
+  const { file, options } = threadFile('judge', 'src/server/judging/judge.worker.ts');
+  return new Worker(file, options);
+}
 
 /** Threads that ended by themselves. After a few the server judges in place: slower, and still right. */
 let ended = 0;

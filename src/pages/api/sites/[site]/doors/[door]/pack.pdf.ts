@@ -1,25 +1,31 @@
+import { neighbourhood } from '#core/door/index';
 import { database } from '../../../../../../server/db/shared';
-import { attachment, handle } from '../../../../../../server/http';
-import { doorOr404, wholeSite } from '../../../../../../server/siteOr404';
 import { endpoint } from '../../../../../../server/endpoint';
+import { attachment } from '../../../../../../server/http';
+import { office } from '../../../../../../server/office/shared';
+import { doorOr404, wholeSite } from '../../../../../../server/siteOr404';
 
 export const prerender = false;
 
-/** The pack of one door. */
-export const GET = endpoint({ needs: 'sign-in', gives: 'codes' }, ({ params, locals }) =>
-  handle(async () => {
+/** The pack of one door. `key` is what its asker calls it, to hear how many come before it; hung up on, it is not made. */
+export const GET = endpoint(
+  { needs: 'sign-in', gives: 'codes' },
+  async ({ params, locals, request, url }) => {
     const live = wholeSite(database(), params.site);
-    const { plan } = live;
-    const door = doorOr404(live, params.door);
-    // Loaded only when somebody prints: the PDF library is large.
-    const { doorPack } = await import('../../../../../../server/pack');
-    const bytes = await doorPack(plan, door, new Date(), { codes: locals.codes });
+    const { site } = live.plan;
+    const { id } = doorOr404(live, params.door);
+    const key = url.searchParams.get('key')?.slice(0, 60);
+    const plan = neighbourhood(live.plan, id);
+    const bytes = await office().run(
+      { kind: 'pack', plan, door: id, printedAt: new Date(), codes: locals.codes },
+      { signal: request.signal, ...(key ? { key } : {}) },
+    );
     return new Response(new Uint8Array(bytes), {
       headers: {
         'content-type': 'application/pdf',
-        'content-disposition': attachment(`${plan.site.id}-${door.id}-pack.pdf`),
+        'content-disposition': attachment(`${site.id}-${id}-pack.pdf`),
         'cache-control': 'no-store',
       },
     });
-  }),
+  },
 );
