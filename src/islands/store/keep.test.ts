@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Edit } from '#core/plan/index';
 import { parseEdit } from '#core/admission/index';
-import { keepUnsaved, readKept, takeOlder, type Keep } from './keep';
+import { keepUnsaved, readKept, takeOlder, unsealed, type Keep } from './keep';
+import { sealerOf } from './seal';
 
 function storage(room = Infinity): Keep & { kept: Map<string, string> } {
   const kept = new Map<string, string>();
@@ -55,5 +56,45 @@ describe('keepUnsaved and readKept', () => {
       keep.kept.set('aldaba.pending.a', text);
       expect([text, readKept('a', keep), takeOlder('a', parseEdit, keep)]).toEqual([text, null, []]);
     }
+  });
+});
+
+describe('what a browser keeps of codes', () => {
+  const keyOf = (letter: string) => btoa(letter.repeat(32));
+  const sealer = sealerOf(keyOf('a'));
+  const secret = (id: string, edit: Edit) => ({ id, edit, label: 'code' });
+  const code = secret('item-0003', { kind: 'setPerson', id: 'P1', patch: { code: '480216' } });
+  const inBatch = secret('item-0004', { kind: 'batch', label: '', edits: [code.edit, edit] });
+  const all = { pending: [item, code, inBatch], aside: [{ ...code, why: { kind: 'too-large' } as const }] };
+  it('cannot be read in its storage, and comes back with the key', () => {
+    const keep = storage();
+    expect(keepUnsaved('a', all, keep, sealer)).toBe(true);
+    expect([...keep.kept.values()].join()).not.toContain('480216');
+    expect([...keep.kept.values()].join()).toContain('"notes":"x"');
+    expect(unsealed(readKept('a', keep)!, sealer)).toEqual({ open: all, shut: null });
+    // Kept again before it is opened, as by a tab that has no key, it is still what it was.
+    keepUnsaved('a', readKept('a', keep)!, keep, null);
+    expect(unsealed(readKept('a', keep)!, sealer).open).toEqual(all);
+  });
+  it('is nothing where there is no key yet: it waits in its tab', () => {
+    const keep = storage();
+    keepUnsaved('a', all, keep, null);
+    expect([...keep.kept.values()].join()).not.toContain('480216');
+    expect(readKept('a', keep)).toEqual({ pending: [item], aside: [] });
+  });
+  it('stays shut for another key, or altered, and the rest opens', () => {
+    const keep = storage();
+    keepUnsaved('a', all, keep, sealer);
+    const kept = readKept('a', keep)!;
+    for (const other of [null, sealerOf(keyOf('b'))]) {
+      const { open, shut } = unsealed(kept, other);
+      expect([open, shut?.pending.map(({ id }) => id)]).toEqual([
+        { pending: [item], aside: [] },
+        ['item-0003', 'item-0004'],
+      ]);
+    }
+    const text = sealer.seal('x');
+    expect([sealer.open(text), sealer.open(text.slice(0, -4)), sealer.open('?')]).toEqual(['x', null, null]);
+    expect(sealer.seal('x')).not.toBe(text);
   });
 });

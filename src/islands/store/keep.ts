@@ -1,5 +1,7 @@
 import type { parseEdit } from '#core/admission/index';
+import { touchesSecrets } from '#core/plan/index';
 import type { Aside, Item } from './saving';
+import type { Sealer } from './seal';
 
 /** What has not been saved, over a reload of this tab. */
 export interface Unsaved {
@@ -14,8 +16,56 @@ const oldKeyOf = (site: string): string => `aldaba.pending.${site}`;
 /** Where a tab keeps it: its session storage. */
 export type Keep = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
 
+/**
+ * An edit that says what a code, a card or a keypad's memory is to be stands in no browser's storage as it is: it is sealed with a key that the
+ * server gives to whoever may see codes. Without the key it is not kept at all, and waits in its tab.
+ */
+interface SealedEdit {
+  readonly kind: 'sealed';
+  readonly text: string;
+}
+const isSealed = (edit: unknown): edit is SealedEdit =>
+  (edit as { kind?: unknown } | null)?.kind === 'sealed';
+
+function sealed<I extends Item>(items: readonly I[], sealer: Sealer | null): readonly I[] {
+  return items.flatMap((item) => {
+    if (!touchesSecrets(item.edit)) return [item];
+    const edit = sealer && { kind: 'sealed', text: sealer.seal(JSON.stringify(item.edit)) };
+    return edit ? [{ ...item, edit: edit as never }] : [];
+  });
+}
+
+/** What was kept, opened; `shut` is what this key does not open, or null. */
+export function unsealed(
+  { pending, aside }: Unsaved,
+  sealer: Sealer | null,
+): { readonly open: Unsaved; readonly shut: Unsaved | null } {
+  const parts = <I extends Item>(items: readonly I[]) => {
+    const [open, shut]: [I[], I[]] = [[], []];
+    for (const item of items) {
+      const edit: unknown = item.edit;
+      const text = isSealed(edit) ? (sealer?.open(edit.text) ?? null) : null;
+      if (!isSealed(edit)) open.push(item);
+      else if (text === null) shut.push(item);
+      else open.push({ ...item, edit: JSON.parse(text) as never });
+    }
+    return { open, shut };
+  };
+  const [first, second] = [parts(pending), parts(aside)];
+  return {
+    open: { pending: first.open, aside: second.open },
+    shut: first.shut.length + second.shut.length > 0 ? { pending: first.shut, aside: second.shut } : null,
+  };
+}
+
 /** Keeps what is unsaved. False where the browser has no room for it. */
-export function keepUnsaved(site: string, { pending, aside }: Unsaved, keep: Keep = sessionStorage): boolean {
+export function keepUnsaved(
+  site: string,
+  unsaved: Unsaved,
+  keep: Keep = sessionStorage,
+  sealer: Sealer | null = null,
+): boolean {
+  const [pending, aside] = [sealed(unsaved.pending, sealer), sealed(unsaved.aside, sealer)];
   try {
     if (pending.length === 0 && aside.length === 0) keep.removeItem(keyOf(site));
     else keep.setItem(keyOf(site), JSON.stringify({ pending, aside }));

@@ -42,6 +42,8 @@ export interface Changes {
   readonly catchUp: CatchUp;
   /** Null for whoever may not see them. */
   readonly secrets: SecretTables | null;
+  /** What seals codes that are not sent yet; for whoever may see them. */
+  readonly keepKey?: string;
 }
 
 /** What became of a site since a revision, with everything secret where that is for whoever asks; null where the server refuses, undefined where none is reached. */

@@ -12,7 +12,8 @@ import { changesNothing, isAsLeft } from './asLeft';
 import type { SiteState, StepBack, StoreOptions } from './siteState';
 import { othersWords } from '#words/others';
 import { newId } from './newId';
-import { keepUnsaved, readKept, takeOlder, type Unsaved } from './keep';
+import { takeOlder } from './keep';
+import { Unsent } from './unsent';
 import { isUnsaved, startSaving, step, type Effect, type Event, type Item, type Saving } from './saving';
 import { fetchChanges, sendEdits, type Changes } from './siteServer';
 import type { Left } from './tabKeep';
@@ -31,8 +32,7 @@ export class SiteStore {
   #timer: ReturnType<typeof setTimeout> | null = null;
   #closed = false;
   #completing: Promise<void> | null = null;
-  /** What an earlier load of this tab could not save, until it is taken up. */
-  #earlier: Unsaved | null;
+  readonly #unsent: Unsent;
   #admission: typeof Admission | null;
   readonly #options: StoreOptions;
 
@@ -40,8 +40,7 @@ export class SiteStore {
     this.#options = options;
     this.#admission = typeof options.admission === 'function' ? null : options.admission;
     this.#saving = startSaving(options.plan, options.revision);
-    const keep = options.keep ?? (typeof sessionStorage === 'undefined' ? null : sessionStorage);
-    this.#earlier = keep && readKept(options.plan.site.id, keep);
+    this.#unsent = new Unsent(options.plan.site.id, options.keep);
     this.#state = {
       plan: options.plan,
       version: 0,
@@ -317,6 +316,10 @@ export class SiteStore {
       const body = await this.#changes(inPart ? WHOLE_SITE : this.#saving.revision);
       if (body) await ready;
       // What was saved meanwhile is not in what was fetched: it is fetched again.
+      if (body?.keepKey !== undefined) {
+        await this.#unsent.takeKey(body.keepKey);
+        this.#keep();
+      }
       if (body && !(inPart && body.catchUp.revision < this.#saving.revision)) {
         const { catchUp, secrets } = body;
         // Everything secret at that revision, and what else has changed up to it.
@@ -347,11 +350,8 @@ export class SiteStore {
   }
 
   #keep(): void {
-    const { pending, aside, confirmed } = this.#saving;
-    // What is not taken up yet is kept beside what has been added meanwhile.
-    const earlier = this.#earlier ?? { pending: [], aside: [] };
-    const all = { pending: [...earlier.pending, ...pending], aside: [...earlier.aside, ...aside] };
-    if (!keepUnsaved(confirmed.site.id, all, this.#options.keep))
+    const { pending, aside } = this.#saving;
+    if (!this.#unsent.keep({ pending, aside }))
       this.#options.tell(
         'This browser has no room to keep unsaved changes. Leave the tab open until they are saved.',
       );
@@ -360,11 +360,7 @@ export class SiteStore {
   /** What tabs before this one left is kept by this one from now on. */
   #takeUp(left: readonly Left[]): void {
     if (left.length === 0) return;
-    const all = [...(this.#earlier ? [this.#earlier] : []), ...left.map(({ unsaved }) => unsaved)];
-    this.#earlier = {
-      pending: all.flatMap(({ pending }) => pending),
-      aside: all.flatMap(({ aside }) => aside),
-    };
+    this.#unsent.takeUp(left);
     this.#keep();
     for (const one of left) one.taken();
   }
@@ -372,7 +368,7 @@ export class SiteStore {
   /** Without the server: takes up what was not saved, up to the first change of something secret. */
   async #recallOpen(): Promise<void> {
     await this.makeReady();
-    const { pending = [], aside = [] } = this.#earlier ?? {};
+    const { pending } = this.#unsent.earlier;
     if (!this.#admission || pending.length === 0) return;
     let { plan } = this.#state;
     const isOpen = ({ edit }: Item): boolean => {
@@ -386,17 +382,20 @@ export class SiteStore {
     };
     const cut = pending.findIndex((item) => !isOpen(item));
     const open = cut < 0 ? pending : pending.slice(0, cut);
-    this.#earlier = { pending: pending.slice(open.length), aside };
+    this.#unsent.taken(open.length);
     if (open.length > 0) this.#step({ kind: 'recalled', pending: open, aside: [] });
   }
 
   #recall(): void {
     if (!this.#admission) return;
-    const earlier = this.#earlier ?? { pending: [], aside: [] };
     const older = takeOlder(this.#saving.confirmed.site.id, this.#admission.parseEdit, this.#options.keep);
-    this.#earlier = null;
-    const pending = [...older, ...earlier.pending];
-    if (pending.length > 0 || earlier.aside.length > 0)
-      this.#step({ kind: 'recalled', pending, aside: earlier.aside });
+    const { open, lost } = this.#unsent.takeAll();
+    if (lost)
+      this.#options.tell(
+        'Codes that were typed in this browser for another server, and never sent, cannot be read any more. Type them again.',
+      );
+    const pending = [...older, ...open.pending];
+    if (pending.length > 0 || open.aside.length > 0)
+      this.#step({ kind: 'recalled', pending, aside: open.aside });
   }
 }

@@ -1,10 +1,11 @@
+import { createHmac, randomBytes } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import type { Db } from '../db/open';
 import { serverSettings } from '../db/schema';
 import { hashPassphrase } from './passphrase';
 import { endAllSessions } from './sessions';
 
-type Name = 'passphrase' | 'codes-passphrase';
+type Name = 'passphrase' | 'codes-passphrase' | 'keep-key';
 
 const read = (db: Db, name: Name): string | null =>
   db.select().from(serverSettings).where(eq(serverSettings.name, name)).get()?.value ?? null;
@@ -42,4 +43,14 @@ export async function setCodesPassphrase(db: Db, text: string | null): Promise<v
     else write(db, 'codes-passphrase', hash);
     endAllSessions(db);
   });
+}
+
+/**
+ * The key that browsers seal with what they have not sent yet of a site's codes, 32 bytes as base64: given to whoever may see codes, and kept by
+ * no browser. What is left in one can be read by nobody who cannot sign in.
+ */
+export function keepKey(db: Db, site: string): string {
+  let kept = read(db, 'keep-key');
+  if (kept === null) write(db, 'keep-key', (kept = randomBytes(32).toString('base64')));
+  return createHmac('sha256', kept).update(site).digest('base64');
 }

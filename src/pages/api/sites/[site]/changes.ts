@@ -1,3 +1,4 @@
+import { keepKey } from '../../../../server/access/keys';
 import { database } from '../../../../server/db/shared';
 import { handle, json } from '../../../../server/http';
 import { siteOr404 } from '../../../../server/siteOr404';
@@ -17,6 +18,10 @@ export const GET = endpoint(CODES_ON_DEMAND, ({ params, url }) =>
     const catchUp = catchUpFrom(live, since);
     if (url.searchParams.get('secrets') !== 'include')
       return json({ catchUp: withoutSecretsOf(catchUp), secrets: null });
-    return json({ catchUp, secrets: secretsOf(live).tables });
+    return json({
+      catchUp,
+      secrets: secretsOf(live).tables,
+      keepKey: keepKey(database(), live.plan.site.id),
+    });
   }),
 );
