@@ -144,6 +144,9 @@ async function start(): Promise<void> {
     if (asksWho(path) && !isKnown(request)) return pass();
     return files(request, response, pass);
   }
+  // Whoever sends drop by drop is not waited for.
+  server.headersTimeout = 20_000;
+  server.requestTimeout = 60_000;
   server.on('error', (error: NodeJS.ErrnoException) =>
     stop(
       error.code === 'EADDRINUSE'
