@@ -21,9 +21,12 @@ function bundle(): string {
 
 let file: string | null = null;
 
+/** The command line as one file. */
+export const bundledAldaba = (): string => (file ??= bundle());
+
 /** Runs the command line with these arguments; for tests. */
 export const runAldaba = (
   args: readonly string[],
   options: { readonly input?: string; readonly env?: NodeJS.ProcessEnv } = {},
 ): SpawnSyncReturns<string> =>
-  spawnSync(process.execPath, [(file ??= bundle()), ...args], { encoding: 'utf8', ...options });
+  spawnSync(process.execPath, [bundledAldaba(), ...args], { encoding: 'utf8', ...options });

@@ -1,4 +1,4 @@
-import { chmodSync, mkdirSync, rmSync } from 'node:fs';
+import { chmodSync, mkdirSync, renameSync, rmSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { mark } from './db/fileMark';
@@ -8,13 +8,16 @@ import { dataPath } from './db/shared';
 
 /**
  * Writes the whole database as one file, while others read and write it. Only the owner may read the copy. It is opened and checked before it
- * is called a backup, and says of itself that it is one. Throws a `DatabaseError` where what was written cannot be read: it is taken away then.
+ * is called a backup, and says of itself that it is one: whatever has the name is whole, also where the writer was killed. Throws a
+ * `DatabaseError` where what was written cannot be read: it is taken away then.
  */
 export async function backupTo(db: Db, file: string): Promise<void> {
   mkdirSync(dirname(file), { recursive: true });
-  await db.$client.backup(file);
-  chmodSync(file, 0o600);
-  const copy = new Database(file);
+  const part = `${file}.part`;
+  removePart(part);
+  await db.$client.backup(part);
+  chmodSync(part, 0o600);
+  const copy = new Database(part);
   let whole: unknown;
   try {
     whole = copy.pragma('integrity_check(1)', { simple: true });
@@ -24,11 +27,16 @@ export async function backupTo(db: Db, file: string): Promise<void> {
   } finally {
     copy.close();
   }
-  if (whole === 'ok') return;
-  rmSync(file, { force: true });
+  if (whole === 'ok') return renameSync(part, file);
+  removePart(part);
   throw new DatabaseError(
     `The backup ${file} could not be read back (${String(whole)}), and was taken away. The database itself may be damaged: look at it with “aldaba check”.`,
   );
+}
+
+/** What a writer that was killed may have left, and what SQLite lays beside a file. */
+function removePart(part: string): void {
+  for (const end of ['', '-journal', '-wal', '-shm']) rmSync(`${part}${end}`, { force: true });
 }
 
 /** Writes a backup beside the database, named after what is about to happen. Returns its path. */

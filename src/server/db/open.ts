@@ -1,5 +1,15 @@
 import '#core/devices/library/index';
-import { chmodSync, closeSync, existsSync, mkdirSync, openSync, readFileSync, statSync } from 'node:fs';
+import {
+  chmodSync,
+  closeSync,
+  existsSync,
+  mkdirSync,
+  openSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+} from 'node:fs';
 import { basename, dirname, join, resolve } from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
@@ -91,6 +101,10 @@ function backupBefore(raw: Database.Database, path: string, done: number): void 
   const file = join(folder, `${basename(path, '.db')}-before-migration-${done}.db`);
   if (existsSync(file)) return;
   mkdirSync(folder, { recursive: true });
-  raw.prepare('vacuum into ?').run(file);
-  chmodSync(file, 0o600);
+  // It has its name once it is whole: the next start would take half of one for all of it.
+  const part = `${file}.part`;
+  rmSync(part, { force: true });
+  raw.prepare('vacuum into ?').run(part);
+  chmodSync(part, 0o600);
+  renameSync(part, file);
 }
