@@ -2,7 +2,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync 
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
-import { runAldaba } from './bundled';
+import { runAldaba } from '../scripts/bundledCli';
 import { runHere } from './runHere';
 import { keptPassphrase } from '../src/server/access/keys';
 import { isPassphrase } from '../src/server/access/passphrase';

@@ -19,7 +19,7 @@ import { openDatabase } from './db/open';
 import { loadPlan } from './db/planRepository';
 import { inspect } from './inspect';
 import { createSite, listSites } from './sites/siteList';
-import { bundledAldaba } from '../../cli/bundled';
+import { bundledAldaba } from '../../scripts/bundledCli';
 
 /** What becomes of files where a process is killed in the middle of a backup, a restore, a migration or an import: all or nothing. */
 
