@@ -6,10 +6,13 @@ import { buildSync } from 'esbuild';
  * The command line as one file, so that a test can run it as a process of its own in a fraction of a second; reading its
  * sources one by one takes two. Packages stay outside.
  */
-function bundle(): string {
-  const outfile = join('node_modules', '.cache', 'aldaba', `cli-${process.pid}.mjs`);
+const bundle = (): string => bundled('cli', "import './cli/aldaba.ts';");
+
+/** A few lines as one file with all that they import, from the root of the project; for tests that run a process of its own. */
+export function bundled(name: string, contents: string): string {
+  const outfile = join('node_modules', '.cache', 'aldaba', `${name}-${process.pid}.mjs`);
   buildSync({
-    entryPoints: ['cli/aldaba.ts'],
+    stdin: { contents, resolveDir: process.cwd(), loader: 'ts' },
     outfile,
     bundle: true,
     platform: 'node',

@@ -7,7 +7,7 @@ import type { DoorVerdict } from '#core/verdict/index';
 import { HOLD_SHORT } from '#words/bench';
 import { Button } from '../ui/Button';
 import { Empty } from '../ui/Empty';
-import { Alive } from './Alive';
+import { Alive, type Behind } from './Alive';
 import { Bench } from './bench/benchView';
 import { useBench } from './bench/useBench';
 import { useIncomplete } from './frame/rescue';
@@ -17,10 +17,15 @@ import { usePointedAt } from './pointedAt';
 import { STATION_VIEWS } from './stations';
 import { usePlan } from './store/context';
 import { useWiring } from './wire/useWiring';
+import { WireEntry } from './wire/wireLineViews';
 import css from './DoorSheet.module.css';
 
 /** Stations that show what is planned, and not what comes of it. */
 const READ_ANYHOW: ReadonlySet<StationId> = new Set(['brief', 'wire', 'program']);
+
+/** What comes behind the sheet, and is waited for before the page counts as alive. */
+const BEHIND: readonly Behind[] = [Bench];
+const BEHIND_WIRE: readonly Behind[] = [Bench, WireEntry];
 
 interface Props {
   readonly door: Door;
@@ -80,7 +85,7 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
           ) : (
             <View key={station} {...{ door, verdict, bench, wiring, live }} focusCount={wireFocus} />
           )}
-          <Alive />
+          <Alive behind={station === 'wire' ? BEHIND_WIRE : BEHIND} />
         </Suspense>
       </main>
       {margin}

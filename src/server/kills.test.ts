@@ -19,7 +19,7 @@ import { openDatabase } from './db/open';
 import { loadPlan } from './db/planRepository';
 import { inspect } from './inspect';
 import { createSite, listSites } from './sites/siteList';
-import { bundledAldaba } from '../../scripts/bundledCli';
+import { bundled, bundledAldaba } from '../../scripts/bundledCli';
 
 /** What becomes of files where a process is killed in the middle of a backup, a restore, a migration or an import: all or nothing. */
 
@@ -49,14 +49,24 @@ beforeAll(() => {
   );
   raw.close();
   bundledAldaba();
+  removal = bundled('removal', REMOVAL);
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-/** Runs a command on a database as a process of its own; killed after so many ms. How long it took, or null where it was killed. */
+/** Takes a site out, as the server does. */
+const REMOVAL = `
+  import { removeSite } from './src/server/sites/siteList';
+  import { database } from './src/server/db/shared';
+  removeSite(database(), process.argv[2]);
+`;
+let removal = '';
+
+/** Runs a command, or the removal of a site, on a database as a process of its own; killed after so many ms. How long it took, or null where it was killed. */
 const run = (data: string, args: readonly string[], kill: number | null): Promise<number | null> =>
   new Promise((resolve) => {
     const start = performance.now();
-    const child = spawn(process.execPath, [bundledAldaba(), ...args], {
+    const script = args[0] === 'remove' ? [removal, ...args.slice(1)] : [bundledAldaba(), ...args];
+    const child = spawn(process.execPath, script, {
       stdio: 'ignore',
       env: { ...process.env, ALDABA_DATA: data },
     });
@@ -174,6 +184,23 @@ describe('a process that is killed in the middle', () => {
         const sites = sitesOf(data);
         if (whole || sites.length > 1) expect(sites).toEqual(both);
         else expect(sites).toEqual([plan.site.id]);
+      },
+    );
+  }, 600_000);
+  it('of a removal leaves the site whole, or none of it', async () => {
+    await killed(
+      after,
+      () => ['remove', plan.site.id],
+      (_, data, whole) => {
+        const sites = sitesOf(data);
+        if (whole || sites.length < 2) expect(sites).toEqual(['other']);
+        else expect(sites).toEqual(both);
+        const raw = new Database(data, { readonly: true });
+        const rows = raw.prepare('select count(*) as n from devices where site = ?').get(plan.site.id) as {
+          n: number;
+        };
+        expect(rows.n > 0).toBe(sites.length === 2);
+        raw.close();
       },
     );
   }, 600_000);

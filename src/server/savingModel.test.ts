@@ -6,9 +6,12 @@ import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { blankPerson, applyEdit, publicPlan, type Edit, type Plan } from '#core/plan/index';
 import { MAGNET_BRIEF, mustApply, STRIKE_BRIEF, wiredDoor } from '../../core/specimens/doors';
+import { readKept, unsealed } from '../islands/store/keep';
+import { sealerOf } from '../islands/store/seal';
 import { SiteStore } from '../islands/store/siteStore';
 import { GET as getChanges } from '../pages/api/sites/[site]/changes';
 import { POST as postEdits } from '../pages/api/sites/[site]/edits';
+import { keepKey } from './access/keys';
 import { closeDatabase, database } from './db/shared';
 import { loadPlan } from './db/planRepository';
 import { createSite } from './sites/siteList';
@@ -197,11 +200,11 @@ describe('saving, by the real tab, the real handlers and a real database', () =>
       };
       const watch = (tab: Tab) => {
         // Every edit that is on its way is seen once, with the name it keeps.
-        const text = tab.kept.get(`aldaba.unsaved.${id}`);
-        const unsaved = text
-          ? (JSON.parse(text) as { pending: { id: string; edit: Edit }[] })
-          : { pending: [] };
-        for (const item of unsaved.pending)
+        const kept = readKept(id, { getItem: (key) => tab.kept.get(key) ?? null });
+        if (!kept) return;
+        const { open, shut } = unsealed(kept, sealerOf(keepKey(database(), id)));
+        expect(shut).toBeNull();
+        for (const item of open.pending)
           if (!made.has(item.id)) made.set(item.id, { edit: item.edit, tab: tab.name });
       };
       network.trouble = 0;

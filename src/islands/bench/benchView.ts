@@ -1,4 +1,8 @@
 import { lazily } from '../lazily';
+import { whenStanding } from '../standing';
 
 /** The bench, fetched once the page stands: the server draws it whole, and what it is made of comes behind the sheet. */
-export const Bench = lazily(() => import('./Bench').then((it) => it.Bench));
+export const Bench = lazily(async () => {
+  await whenStanding();
+  return (await import('./Bench')).Bench;
+});

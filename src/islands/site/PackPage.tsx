@@ -9,26 +9,14 @@ import { storedName } from '../settings';
 import { PackLink } from '../handover/PackLink';
 import { usePlan } from '../store/context';
 import { ColourScheme } from './ColourScheme';
+import { ImportSite } from './ImportSite';
 import { SiteDetails } from './SiteDetails';
 import css from './SitePages.module.css';
 
-interface Summary {
-  readonly name: string;
-  readonly exists: boolean;
-  readonly doors: number;
-  readonly devices: number;
-  readonly wires: number;
-  readonly people: number;
-  readonly codes: number;
-  readonly keypads: number;
-  readonly readings: number;
-}
-
+/** What the server answers to a new site. */
 interface Answer {
-  summary?: Summary;
-  notes?: readonly { readonly path: string; readonly was: string; readonly is: string | null }[];
-  site?: string;
-  error?: { message: string; problems?: { path: string; message: string }[] };
+  readonly site?: string;
+  readonly error?: { readonly message: string };
 }
 
 /** What goes out of a site and what comes in. */
@@ -75,97 +63,13 @@ export function PackPage({ sites }: { sites: readonly { readonly id: string; rea
           </label>
           {link(`${base}/export.json${secrets ? '?secrets=include' : ''}`, 'Site as Aldaba JSON', true)}
         </section>
-        <Import />
+        <ImportSite />
         <NewSite count={sites.length} />
         <SiteDetails />
         <RemoveSite />
       </div>
       <ColourScheme />
     </>
-  );
-}
-
-/** Says what a file holds before anything is taken in. */
-function Import() {
-  const [file, setFile] = useState<File | null>(null);
-  const [answer, setAnswer] = useState<Answer | null>(null);
-  const [busy, setBusy] = useState(false);
-  const send = async (chosen: File, dry: boolean) => {
-    setBusy(true);
-    try {
-      const response = await fetch(`/api/import${dry ? '?dry=1' : ''}`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: await chosen.text(),
-      });
-      const body = (await response.json()) as Answer;
-      setAnswer(body);
-      if (body.site) location.assign(`/s/${encodeURIComponent(body.site)}`);
-    } catch {
-      setAnswer({ error: { message: 'The server does not answer. Nothing was imported.' } });
-    } finally {
-      setBusy(false);
-    }
-  };
-  const { summary, notes = [], error } = answer ?? {};
-  return (
-    <section className={css['card']}>
-      <h2>Take a site in</h2>
-      <p>
-        Choose an Aldaba file: it is read and summed up first. It becomes a site of its own; nothing here is
-        overwritten.
-      </p>
-      <input
-        type="file"
-        accept=".json,application/json"
-        aria-label="Aldaba file"
-        onChange={(event) => {
-          const chosen = event.target.files?.[0] ?? null;
-          setFile(chosen);
-          setAnswer(null);
-          if (chosen) void send(chosen, true);
-        }}
-      />
-      {summary && (
-        <>
-          <p>
-            <b>{summary.name}</b>: {summary.doors} doors, {summary.devices} devices, {summary.wires} wires,{' '}
-            {summary.people} people ({summary.codes} with a code), {summary.keypads} keypad memories,{' '}
-            {summary.readings} readings.
-            {summary.exists && ' A site with this id is here already: the file comes in beside it.'}
-          </p>
-          {notes.length > 0 && (
-            <>
-              <p>Read otherwise than it is written:</p>
-              <ul className={css['problems']} tabIndex={0} aria-label="Read otherwise">
-                {notes.map(({ path, was, is }) => (
-                  <li key={path}>
-                    {path}: “{was}” {is === null ? 'is not used any more' : `is read as “${is}”`}
-                  </li>
-                ))}
-              </ul>
-            </>
-          )}
-          <Button look="main" disabled={busy || !file} onClick={() => file && void send(file, false)}>
-            Take it in
-          </Button>
-        </>
-      )}
-      {error && (
-        <div role="alert">
-          <p className={css['bad']}>{error.message}</p>
-          {error.problems && (
-            <ul className={css['problems']} tabIndex={0} aria-label="Problems in the file">
-              {error.problems.map((problem, index) => (
-                <li key={index}>
-                  {problem.path || '(file)'}: {problem.message}
-                </li>
-              ))}
-            </ul>
-          )}
-        </div>
-      )}
-    </section>
   );
 }
 

@@ -7,13 +7,16 @@ import { SIGNED_IN, endpoint } from '../../server/endpoint';
 export const prerender = false;
 
 /**
- * Takes an Aldaba file. With `dry=1` it only says what it would do. A file with any problem changes nothing;
+ * Takes an Aldaba file. With `dry=1` it only says what it would do; `key` is what its asker calls it, to hear how many come before it. A file with any problem changes nothing;
  * a good one becomes a new site beside those that are there.
  */
 export const POST = endpoint(SIGNED_IN, ({ request, url, locals }) =>
   handle(async () => {
     const text = await readText(request, FILE_LIMIT);
-    const result = await office().run({ kind: 'read-file', text }, { signal: request.signal });
+    const result = await office().run(
+      { kind: 'read-file', text },
+      { signal: request.signal, key: url.searchParams.get('key')?.slice(0, 60) },
+    );
     if (!result.ok) {
       const { length } = result.problems;
       const some = `${length}${result.more ? ' or more' : ''}`;
@@ -38,6 +41,8 @@ export const POST = endpoint(SIGNED_IN, ({ request, url, locals }) =>
       readings: count(plan.readings),
     };
     if (url.searchParams.get('dry') === '1') return json({ summary, notes });
+    // Whoever has stopped it by now gets no site.
+    if (request.signal.aborted) throw new HttpError(499, 'taken-back', 'Nothing was imported.');
     const site = createSite(database(), plan, {
       author: locals.who || 'import',
       at: new Date().toISOString(),

@@ -21,7 +21,7 @@ export interface Office {
 }
 
 export interface RunOptions {
-  readonly key?: string;
+  readonly key?: string | undefined;
   readonly signal?: AbortSignal;
 }
 
