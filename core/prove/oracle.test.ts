@@ -108,11 +108,11 @@ describe('a proof is never kinder than the door', () => {
     expect(broken(plan)).toEqual([]);
   });
   it.each(doors)('%s, with each wire off in turn', (_, plan) => {
-    for (const edit of everyNth(cuts(plan), 3))
+    for (const edit of everyNth(cuts(plan), 6))
       expect([edit, broken(mustApply(plan, edit))]).toEqual([edit, []]);
   });
   it.each(doors)('%s, with each two neighbouring terminals bridged in turn', (_, plan) => {
-    for (const edit of everyNth(bridges(plan), 3)) {
+    for (const edit of everyNth(bridges(plan), 6)) {
       const conductor = edit.kind === 'connect' ? [edit.conductor.from, edit.conductor.to] : [];
       expect([conductor, broken(mustApply(plan, edit))]).toEqual([conductor, []]);
     }

@@ -2,7 +2,7 @@ import { eq } from 'drizzle-orm';
 import type { Plan } from '#core/plan/index';
 import type { Db, Reader } from '../db/open';
 import { loadPlan, type StoredPlan } from '../db/planRepository';
-import { isPassing } from '../db/openError';
+import { isDamage } from '../db/openError';
 import { loadWhatIsLeft, type Damage } from '../db/salvage';
 import { sites } from '../db/schema';
 import { tellDamage } from '../health';
@@ -52,7 +52,8 @@ function read(reader: Reader, id: string): (StoredPlan & { readonly damage?: Dam
   try {
     return loadPlan(reader, id);
   } catch (error) {
-    if (isPassing(error)) throw error;
+    // Text that is no JSON any more is damage too; a mistake of the program is not.
+    if (!isDamage(error) && !(error instanceof SyntaxError)) throw error;
     tellDamage(error instanceof Error ? error.message : String(error));
     return loadWhatIsLeft(reader, id);
   }
