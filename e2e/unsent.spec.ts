@@ -33,6 +33,14 @@ test('a code typed without the network can be read in no file of the browser, an
     await openDoor(page, 'D05', 'program', site);
     await page.getByRole('tab', { name: 'People', exact: true }).click();
     await page.getByRole('button', { name: 'Add a person' }).click();
+    // What seals has come: until it has, a code waits in its tab.
+    await expect
+      .poll(() =>
+        page.evaluate(() =>
+          performance.getEntriesByType('resource').some(({ name }) => /\/seal\./.test(name)),
+        ),
+      )
+      .toBe(true);
     await context.setOffline(true);
     const dialog = page.getByRole('dialog');
     await dialog.getByLabel('Name').fill('Haru');
@@ -57,7 +65,9 @@ test('a code typed without the network can be read in no file of the browser, an
     page = context.pages()[0] ?? (await context.newPage());
     await openDoor(page, 'D05', 'program', site);
     await expect
-      .poll(async () => (await page.request.get(api(site, '/export.json?secrets=include'))).text())
+      .poll(async () => (await page.request.get(api(site, '/export.json?secrets=include'))).text(), {
+        timeout: 30_000,
+      })
       .toContain('661203');
     expect(await (await page.request.get(api(site, '/export.json'))).text()).toContain('Bindery zinnia');
     await page.request.delete(api(site), {

@@ -308,6 +308,7 @@ export class SiteStore {
   async #fetchRest(): Promise<void> {
     // Types that no device of the page is of come with what edits are looked at with: what else there is waits for them.
     const ready = this.makeReady();
+    if (this.#state.codes) this.#unsent.fetchSealer();
     const left = (await this.#options.left?.(this.#state.plan.site.id)) ?? [];
     if (left.length > 0) await ready;
     this.#takeUp(left);

@@ -9,6 +9,7 @@ export class Unsent {
   #earlier: Unsaved | null;
   /** Seals what is kept of codes; null until the server has given the key. */
   #sealer: Sealer | null = null;
+  #sealers: Promise<typeof import('./seal')> | null = null;
   readonly #site: string;
   readonly #keep: Keep | undefined;
 
@@ -31,10 +32,17 @@ export class Unsent {
     return keepUnsaved(this.#site, all, this.#keep, this.#sealer);
   }
 
+  /** Fetches what seals, while the key is on its way. */
+  fetchSealer(): void {
+    this.#sealers ??= import('./seal');
+    // Whoever takes the key hears of it.
+    this.#sealers.catch(() => undefined);
+  }
+
   /** What is unsaved of codes is kept sealed from now on. Where what seals cannot be fetched they wait in this tab, as before. */
   async takeKey(key: string): Promise<void> {
     try {
-      const { sealerOf } = await import('./seal');
+      const { sealerOf } = await (this.#sealers ?? import('./seal'));
       this.#sealer = sealerOf(key);
     } catch {
       this.#sealer = null;
