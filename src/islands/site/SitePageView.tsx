@@ -25,8 +25,8 @@ export const PAGE_VIEWS: Record<SitePage, LazyView<SitePageProps>> = {
   pack: lazily(() => import('./PackPage').then((it) => it.PackPage)),
 };
 
-/** Pages that say what comes of the plan. */
-const JUDGING: ReadonlySet<SitePage> = new Set(['supplies', 'release', 'pack']);
+/** Pages that show what is planned, and not what comes of it: any other is not shown of a site of which something is missing. */
+const READ_ANYHOW: ReadonlySet<SitePage> = new Set(['doors', 'sets', 'people', 'types', 'log']);
 
 /** Pages about the whole site. */
 export function SitePageView({ page, ...given }: SitePageProps & { readonly page: SitePage }) {
@@ -36,7 +36,7 @@ export function SitePageView({ page, ...given }: SitePageProps & { readonly page
     <div className={css['page']} tabIndex={0} role="region" aria-label={PAGE_NAMES[page]}>
       <h1>{PAGE_NAMES[page]}</h1>
       <Suspense fallback={<p>One moment…</p>}>
-        {incomplete && JUDGING.has(page) ? (
+        {incomplete && !READ_ANYHOW.has(page) ? (
           <Empty title="Not judged while the database file is damaged">
             Something of this site is missing in the file: what comes of the rest would prove nothing.
           </Empty>
