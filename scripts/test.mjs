@@ -1,6 +1,7 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import { CHROMIUMS, chromiumPath } from './chromium.mjs';
 import { install, root } from './prepare.mjs';
 
@@ -90,6 +91,9 @@ const ROOMY = {
   NODE_OPTIONS: `${process.env.NODE_OPTIONS ?? ''} --max-semi-space-size=64`.trim(),
 };
 
+/** The last lines of each step that failed, told again at the end: a log that is cut short keeps its end. */
+const lastWords = new Map();
+
 /** Runs one step. What it says is kept together and shown when it ends; what is foremost shows at once. */
 const step = ([name, command, args, { behind = false, foremost = false } = {}]) =>
   new Promise((resolve) => {
@@ -105,6 +109,8 @@ const step = ([name, command, args, { behind = false, foremost = false } = {}]) 
     for (const stream of [child.stdout, child.stderr]) stream?.on('data', (chunk) => said.push(chunk));
     const end = (ok, why = '') => {
       if (!foremost) console.log(`\n== ${name}\n${Buffer.concat(said).toString().trimEnd()}`);
+      if (!ok && !foremost)
+        lastWords.set(name, Buffer.concat(said).toString().trimEnd().split('\n').slice(-25));
       const seconds = ((Date.now() - start) / 1000).toFixed(1);
       console.log(`== ${name}: ${ok ? 'passed' : 'FAILED'} in ${seconds} s${why}`);
       resolve(ok);
@@ -131,10 +137,40 @@ function times() {
   return [...unit, ...(read(BROWSER_TIMES).suites ?? []).flatMap(inSuite)];
 }
 
+/** What failed, each with the first line of why: at the end, where a log that was cut short still has it. */
+function failures() {
+  const read = (path) => (existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : {});
+  const brief = (message) =>
+    stripVTControlCharacters(message ?? '')
+      .trim()
+      .split('\n')
+      .slice(0, 6)
+      .join('\n      ');
+  const unit = (read(UNIT_TIMES).testResults ?? []).flatMap(({ name, status, message, assertionResults }) => {
+    const file = name.slice(root.length + 1);
+    const told = assertionResults
+      .filter((one) => one.status === 'failed')
+      .map((one) => `${file}: ${one.fullName}\n      ${brief(one.failureMessages[0])}`);
+    return told.length === 0 && status === 'failed' ? [`${file}\n      ${brief(message)}`] : told;
+  });
+  const inSuite = ({ file, suites = [], specs = [] }) => [
+    ...suites.flatMap(inSuite),
+    ...specs
+      .filter(({ ok }) => !ok)
+      .map(
+        ({ title, tests }) =>
+          `e2e/${file}: ${title}\n      ${brief(tests.flatMap(({ results }) => results).find(({ error }) => error)?.error.message)}`,
+      ),
+  ];
+  return [...unit, ...(read(BROWSER_TIMES).suites ?? []).flatMap(inSuite)];
+}
+
 const begun = Date.now();
 install();
 systemPackages();
 mkdirSync(CACHE, { recursive: true });
+// What an earlier run left says nothing of this one.
+for (const left of [UNIT_TIMES, BROWSER_TIMES]) rmSync(left, { force: true });
 let passed = 0;
 const failed = [];
 stages: for (const lanes of STAGES) {
@@ -156,5 +192,7 @@ for (const { what, seconds } of times()
   console.log(`  ${seconds.toFixed(1).padStart(6)} s  ${what}`);
 console.log(`All of it: ${((Date.now() - begun) / 1000).toFixed(0)} s`);
 if (failed.length > 0) console.log(`\nFailed: ${failed.join(', ')}`);
+for (const one of failures()) console.log(`  ${one}`);
+for (const [name, lines] of lastWords) console.log(`\nThe last of ${name}:\n  ${lines.join('\n  ')}`);
 console.log(`\nsteps: ${passed} passed, ${failed.length} failed`);
 process.exit(failed.length > 0 ? 1 : 0);

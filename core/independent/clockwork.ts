@@ -1,5 +1,6 @@
 import { functionsOf, settingValue } from '../devices/index';
 import { heard, lost, over, pushOn, turnKeys } from './delay';
+import { driveLost, driveOver, heardByDrive } from './drive';
 import type { Decider, Hand, House, Thing } from './house';
 import { comeToRest, type AtRest } from './rest';
 import { NotRead } from './wiring';
@@ -63,8 +64,20 @@ function readAll({ wiring }: House, rest: AtRest): Map<string, string> {
 
 const relayOf = ({ thing, relay }: Decider) => `${thing.device.id}:${relay}`;
 
-/** Lets a relay go for a time that begins now. */
-function letGo(it: Draft, decider: Decider, ms: number): void {
+/** Another door of the same device is let go or stands open, and this one waits for it. */
+function mustWait(it: Draft, house: House, decider: Decider): boolean {
+  if (decider.waits !== 'always') return false;
+  return house.deciders.some((other) => {
+    if (other.thing !== decider.thing || other === decider) return false;
+    const leaf = it.reads.get(`${other.thing.device.id}:${other.contactInput}`);
+    const isOpen = leaf !== undefined && leaf !== 'dead' && leaf !== 'closed';
+    return isOpen || it.states.has(relayOf(other));
+  });
+}
+
+/** Whoever leaves lets a relay go for a time that begins now, unless another door keeps it. */
+function letGo(it: Draft, house: House, decider: Decider, ms: number): void {
+  if (mustWait(it, house, decider)) return;
   it.states.add(relayOf(decider));
   it.ends.set(relayOf(decider), it.now + ms);
 }
@@ -84,6 +97,7 @@ function stopped(it: Draft, house: House, thing: Thing): void {
     it.ends.delete(`${thing.device.id}:${state}`);
   }
   lost(it, thing);
+  driveLost(it, thing);
   for (const key of [...it.alarms]) if (key.startsWith(`soft ${thing.device.id}:`)) it.alarms.delete(key);
 }
 
@@ -102,9 +116,10 @@ function answer(it: Draft, house: House, id: string, reading: string, before: st
     if (decider.exitInput !== input || decider.reports || soft()) continue;
     const asks = reading === decider.asks;
     if (asks && (decider.level || (before !== decider.asks && before !== 'dead')))
-      letGo(it, decider, decider.exitMs);
+      letGo(it, house, decider, decider.exitMs);
   }
   heard(it, thing, input, reading, before);
+  heardByDrive(it, thing, input, reading, before);
   for (const spec of functionsOf(thing.type, 'fireInput')) {
     if (spec.input !== input || reading === 'dead') continue;
     const trigger =
@@ -124,7 +139,7 @@ function answer(it: Draft, house: House, id: string, reading: string, before: st
       if (asked) throw new NotRead(String(acts));
     } else if (acts === 'exit' && asked) {
       const decider = its[spec.ofChannel ?? 0];
-      if (decider && !soft()) letGo(it, decider, decider.exitMs);
+      if (decider && !soft()) letGo(it, house, decider, decider.exitMs);
     } else if (acts === 'fire') {
       const key = `soft ${id}`;
       if (asked) {
@@ -235,7 +250,7 @@ export function step(house: House, at: Moment): Moment | null {
   for (const [state, end] of at.ends) {
     if (end > due) continue;
     it.ends.delete(state);
-    if (over(it, house, state)) continue;
+    if (over(it, house, state) || driveOver(it, house, state)) continue;
     const decider = house.deciders.find((one) => relayOf(one) === state);
     if (decider && it.hung.has(decider.thing.device.id)) continue;
     const asked =

@@ -17,6 +17,7 @@ import {
   type DoorId,
   type Plan,
 } from '../plan/index';
+import type { AtRest } from './rest';
 import { NotRead, wiringOf, type Wiring } from './wiring';
 
 /** A device with what it is. */
@@ -31,6 +32,8 @@ export interface Decider {
   readonly relay: string;
   readonly exitInput: string;
   readonly contactInput: string | null;
+  /** Whether it waits for the other doors of its device: never, when somebody comes in, or when somebody leaves too. */
+  readonly waits: 'never' | 'entry' | 'always';
   /** Asked while it reads so. */
   readonly asks: 'open' | 'closed';
   readonly level: boolean;
@@ -47,24 +50,50 @@ export interface House {
   readonly things: readonly Thing[];
   readonly wiring: Wiring;
   readonly deciders: readonly Decider[];
-  readonly locks: readonly {
-    readonly leaf: 1 | 2;
-    readonly element: string;
-    /** Volts from which a magnet holds, and below which it lets go; a bolt instead goes by whether it is pulled in. */
-    readonly magnet: { readonly holds: number; readonly frees: number } | null;
-    readonly dead: 'fail-safe' | 'fail-secure';
-    /** A handle draws it. */
-    readonly byHandle: boolean;
-  }[];
+  /** Of this door and of every other that its circuit reaches. */
+  readonly locks: readonly Bolt[];
 }
 
-/** What the second reading does not read: it says nothing of a door that has it. */
-const NOT_READ = new Set(['operator']);
+/** One winding that holds a leaf. */
+export interface Bolt {
+  readonly door: DoorId;
+  readonly leaf: 1 | 2;
+  readonly element: string;
+  /** Volts from which a magnet holds, and below which it lets go; a bolt instead goes by whether it is pulled in. */
+  readonly magnet: { readonly holds: number; readonly frees: number } | null;
+  readonly dead: 'fail-safe' | 'fail-secure';
+  /** A handle draws it. */
+  readonly byHandle: boolean;
+}
+
+/** What a leaf does: held, free, or in between, of which nothing is said. */
+export type Hold = 'held' | 'free' | 'between';
+
+/** What the locks of a leaf make of it; null where it has none. */
+export function leafHold({ locks }: House, rest: AtRest, door: DoorId | null, leaf: 1 | 2): Hold | null {
+  const its = locks.filter((one) => one.door === door && one.leaf === leaf);
+  if (its.length === 0) return null;
+  const holds = its.map(({ element, magnet, dead }): Hold => {
+    if (!magnet) return (rest.doing.get(element) === 1) === (dead === 'fail-safe') ? 'held' : 'free';
+    const volts = Math.abs(rest.volts.get(element) ?? 0);
+    return volts >= magnet.holds ? 'held' : volts <= magnet.frees ? 'free' : 'between';
+  });
+  return holds.includes('held') ? 'held' : holds.includes('between') ? 'between' : 'free';
+}
 
 const second = (thing: Thing, role: 'exit' | 'unlock', channel: number): number => {
   const value = roleValue(thing.type, thing.device.settings, role, channel);
   return 1000 * (typeof value === 'number' ? value : 5);
 };
+
+/** What an interlock of this device asks of it. */
+function waitsOf({ type, device }: Thing): Decider['waits'] {
+  const [lobby] = functionsOf(type, 'interlock');
+  const set = (id: string | undefined) =>
+    id === undefined ? undefined : settingValue(type, device.settings, id);
+  if (!lobby || set(lobby.usedSetting) !== 'on') return 'never';
+  return set(lobby.exitsSetting) === 'pass' ? 'entry' : 'always';
+}
 
 const decidersOf = (thing: Thing): Decider[] => {
   const channels: Channel[] = [
@@ -76,6 +105,7 @@ const decidersOf = (thing: Thing): Decider[] => {
     relay: channel.relay,
     exitInput: channel.exitInput,
     contactInput: channel.contactInput,
+    waits: waitsOf(thing),
     asks: roleValue(thing.type, thing.device.settings, 'form', index) === 'NC' ? 'open' : 'closed',
     level: channel.exitSense === 'level',
     reports: roleValue(thing.type, thing.device.settings, 'rex', index) === 'reports',
@@ -85,52 +115,47 @@ const decidersOf = (thing: Thing): Decider[] => {
   }));
 };
 
+/** The windings of a device that hold leaves. Of a lock that nothing decides there are none; at the door that is read, `NotRead`. */
+function boltsOf({ device, type }: Thing, landed: (pin: string) => boolean, at: DoorId): Bolt[] {
+  const spec = type.lock;
+  const resolved = resolveLock(type, device.settings, landed);
+  const { door, leaf } = device;
+  if (!spec || !resolved || door === null) return [];
+  if (spec.kind === 'strike' && resolved.dead === null) {
+    if (door === at) throw new NotRead('a lock that nothing decides');
+    return [];
+  }
+  const rated =
+    spec.kind === 'magnet'
+      ? typeof spec.ratedVolts === 'number'
+        ? spec.ratedVolts
+        : Number(spec.ratedVolts.values[String(settingValue(type, device.settings, spec.ratedVolts.setting))])
+      : 0;
+  return resolved.parts.map((part) => ({
+    door,
+    leaf,
+    element: `${device.id}:${part}`,
+    magnet:
+      spec.kind === 'magnet'
+        ? { holds: rated * spec.holdShare, frees: rated * Math.sqrt(spec.freeNewtons / spec.forceNewtons) }
+        : null,
+    dead: spec.kind === 'magnet' ? ('fail-safe' as const) : resolved.dead!,
+    byHandle: spec.kind === 'strike' && spec.noHandle !== true && spec.jams !== true,
+  }));
+}
+
 /** Reads a door. Throws `NotRead` where it has what is not read here. */
 export function houseOf(plan: Plan, id: DoorId): House {
   const door = plan.doors[id];
   if (!door) throw new NotRead(`no door ${id}`);
   const scope = scopeOf(plan, id);
   const things = scope.devices.map((device) => ({ device, type: typeIn(plan, device) }));
-  for (const { type, device } of things) {
-    const odd = type.functions.find(({ kind }) => NOT_READ.has(kind));
-    if (odd) throw new NotRead(odd.kind);
-    for (const { usedSetting } of functionsOf(type, 'interlock'))
-      if (settingValue(type, device.settings, usedSetting) === 'on') throw new NotRead('interlock');
-  }
   const landed = (device: string) => (pin: string) =>
     scope.conductors.some(({ from, to }) =>
       [from, to].some((end) => deviceOf(end) === device && pinOf(end) === pin),
     );
-  const locks = things
-    .filter(({ device }) => device.door === id)
-    .flatMap(({ device, type }): House['locks'][number][] => {
-      const spec = type.lock;
-      const resolved = resolveLock(type, device.settings, landed(device.id));
-      if (!spec || !resolved) return [];
-      if (spec.kind === 'strike' && resolved.dead === null) throw new NotRead('a lock that nothing decides');
-      const rated =
-        spec.kind === 'magnet'
-          ? typeof spec.ratedVolts === 'number'
-            ? spec.ratedVolts
-            : Number(
-                spec.ratedVolts.values[String(settingValue(type, device.settings, spec.ratedVolts.setting))],
-              )
-          : 0;
-      return resolved.parts.map((part) => ({
-        leaf: device.leaf,
-        element: `${device.id}:${part}`,
-        magnet:
-          spec.kind === 'magnet'
-            ? {
-                holds: rated * spec.holdShare,
-                frees: rated * Math.sqrt(spec.freeNewtons / spec.forceNewtons),
-              }
-            : null,
-        dead: spec.kind === 'magnet' ? ('fail-safe' as const) : resolved.dead!,
-        byHandle: spec.kind === 'strike' && spec.noHandle !== true && spec.jams !== true,
-      }));
-    });
-  if (locks.length === 0) throw new NotRead('no lock');
+  const locks = things.flatMap((thing) => boltsOf(thing, landed(thing.device.id), id));
+  if (!locks.some((one) => one.door === id)) throw new NotRead('no lock');
   return { door, things, wiring: wiringOf(scope), deciders: things.flatMap(decidersOf), locks };
 }
 

@@ -14,22 +14,13 @@ import {
   type Moment,
 } from './clockwork';
 import { delaysOf, isDelayed, waitsFor } from './delay';
-import { handsAt, houseOf, type Hand, type House } from './house';
+import { drivesOf, leafMark } from './drive';
+import { handsAt, houseOf, leafHold, type Hand, type Hold, type House } from './house';
 import { NotRead } from './wiring';
 
-/** What a leaf does: held, free, or in between, of which nothing is said. */
-type Hold = 'held' | 'free' | 'between';
-
-function holdOf(house: House, at: Moment, leaf: 1 | 2): Hold | null {
-  const its = house.locks.filter((one) => one.leaf === leaf);
-  if (its.length === 0) return null;
-  const holds = its.map(({ element, magnet, dead }): Hold => {
-    if (!magnet) return (at.rest.doing.get(element) === 1) === (dead === 'fail-safe') ? 'held' : 'free';
-    const volts = Math.abs(at.rest.volts.get(element) ?? 0);
-    return volts >= magnet.holds ? 'held' : volts <= magnet.frees ? 'free' : 'between';
-  });
-  return holds.includes('held') ? 'held' : holds.includes('between') ? 'between' : 'free';
-}
+/** A leaf that a drive has moved is free, whatever its locks do. */
+const holdOf = (house: House, at: Moment, leaf: 1 | 2): Hold | null =>
+  at.states.has(leafMark(house.door.id)) ? 'free' : leafHold(house, at.rest, house.door.id, leaf);
 
 /** The leaf that people use, and whichever is the freest. */
 const active = (house: House, at: Moment): Hold => holdOf(house, at, 1) ?? holdOf(house, at, 2) ?? 'between';
@@ -98,9 +89,14 @@ function momentsOf(house: House, begin: Moment): Moment[] {
   return found;
 }
 
-/** How long a lock must stay free for somebody to get through, and how long one waits for it. */
+/** How long a lock must stay free for somebody to get through, and how long one waits for it: longer where a drive opens. */
 const THROUGH_MS = 1500;
 const PATIENCE_MS = 1000;
+const DRIVE_MS = 11_000;
+const patience = (house: House): number =>
+  house.things.some((thing) => thing.device.door === house.door.id && drivesOf(thing).length > 0)
+    ? DRIVE_MS
+    : PATIENCE_MS;
 /** Whoever breaks in has time. */
 const MOST_DELAY_MS = 60_000;
 
@@ -112,7 +108,7 @@ function frees(house: House, after: Moment): boolean {
     if (active(house, at) === 'free') since ??= at.now;
     else if (since !== null && at.now - since < THROUGH_MS) since = null;
     if (since !== null && at.now - since >= THROUGH_MS) return true;
-    if (since === null && at.now - after.now > PATIENCE_MS) return false;
+    if (since === null && at.now - after.now > patience(house)) return false;
     const due = dueAt(at);
     if (since !== null && (due === null || due - since > THROUGH_MS)) return true;
     at = step(house, at);
@@ -135,7 +131,8 @@ function freesLate(house: House, after: Moment): boolean {
 function opens(house: House, after: Moment): boolean {
   for (let at: Moment | null = after; at; at = step(house, at)) {
     if (freest(house, at) === 'free') return true;
-    if (at.now - after.now > Math.max(PATIENCE_MS, MOST_DELAY_MS * Number(waitsFor(house) > 0))) return false;
+    if (at.now - after.now > Math.max(patience(house), MOST_DELAY_MS * Number(waitsFor(house) > 0)))
+      return false;
   }
   return false;
 }
@@ -179,7 +176,9 @@ function opinionOf(house: House, begin: Moment, isCalm: boolean): Opinion {
   const late = leans ? inside : hands.filter((hand) => hand.from === 'inside' && isDelayed(hand));
   const lever =
     house.door.brief.mechanicalEgress === true &&
-    house.locks.filter(({ leaf }) => leaf === 1).every(({ byHandle }) => byHandle);
+    house.locks
+      .filter(({ door, leaf }) => door === house.door.id && leaf === 1)
+      .every(({ byHandle }) => byHandle);
   for (const at of moments)
     if (active(house, at) === 'between' || freest(house, at) === 'between') throw new NotRead('between');
   return {

@@ -109,21 +109,33 @@ export function deliver(
   return reaction.door ? moveByOperator(world, next, self, reaction.door, effects) : next;
 }
 
-/** An operator opens only its own leaf, and only where the lock of that lets it go; it closes any. */
+/**
+ * An operator opens only its own leaf, and only where the lock of that lets it go; it closes any. One of another door of this circuit moves
+ * the leaf there: only what stands at that one feels it.
+ */
 function moveByOperator(
   world: World,
   state: SimState,
-  { device: { leaf } }: Inhabitant,
+  { device: { door: its, leaf } }: Inhabitant,
   door: 'open' | 'close',
   effects: Effect[],
 ): SimState {
-  if ((door === 'open') === state.doorOpen) return state;
-  const locks = lockStatuses(world, state.point).filter((lock) => lock.leaf === leaf);
-  if (door === 'open' && doorHold(locks) === 'held') {
+  const isOwn = its === world.door.id;
+  const open = door === 'open';
+  if (isOwn && open === state.doorOpen) return state;
+  const locks = isOwn ? world.locks : world.beside.filter(({ device }) => device.door === its);
+  const held =
+    open &&
+    doorHold(lockStatuses({ ...world, locks }, state.point).filter((lock) => lock.leaf === leaf)) === 'held';
+  if (!isOwn)
+    return held
+      ? state
+      : moved(world, state, open, (device) => device.door === its && (!open || device.leaf === leaf));
+  if (held) {
     effects.push({ at: state.now, kind: 'door-refused' });
     return state;
   }
-  return moveDoor(world, state, door === 'open', effects, leaf);
+  return moveDoor(world, state, open, effects, leaf);
 }
 
 /** What a reaction makes of a state: the very same state where it changes nothing, and the same sets where it leaves them. */

@@ -75,6 +75,22 @@ const slidingGate = (): Plan =>
     ],
   });
 
+/** A heavy swing door whose operator is told of whoever stands in the way. */
+const heavySwing = (): Plan =>
+  installed({
+    name: 'x',
+    brief: MAGNET_BRIEF,
+    devices: [
+      'supply-24v-battery',
+      'supply-12v-battery',
+      'operator-swing-full',
+      'strike-fail-safe-24',
+      'keypad-slots',
+      'exit-motion',
+      'presence-sensor',
+    ],
+  });
+
 /** What keeps people out must keep nobody in: lockdown and interlock. */
 export const KEPT_SHUT: readonly SpottedMistake[] = [
   spotted('dip-forbidden', 'fix', 'K1', 'two switches that together are a test mode', dipped, () => [
@@ -140,6 +156,28 @@ export const KEPT_SHUT: readonly SpottedMistake[] = [
   spotted('operator-unminded', 'caution', 'O1', 'the safety edge bridged', slidingGate, () => [
     wire('O1.SAFE', 'O1.G'),
   ]),
+  spotted('operator-unminded', 'caution', 'O1', 'the presence sensor bridged', heavySwing, () => [
+    wire('O1.SAFE', 'O1.G'),
+  ]),
+  spotted(
+    'operator-unminded',
+    'caution',
+    'O1',
+    'an operator of an own type that does not say how hard it pushes',
+    () => door('operator-strike'),
+    (plan) => {
+      const its = typeIn(plan, plan.devices['D01/O1']!);
+      const type = {
+        ...its,
+        id: 'own-operator@1',
+        functions: its.functions.map((one) => (one.kind === 'operator' ? { ...one, force: undefined } : one)),
+      };
+      return [
+        { kind: 'addType', type },
+        { kind: 'setDevice', id: 'D01/O1', patch: { type: type.id } },
+      ];
+    },
+  ),
   spotted('operator-stands', 'fix', 'O1.SAFE', 'the safety edge off its drive', slidingGate, (plan) => [
     drop(plan, 'SE1.b', 'O1.G'),
   ]),

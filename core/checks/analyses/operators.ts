@@ -64,14 +64,19 @@ const MINDED: readonly (readonly [string, Stimulus | null])[] = [
 ];
 
 /**
- * A drive that takes a safety edge or a presence sensor, and shuts on whoever stands there: nothing that can be done opens its closed loop,
- * always, or when an alarm or the mains has taken the sensor's power and not the drive's.
+ * A drive that shuts on whoever stands there: nothing that can be done opens the closed loop that minds them, always, or when an alarm or
+ * the mains has taken the sensor's power and not the drive's; or it has no such loop, and more force than a hand stops, as far as is known.
  */
 function unminded({ world, rest }: Context, { device, type }: Placed): Hit[] {
   const spec = functionOf(type, 'operator');
-  const part = type.parts.find(({ kind, id }) => kind === 'input' && id === spec?.safety);
-  if (!spec?.safety || !part) return [];
-  const input = `${device.id}:${spec.safety}`;
+  if (!spec) return [];
+  const part = type.parts.find(({ kind, id }) => kind === 'input' && id === spec.safety);
+  if (!part) {
+    if (spec.force === 'limited') return [];
+    const values = { tag: device.tag, situation: 'rest', force: spec.force ?? 'unsaid' };
+    return [hit('operator-unminded', [onDevice(device.id)], values)];
+  }
+  const input = `${device.id}:${part.id}`;
   const isUnminded = (state: SimState): boolean => {
     const opens = (act: Stimulus) => stimulate(world, state, act).state.readings.get(input) === 'open';
     // Cut, it never shuts at all: see `stands`. Nor does a drive without power.

@@ -77,6 +77,7 @@ function gateDrive({ watts, ...over }: Drive): DeviceType {
         safety: 'safety',
         // A worm or a toothed rack: nobody pushes it open.
         leaf: 'holds',
+        force: 'full',
       },
     ],
     roles: {
@@ -98,6 +99,7 @@ function fusedSwing(): DeviceType {
       relay: 'release',
       settings: 'op',
       leaf: 'yields',
+      force: 'limited',
     },
   ];
   const roles: Roles = {
@@ -118,7 +120,7 @@ function fusedSwing(): DeviceType {
     name: 'Swing door operator, 24 V, fused lock output',
     short: 'door operator',
     description:
-      'Opens the door on an activation contact, and feeds the lock from its own 24 V behind a fuse of 1 A at LF.',
+      'Low energy: a hand stops its leaf. Opens the door on an activation contact, and feeds the lock from its own 24 V behind a fuse of 1 A at LF.',
     place: 'above',
     terminals: [
       ...each(needed('V+', 'V-'), { maxConductors: 3 }),
@@ -138,8 +140,51 @@ function fusedSwing(): DeviceType {
   };
 }
 
+/** A swing drive with the force to shut a heavy leaf against the wind: it is told of whoever stands there by a closed loop. */
+const fullSwing: DeviceType = {
+  ...OPERATOR,
+  id: 'operator-swing-full',
+  name: 'Swing door operator, 24 V, full energy, SAFE loop',
+  short: 'door operator',
+  description:
+    'For busy or heavy doors. SAFE is a closed loop: while a presence sensor opens it, the leaf stays open or turns round. Its own relay lets the lock go first.',
+  place: 'above',
+  terminals: [
+    ...each(needed('V+', 'V-'), { maxConductors: 3 }),
+    ...each(optional('ACT', 'SAFE'), { carries: 'signal' }),
+    ...each(optional('G'), { maxConductors: 4 }),
+    ...optional(...Object.values(LOCK_PINS)),
+  ],
+  parts: [
+    board('V+', 'V-', { watts: 12 }, [20, 30]),
+    dryInput('activate', 'ACT', 'G', 'board'),
+    dryInput('safety', 'SAFE', 'G', 'board'),
+    { kind: 'link', id: 'ground', a: 'G', b: 'V-' },
+    ...changeover('k', LOCK_PINS, 'release', 2, 'board'),
+  ],
+  settings: times(1, 4, 6),
+  functions: [
+    {
+      kind: 'operator',
+      board: 'board',
+      activate: 'activate',
+      relay: 'release',
+      settings: 'op',
+      safety: 'safety',
+      leaf: 'yields',
+      force: 'full',
+    },
+  ],
+  roles: {
+    feed: { plus: 'V+', minus: 'V-' },
+    operator: { activate: { input: 'ACT', common: 'G' }, lock: LOCK_PINS },
+  },
+  inrush: 10,
+};
+
 export const gates: readonly DeviceType[] = [
   fusedSwing(),
+  fullSwing,
   gateDrive({
     id: 'operator-slide',
     name: 'Sliding gate drive, 24 V',

@@ -296,7 +296,7 @@ export const operators: readonly DeviceType[] = [
     name: 'Swing door operator, 24 V, lock terminals',
     short: 'door operator',
     description:
-      'Opens the door on an activation contact. Its own relay lets the lock go first and holds it again when the door is shut.',
+      'Low energy: a hand stops its leaf. Opens the door on an activation contact. Its own relay lets the lock go first and holds it again when the door is shut.',
     tagPrefix: 'O',
     place: 'above',
     terminals: [...needed('V+', 'V-'), ...optional('ACT', 'G', 'LC', 'LNC', 'LNO')],
@@ -319,6 +319,7 @@ export const operators: readonly DeviceType[] = [
         relay: 'release',
         settings: 'op',
         leaf: 'yields',
+        force: 'limited',
       },
     ],
     roles: {

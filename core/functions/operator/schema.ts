@@ -17,4 +17,9 @@ export const operator = kindOf('operator', {
    * hand pushes through `yields`. Where nothing is said, nothing is proven of it.
    */
   leaf: z.enum(['holds', 'yields']).optional(),
+  /**
+   * How hard it pushes: `limited`, a low-energy drive that anybody stops with a hand and that may shut without a sensor; `full`, one that
+   * must be told of whoever stands there. Where nothing is said, neither is taken for granted.
+   */
+  force: z.enum(['limited', 'full']).optional(),
 });

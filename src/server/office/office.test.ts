@@ -32,7 +32,12 @@ function stage() {
   const finish = (text: string) => open.find((one) => one.text === text)!.done(outcome(text));
   return { begin, open, counts, finish };
 }
-const settled = async () => new Promise((resolve) => setTimeout(resolve, 1));
+const waits = async (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+const settled = () => waits(1);
+function aborted() {
+  const controller = new AbortController();
+  return { signal: controller.signal, abort: () => controller.abort() };
+}
 
 describe('an office', () => {
   it('does one task after the other, and says how many come before each', async () => {
@@ -52,9 +57,27 @@ describe('an office', () => {
   it('takes no more than may wait, and says so', async () => {
     const { begin } = stage();
     const office = makeOffice(begin);
-    void office.run(file('0'));
-    for (let n = 0; n < MOST_WAITING; n += 1) void office.run(file(`w${n}`));
+    const { signal, abort } = aborted();
+    const all = Array.from({ length: MOST_WAITING + 1 }, (_, n) =>
+      office.run(file(`w${n}`), { signal }).catch((error: unknown) => error),
+    );
     await expect(office.run(file('late'))).rejects.toMatchObject({ status: 503, code: 'queue-full' });
+    abort();
+    expect(await Promise.all(all)).toEqual(all.map(() => expect.objectContaining({ code: 'taken-back' })));
+  });
+  it('counts the time of a task from its own begin, whatever was taken back before it', async () => {
+    const { begin, finish, counts } = stage();
+    const office = makeOffice(begin, 60);
+    const { signal, abort } = aborted();
+    const a = office.run(file('a'), { signal }).catch((error: unknown) => error);
+    await waits(40);
+    abort();
+    const b = office.run(file('b'));
+    await waits(40);
+    finish('b');
+    expect(await b).toBe('b');
+    expect(await a).toMatchObject({ code: 'taken-back' });
+    expect(counts).toEqual({ begun: 2, ended: 1 });
   });
   it('drops what nobody waits for any more, wherever it is', async () => {
     const { begin, open, counts, finish } = stage();

@@ -40,6 +40,7 @@ const gone = () => new HttpError(499, 'taken-back', 'Nobody waits for it any mor
 export function makeOffice(begin: () => Worker, longest = LONGEST_MS): Office {
   const queue: Waiting[] = [];
   let doing: Waiting | null = null;
+  let timer: ReturnType<typeof setTimeout> | undefined;
   let worker: Worker | null = null;
 
   function next(): void {
@@ -50,13 +51,13 @@ export function makeOffice(begin: () => Worker, longest = LONGEST_MS): Office {
     worker ??= begin();
     const mine = worker;
     const done = (outcome: Outcome | HttpError) => {
-      clearTimeout(timer);
       if (doing !== one) return;
+      clearTimeout(timer);
       doing = null;
       one.take(outcome);
       next();
     };
-    const timer = setTimeout(() => {
+    timer = setTimeout(() => {
       end();
       done(
         new HttpError(
@@ -81,6 +82,8 @@ export function makeOffice(begin: () => Worker, longest = LONGEST_MS): Office {
     if (at >= 0) queue.splice(at, 1);
     else if (doing === one) {
       end();
+      // Its time is nobody else's: the task that comes next has its own.
+      clearTimeout(timer);
       doing = null;
     } else return;
     one.take(gone());
