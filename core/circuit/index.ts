@@ -16,6 +16,7 @@ export { isUntouched, witness, type Witness } from './untouched';
 export { withDefect, type Bridged, type Defect } from './withDefect';
 export { isAlternating } from './modes';
 export { pose, type Posed } from './posed';
+export { circleOf } from './circle';
 export { settle, settleToRead, settleVolts, type Watch } from './settle';
 export { linearise, type LinearNetwork } from './linearNetwork';
 export { islandReferences, solveDense } from './denseTwin';

@@ -40,6 +40,15 @@ describe('a circuit that never comes to rest', () => {
     for (const { cells } of rows)
       for (const { verdict } of [cells.outside, cells.inside]) expect(verdict).not.toBe('pass');
   });
+  it('is told by the two states between which it goes, and by what the lock gets meanwhile', () => {
+    const found = runChecks(context).filter(({ code }) => code === 'restless');
+    expect(found.length).toBeGreaterThan(0);
+    for (const { values } of found) {
+      expect(values).toMatchObject({ part: 'electronic', lock: 'L1' });
+      expect(Number(values['onVolts'])).toBeLessThan(Number(values['offVolts']));
+      expect(Number(values['lowVolts'])).toBeLessThan(Number(values['highVolts']));
+    }
+  });
   it('asks for no voltage on the test sheet', () => {
     expect(checkSheet(plan, 'D001').filter(({ unit }) => unit === 'V' || unit === 'A')).toEqual([]);
   });
