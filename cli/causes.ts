@@ -1,6 +1,6 @@
 import { random } from '../core/specimens/random';
 import { HARDWARE_SETS } from '#core/brief/index';
-import { BOUNDS, type Change } from '#core/causes/index';
+import { BOUNDS, searchCauses, type Change } from '#core/causes/index';
 import { applyEdit, type DoorId, type Edit, type Plan, type Schools } from '#core/plan/index';
 import { quillhaven } from '#demo/quillhaven';
 import { DOORS } from '#demo/doors';
@@ -86,14 +86,31 @@ function weighAll(title: string, cases: Iterable<Case>): void {
   const count = { made: 0, felt: 0, named: 0, restored: 0, restoredByAll: 0, told: 0, harmful: 0 };
   const times: number[] = [];
   const misses: string[] = [];
+  let slowest: { readonly took: number; readonly text: string; readonly tried: number }[] = [];
   for (const { spot, text, edit, parts } of cases) {
-    const start = performance.now();
-    const weighed = weighCause(spot.plan, spot.door, edit, { ...BOUNDS, hint: !has('no-hint') }, parts);
+    let took = 0;
+    const timed: typeof searchCauses = (...asked) => {
+      const start = performance.now();
+      const report = searchCauses(...asked);
+      took = performance.now() - start;
+      return report;
+    };
+    const weighed = weighCause(
+      spot.plan,
+      spot.door,
+      edit,
+      { ...BOUNDS, hint: !has('no-hint') },
+      parts,
+      timed,
+    );
     if (!weighed) continue;
     count.made += 1;
     if (count.made % 500 === 0) console.error(`${count.made} of the ${title}…`);
     if (!weighed.felt) continue;
-    times.push(performance.now() - start);
+    times.push(took);
+    slowest = [...slowest, { took, text: `${spot.name}: ${text}`, tried: weighed.report?.tried ?? 0 }]
+      .sort((a, b) => b.took - a.took)
+      .slice(0, 3);
     count.felt += 1;
     for (const key of ['named', 'restored', 'restoredByAll'] as const) if (weighed[key]) count[key] += 1;
     count.told += weighed.told;
@@ -120,8 +137,10 @@ function weighAll(title: string, cases: Iterable<Case>): void {
   console.log(`  all repairs restore           ${share(count.restoredByAll)}`);
   console.log(`  repairs told, harmful         ${count.told}, ${count.harmful}`);
   console.log(
-    `  search, with its weighing     median ${at(0.5)} ms, p95 ${at(0.95)} ms, longest ${at(1)} ms`,
+    `  search                        median ${at(0.5)} ms, p95 ${at(0.95)} ms, longest ${at(1)} ms`,
   );
+  for (const { took, text, tried } of slowest)
+    console.log(`    ${took.toFixed(0)} ms, ${tried.toFixed(0)} tried: ${text}`);
   if (has('misses')) for (const line of misses) console.log(`  - ${line}`);
 }
 

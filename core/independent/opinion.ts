@@ -1,3 +1,4 @@
+import { functionsOf } from '../devices/index';
 import type { DoorId, Plan } from '../plan/index';
 import {
   alarm,
@@ -47,10 +48,25 @@ const handsOf = (house: House, isHere: boolean): Hand[] =>
   );
 const dead = (house: House, at: Moment) => without(house, at, () => true);
 
+/** Volts by which a lock's voltage differs where something was done to it, and not to what shares its supply. */
+const MOVES_VOLTS = 2;
+const moves = ({ locks, door }: House, before: Moment, after: Moment): boolean =>
+  locks.some(({ door: its, element }) => {
+    const volts = ({ rest }: Moment) => rest.volts.get(element) ?? 0;
+    return its === door.id && Math.abs(volts(after) - volts(before)) > MOVES_VOLTS;
+  });
+
 /** How each situation begins: in one way, or in several, each of which is looked at. */
 const BEGINS = {
   rest: (_house: House, at: Moment) => [at],
-  fire: (house: House, at: Moment) => [alarm(house, at)],
+  // All at once, and each that has to do with a lock of this door.
+  fire: (house: House, at: Moment) => [
+    alarm(house, at),
+    ...house.things
+      .filter(({ type }) => functionsOf(type, 'fireRelay').length > 0)
+      .map(({ device }) => alarm(house, at, device.id))
+      .filter((told) => moves(house, at, told)),
+  ],
   dead: (house: House, at: Moment) => [dead(house, at)],
   'mains-off': (house: House, at: Moment) => [without(house, at, ({ hasBattery }) => !hasBattery)],
   'power-back': (house: House, at: Moment) => [
@@ -105,10 +121,10 @@ function frees(house: House, after: Moment): boolean {
   let at: Moment | null = after;
   let since: number | null = null;
   while (at) {
+    if (since === null && at.now - after.now >= patience(house)) return false;
     if (active(house, at) === 'free') since ??= at.now;
     else if (since !== null && at.now - since < THROUGH_MS) since = null;
     if (since !== null && at.now - since >= THROUGH_MS) return true;
-    if (since === null && at.now - after.now > patience(house)) return false;
     const due = dueAt(at);
     if (since !== null && (due === null || due - since > THROUGH_MS)) return true;
     at = step(house, at);
@@ -143,24 +159,37 @@ function opens(house: House, after: Moment): boolean {
  */
 export function opinionsOf(plan: Plan, door: DoorId): ReadonlyMap<Asked, Opinion | null> {
   const found = new Map<Asked, Opinion | null>();
+  const start = read(() => {
+    const house = houseOf(plan, door);
+    return { house, at: quiet(house) };
+  });
   for (const asked of Object.keys(BEGINS) as Asked[]) {
-    try {
-      const house = houseOf(plan, door);
-      const all = BEGINS[asked](house, quiet(house)).map((begin) =>
-        opinionOf(house, begin, !BURNING.has(asked)),
+    const all =
+      start &&
+      read(() =>
+        BEGINS[asked](start.house, start.at).map((begin) =>
+          opinionOf(start.house, begin, !BURNING.has(asked)),
+        ),
       );
-      if (all.length > 0)
-        found.set(asked, {
-          opensOutside: all.some(({ opensOutside }) => opensOutside),
-          freeInside: all.every(({ freeInside }) => freeInside),
-          wayOut: all.every(({ wayOut }) => wayOut),
-        });
-    } catch (error) {
-      if (!(error instanceof NotRead)) throw error;
-      found.set(asked, null);
-    }
+    if (all === null) found.set(asked, null);
+    else if (all.length > 0)
+      found.set(asked, {
+        opensOutside: all.some(({ opensOutside }) => opensOutside),
+        freeInside: all.every(({ freeInside }) => freeInside),
+        wayOut: all.every(({ wayOut }) => wayOut),
+      });
   }
   return found;
+}
+
+/** What is found, or null where something is not read. */
+function read<T>(find: () => T): T | null {
+  try {
+    return find();
+  } catch (error) {
+    if (error instanceof NotRead) return null;
+    throw error;
+  }
 }
 
 /** `isCalm`: nothing burns, and the power is there: only then does anybody wait for a delay. */

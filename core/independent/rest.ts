@@ -18,10 +18,14 @@ export interface AtRest {
   /** Volts between the ends of each part, null where nothing joins them. */
   readonly volts: ReadonlyMap<string, number | null>;
   readonly rests: boolean;
+  /** A source is at its limit and has next to nothing left: how much, the resistance of wires decides, which is not read. */
+  readonly shorted: boolean;
 }
 
 const LEAK = 1e-6;
 const ROUNDS = 160;
+/** Share of its voltage below which a source at its limit counts as shorted. */
+const SHORTED_SHARE = 0.1;
 /** From here on one part answers at a time: what ran in a circle all together may come to rest so. */
 const ONE_AT_A_TIME = 40;
 
@@ -148,7 +152,11 @@ export function comeToRest(wiring: Wiring, held: Held, before: Doing): AtRest {
         doing,
         volts: new Map(wiring.elements.map(({ id, a, b }) => [id, between(a, b)])),
         rests: true,
+        shorted: wiring.elements.some(
+          ({ id, kind, a, b, volts }) =>
+            kind === 'source' && doing.get(id) === 2 && (between(a, b) ?? 0) < SHORTED_SHARE * volts,
+        ),
       };
   }
-  return { doing, volts: new Map(), rests: false };
+  return { doing, volts: new Map(), rests: false, shorted: false };
 }

@@ -235,8 +235,8 @@ interface Leaving {
 }
 
 /** In a fire, and where the power may be gone, nobody waits for a delay. */
-const usable = ({ tried, works }: Ways, { id }: Situation): Ways => ({
-  tried,
+const usable = ({ works, ...ways }: Ways, { id }: Situation): Ways => ({
+  ...ways,
   works: BURNING.has(id) ? works.filter(({ kind }) => kind !== 'delayed') : works,
 });
 
@@ -297,6 +297,8 @@ function insideCell<T>(it: Case<T>, want: Wanted): Cell {
   if (!enough && unsure && brief.mechanicalEgress !== true) missing.push({ kind: 'leaf-by-hand' });
   if (!enough && brief.mechanicalEgress === null)
     missing.push({ kind: 'brief', question: 'mechanicalEgress' });
+  if (!enough && ways.unsound && !missing.some(({ kind }) => kind === 'restless'))
+    missing.push({ kind: 'restless' });
   // Where all must get out at once the second leaf counts as well.
   const half = asked === 'must-freely' && enough && !leverOpens(world) && secondHold(locks) === 'held';
   const burning = BURNING.has(it.situation.id);

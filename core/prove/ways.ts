@@ -70,6 +70,8 @@ export function letsOut(world: World, release: Release | null): 'at-once' | 'del
 export interface Ways {
   readonly tried: readonly Means[];
   readonly works: readonly Means[];
+  /** Some act lets go of the leaf while something in that circuit never comes to rest: it proves neither that it helps nor that it does not. */
+  readonly unsound: boolean;
 }
 
 /** How much is tried: every way; none by an act where none is needed; or no more once one has worked. */
@@ -80,15 +82,18 @@ export function waysFrom<T>(world: World, by: Player<T>, at: T, howFar: HowFar =
   const state = by.state(at);
   const tried: Means[] = [];
   const works: Means[] = [];
+  let unsound = false;
   const attempt = (means: Means, success: boolean) => {
     tried.push(means);
     if (success) works.push(means);
   };
   if (world.door.brief.mechanicalEgress !== false) attempt({ kind: 'lever' }, leverOpens(world));
   attempt({ kind: 'unlocked' }, givesWay(world, state));
-  if (howFar !== 'all' && works.length > 0) return { tried, works };
+  if (howFar !== 'all' && works.length > 0) return { tried, works, unsound };
   for (const { stimulus, purpose, at: asked } of byWhoLeaves(world)) {
-    const release = releaseFrom(by, by.act(at, stimulus), (next) => isSound(next) && givesWay(world, next));
+    const then = by.act(at, stimulus);
+    const release = releaseFrom(by, then, (next) => isSound(next) && givesWay(world, next));
+    unsound ||= release === null && !isSound(by.state(then)) && givesWay(world, by.state(then));
     const { tag } = asked.device;
     const lets = letsOut(world, release);
     const late = release !== null && lets !== 'at-once';
@@ -96,7 +101,7 @@ export function waysFrom<T>(world: World, by: Player<T>, at: T, howFar: HowFar =
     attempt(late ? { kind: 'delayed', tag, after: release.after } : { kind, tag }, lets !== 'no');
     if (howFar === 'first' && works.length > 0) break;
   }
-  return { tried, works };
+  return { tried, works, unsound };
 }
 
 /** The same in the simulation itself. */

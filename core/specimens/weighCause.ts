@@ -109,6 +109,7 @@ export function weighCause(
   mistake: Edit,
   bounds: SearchBounds = BOUNDS,
   parts: readonly Edit[] = [mistake],
+  search = searchCauses,
 ): Weighed | null {
   const result = applyEdit(right, mistake);
   if (!result.ok) return null;
@@ -126,7 +127,7 @@ export function weighCause(
     report: null,
   };
   if (!felt) return silent;
-  const report = searchCauses(wrong, door, bounds);
+  const report = search(wrong, door, bounds);
   const first = report.causes[0];
   const singly = parts.flatMap((part) => {
     const alone = applyEdit(right, part);
