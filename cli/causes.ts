@@ -24,6 +24,7 @@ import { weighCause } from '../core/specimens/weighCause';
  *   --pairs N   random pairs (500)
  *   --misses    lists what was not named or not restored
  *   --no-hint   without looking where the wiring differs from the one Aldaba would lay
+ *   --most N    bound of the work, in trials at an ordinary door (400)
  *   --only T    the kinds whose title has T in it
  *   --sets      the hardware sets alone, without the demo doors
  */
@@ -99,7 +100,7 @@ function weighAll(title: string, cases: Iterable<Case>): void {
       spot.plan,
       spot.door,
       edit,
-      { ...BOUNDS, hint: !has('no-hint') },
+      { ...BOUNDS, hint: !has('no-hint'), most: option('most', BOUNDS.most) },
       parts,
       timed,
     );

@@ -46,6 +46,8 @@ const SINGLE = COSTS['add-parts'];
 const SIMPLER = 40;
 /** What a quick look counts, beside a trial. */
 const SCREENED = 0.2;
+/** Parts of a circuit times rows of its proof at an ordinary door: a trial there counts one, at a larger door as much more. */
+const ORDINARY = 800;
 /** Changes by the uses of terminals, single ones and pairs, that are tried at most. */
 const MOST_BY_USE = 40;
 /** Pairs that are looked at quickly. */
@@ -87,6 +89,9 @@ export function searchRound(
   const better: Tried[] = [];
   const near: Tried[] = [];
   const done = new Set<string>();
+  // The bound is on the work, and a trial at a large door is more of it.
+  const rows = context.proof.rows.reduce((sum, { each }) => sum + Math.max(1, each.length), 0);
+  const weight = Math.max(1, (context.world.netlist.branches.length * rows) / ORDINARY);
   let tried = 0;
   let enough = Infinity;
 
@@ -96,7 +101,7 @@ export function searchRound(
     if (done.has(text)) return;
     done.add(text);
     const trial = attempt(edit);
-    tried += 1;
+    tried += weight;
     if (!trial) return;
     const still = protections(trial.context, target);
     const isOthers = (part: string) => candidate.apart === true && !isAt(plan, door.id, part);
@@ -132,7 +137,7 @@ export function searchRound(
       if (candidate.cost > enough) return true;
       if (tried >= most) return false;
       if (screen && !screen(editOf(candidate, ''))) {
-        tried += SCREENED;
+        tried += SCREENED * weight;
         continue;
       }
       attemptOne(candidate);
@@ -155,11 +160,11 @@ export function searchRound(
     const { singles } = byUse(then.plan, context.door.id);
     const around = inOrder(candidatesFor(then, found, NO_TARGET).others);
     const quick = screenFor(then, found);
-    const screened = around.slice(0, MOST_AROUND).filter((one) => {
-      tried += SCREENED;
+    const seconds = [...singles.slice(0, MOST_SEQUELS), ...around.slice(0, MOST_AROUND)].filter((one) => {
+      tried += SCREENED * weight;
       return quick(editOf(one, ''));
     });
-    return [...singles.slice(0, MOST_SEQUELS), ...screened].map((second) => both(first, second));
+    return seconds.map((second) => both(first, second));
   };
 
   const upTo = (more: number): number => Math.min(bounds.most, tried + more);

@@ -3,6 +3,7 @@ import { BOUNDS, searchCauses, type CauseReport, type Change, type SearchBounds 
 import { checkContext, failedCells, runRules, toPutRight, type CheckContext } from '../checks/index';
 import {
   allConductors,
+  allDevices,
   applyEdit,
   conductorsOf,
   deviceOf,
@@ -10,6 +11,7 @@ import {
   type DoorId,
   type Edit,
   type Plan,
+  type TerminalId,
 } from '../plan/index';
 import { worseByOpinion } from './worseByOpinion';
 import { jointsOf, partition, type Partition } from '../causes/partition';
@@ -18,7 +20,10 @@ import { jointsOf, partition, type Partition } from '../causes/partition';
 export interface Weighed {
   /** A stop, a fix or a failed cell came of it. */
   readonly felt: boolean;
-  /** The changes told as causes name every wire that is wrong, or lay the one that is missing. */
+  /**
+   * The changes told as causes name every wire that is wrong, or lay the one that is missing; or undo the mistake as a circuit: the same
+   * terminals are one point as before it, by other wires than those that were moved.
+   */
   readonly named: boolean;
   /** After the first repair the door does what it did before, and nothing stands against it. */
   readonly restored: boolean;
@@ -33,9 +38,13 @@ export interface Weighed {
 const stands = (context: CheckContext): number =>
   runRules(context).filter(toPutRight).length + failedCells(context).size;
 
-/** Overloads, burnt parts and failed cells, told from the circuit and not from findings. */
+/**
+ * Overloads, burnt parts and cells that do not pass, told from the circuit and not from findings. One of which nothing was proven, as nothing
+ * came to rest, is no better than one that fails.
+ */
 const harm = ({ rest, proof }: CheckContext): number =>
-  rest.point.damages.length + failedCells({ proof }).size;
+  rest.point.damages.length +
+  proof.rows.flatMap(({ cells }) => Object.values(cells)).filter(({ verdict }) => verdict !== 'pass').length;
 
 /**
  * True where the independent reading finds that a repair makes something worse than the mistake had, and than it is at the door as it should
@@ -99,6 +108,36 @@ const laysAgain = (changes: readonly Change[], gone: Conductor, points: Partitio
   });
 };
 
+/** The plan after edits; null where one of them is refused. */
+function applied(plan: Plan, edits: readonly Edit[]): Plan | null {
+  let now = plan;
+  for (const edit of edits) {
+    const next = applyEdit(now, edit);
+    if (!next.ok) return null;
+    now = next.plan;
+  }
+  return now;
+}
+
+/** True where the same terminals are one point in both plans, and the same devices stand there. */
+function joinsTheSame(one: Plan, two: Plan): boolean {
+  const ends = [...allConductors(one), ...allConductors(two)].flatMap(({ from, to }) => [from, to]);
+  const [its, other] = [one, two].map((plan) => partition(allConductors(plan), jointsOf(plan)));
+  const known = new Map<TerminalId, TerminalId>();
+  const back = new Map<TerminalId, TerminalId>();
+  return (
+    allDevices(one).length === allDevices(two).length &&
+    ends.every((end) => {
+      const [a, b] = [its!(end), other!(end)];
+      if (!known.has(a) && !back.has(b)) {
+        known.set(a, b);
+        back.set(b, a);
+      }
+      return known.get(a) === b && back.get(b) === a;
+    })
+  );
+}
+
 /**
  * Makes a mistake at a door that is right, and weighs what the search says of it; null where the plan refuses it. Of several at
  * once, `parts` are the single ones: one that alone would not be felt need not be named.
@@ -148,26 +187,28 @@ export function weighCause(
     jointsOf(right),
   );
   const changes = report.causes.flatMap(({ repair }) => repair.changes);
-  const named =
+  const isUndone = () => {
+    const repaired = applied(
+      wrong,
+      report.causes.map(({ repair }) => repair.edit),
+    );
+    return repaired !== null && joinsTheSame(right, repaired) && namesOthers(right, mistake, changes);
+  };
+  const isNamed =
     differing(wrong, right).every(({ id }) => !matters(id) || namesWire(changes, id)) &&
     missing.every((gone) => laysAgain(changes, gone, points)) &&
     namesOthers(right, mistake, changes) &&
     changes.length > 0;
   const apply = (plan: Plan, edits: readonly Edit[]): CheckContext | null => {
-    let now = plan;
-    for (const edit of edits) {
-      const next = applyEdit(now, edit);
-      if (!next.ok) return null;
-      now = next.plan;
-    }
-    return checkContext(now, door);
+    const made = applied(plan, edits);
+    return made && checkContext(made, door);
   };
   const isRestored = (context: CheckContext | null): boolean =>
     context !== null && behaviour(context) === behaviour(before) && stands(context) <= stands(before);
   const told = report.causes.flatMap((cause) => [cause.repair, ...cause.also]);
   return {
     felt,
-    named,
+    named: isNamed || isUndone(),
     restored: first !== undefined && isRestored(apply(wrong, [first.repair.edit])),
     restoredByAll: isRestored(
       apply(
