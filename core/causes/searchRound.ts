@@ -65,6 +65,12 @@ export const against = ({ findings, proof }: Pick<Judged, 'findings' | 'proof'>)
     ...[...standingCells({ proof })].map((cell) => `cell ${cell}`),
   ]);
 
+/** Without a wiring to compare with much is tried: the bound is on the work then, and a trial at a large door is more of it. */
+function weightOf({ world, proof }: CheckContext): number {
+  const rows = proof.rows.reduce((sum, { each }) => sum + Math.max(1, each.length), 0);
+  return Math.max(1, (world.netlist.branches.length * rows) / ORDINARY);
+}
+
 const both = (one: Candidate, two: Candidate): Candidate => ({
   changes: [...one.changes, ...two.changes],
   cost: one.cost + two.cost + COSTS.another,
@@ -89,9 +95,7 @@ export function searchRound(
   const better: Tried[] = [];
   const near: Tried[] = [];
   const done = new Set<string>();
-  // The bound is on the work, and a trial at a large door is more of it.
-  const rows = context.proof.rows.reduce((sum, { each }) => sum + Math.max(1, each.length), 0);
-  const weight = Math.max(1, (context.world.netlist.branches.length * rows) / ORDINARY);
+  const weight = bounds.hint ? 1 : weightOf(context);
   let tried = 0;
   let enough = Infinity;
 
