@@ -1,4 +1,4 @@
-import type { Current, InputPart } from '../devices/index';
+import type { Current, PartOf } from '../devices/index';
 
 /** One part or conductor between two nodes, with its numbers resolved. Current counts positive from a to b. */
 export type Branch = { readonly id: string; readonly a: number; readonly b: number } & (
@@ -52,7 +52,7 @@ type DeviceBranch =
       readonly poweredBy: string;
       readonly closedBelow: number;
       readonly openAbove: number;
-      readonly supervised: InputPart['supervised'] | null;
+      readonly supervised: PartOf<'input'>['supervised'] | null;
     }
   | { readonly kind: 'output'; readonly siemens: number; readonly maxVolts: number }
   | { readonly kind: 'varistor'; readonly volts: number; readonly siemens: number }

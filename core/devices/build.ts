@@ -1,7 +1,7 @@
 import type { ColourCode } from '../units/index';
 import type { Channel, DeviceType, Setting, Terminal } from './deviceType';
 import type { SettingRole } from './settings';
-import type { ContactPart, ElectronicPart, FusePart, InputPart } from './parts';
+import type { PartOf } from './parts';
 
 /** Small helpers that keep the library files to what differs between devices. */
 
@@ -49,7 +49,7 @@ export function changeover(
   state: string,
   maxAmps: number,
   needs?: string,
-): ContactPart[] {
+): PartOf<'contact'>[] {
   return [
     contact(`${id}.nc`, 'NC', pins.com, pins.nc, state, maxAmps, needs),
     contact(`${id}.no`, 'NO', pins.com, pins.no, state, maxAmps, needs),
@@ -65,7 +65,7 @@ export const contact = (
   state: string,
   maxAmps: number,
   needs?: string,
-): ContactPart => ({
+): PartOf<'contact'> => ({
   kind: 'contact',
   id,
   form,
@@ -78,7 +78,7 @@ export const contact = (
 });
 
 /** A fuse of a rated current, amps. */
-export const fuse = (id: string, a: string, b: string, amps: FusePart['amps']): FusePart => ({
+export const fuse = (id: string, a: string, b: string, amps: PartOf<'fuse'>['amps']): PartOf<'fuse'> => ({
   kind: 'fuse',
   id,
   a,
@@ -92,8 +92,8 @@ export const board = (
   minus: string,
   draw: { amps: number } | { watts: number },
   [minVolts, maxVolts]: readonly [number, number],
-  over: Partial<ElectronicPart> = {},
-): ElectronicPart => ({
+  over: Partial<PartOf<'electronic'>> = {},
+): PartOf<'electronic'> => ({
   kind: 'electronic',
   id: 'board',
   a: plus,
@@ -107,7 +107,7 @@ export const board = (
 });
 
 /** A dry input pulled up to 5 V through 4.7 kΩ, closed below 1.5 V, open above 3.5 V. */
-export const dryInput = (id: string, terminal: string, common: string, boardId: string): InputPart => ({
+export const dryInput = (id: string, terminal: string, common: string, boardId: string): PartOf<'input'> => ({
   kind: 'input',
   id,
   a: terminal,
@@ -132,7 +132,7 @@ export const supervisedInput = (
   common: string,
   boardId: string,
   setting: string,
-): InputPart[] => [
+): PartOf<'input'>[] => [
   { ...dryInput(id, terminal, common, boardId), when: { setting, is: ['none'] } },
   {
     ...dryInput(id, terminal, common, boardId),

@@ -1,6 +1,5 @@
 import * as z from 'zod';
-import { above, between, line, whole, word } from '../fields/index';
-import { COLOUR_CODES, type ColourCode } from '../units/index';
+import { between, line, whole, word } from '../fields/index';
 import { breakGlass } from '../functions/breakGlass/schema';
 import { busReader } from '../functions/busReader/schema';
 import { button } from '../functions/button/schema';
@@ -16,167 +15,24 @@ import { switch_ } from '../functions/switch/schema';
 import { timer } from '../functions/timer/schema';
 import { functionSchema } from '../functions/schemas';
 import { busPort, channel, kindOf } from '../functions/shape';
-import { FAMILIES, type DeviceType } from './deviceType';
+import { bank } from './bank';
+import type { DeviceType } from './deviceType';
+import { FAMILIES } from './families';
 import { INTERFACES, type InterfaceId } from './interfaces';
-import { SETTING_ROLES, TEXT_FORMATS, type TextFormat } from './settings';
+import { lock } from './lock';
+import { part } from './parts';
 import type { PoeClass } from './poe';
-import { rolesSchema } from './rolesSchema';
+import { rolesSchema } from './roles';
+import { setting } from './settingSchema';
+import { name } from './shape';
 import { SYMBOL_IDS, type SymbolId } from './symbols';
-import { functionsOfOld, OLD_PATTERNS, withSettingRoles, type OldBehaviour } from './upgradeType';
+import { terminal } from './terminal';
+import { functionsOfOld, withSettingRoles, type OldBehaviour } from './upgradeType';
 
 /**
  * Schema of one device type. It checks shapes and ranges; `typeProblems` then checks that names meet: a part's
  * terminals, a contact's state, a table's setting.
  */
-
-const name = word(40);
-const pin = word(12);
-const finite = between(-1e9, 1e9);
-const positive = above(0, 1e9);
-const param = z.union([positive, z.strictObject({ setting: name, values: z.record(name, positive) })]);
-const current = z.enum(['dc', 'ac', 'both']);
-const partEnds = {
-  id: name,
-  a: pin,
-  b: pin,
-  when: z.strictObject({ setting: name, is: z.array(name).min(1).max(40) }).optional(),
-};
-
-const part = z.discriminatedUnion('kind', [
-  z.strictObject({
-    kind: z.literal('contact'),
-    ...partEnds,
-    form: z.enum(['NO', 'NC']),
-    state: name,
-    needs: name.optional(),
-    unless: name.optional(),
-    ohms: positive,
-    maxAmps: positive,
-  }),
-  z.strictObject({
-    kind: z.literal('coil'),
-    ...partEnds,
-    ohms: param,
-    pullInVolts: param,
-    dropOutVolts: param,
-    maxVolts: param,
-    suppressed: z.boolean(),
-    current: current.optional(),
-  }),
-  z.strictObject({
-    kind: z.literal('load'),
-    ...partEnds,
-    ohms: param,
-    maxVolts: param,
-    suppressed: z.boolean(),
-    current: current.optional(),
-  }),
-  z.strictObject({
-    kind: z.literal('electronic'),
-    ...partEnds,
-    law: z.enum(['current', 'power']),
-    draw: positive,
-    minVolts: positive,
-    startVolts: positive,
-    maxVolts: positive,
-    current: current.optional(),
-  }),
-  z.strictObject({
-    kind: z.literal('source'),
-    ...partEnds,
-    volts: positive,
-    tolerance: between(0, 0.5),
-    ohms: positive,
-    maxAmps: positive,
-    current: z.enum(['dc', 'ac']).optional(),
-    battery: z
-      .strictObject({ ampHours: param, fullVolts: positive, cutOffVolts: positive, ohms: positive })
-      .optional(),
-  }),
-  z.strictObject({
-    kind: z.literal('input'),
-    ...partEnds,
-    pullVolts: positive,
-    pullOhms: positive,
-    poweredBy: name,
-    closedBelow: between(0, 1),
-    openAbove: between(0, 1),
-    supervised: z
-      .strictObject({
-        closed: z.tuple([finite, finite]),
-        open: z.tuple([finite, finite]),
-      })
-      .optional(),
-  }),
-  z.strictObject({ kind: z.literal('output'), ...partEnds, ohms: positive, maxVolts: positive }),
-  z.strictObject({ kind: z.literal('varistor'), ...partEnds, clampVolts: positive, ohms: positive }),
-  z.strictObject({ kind: z.literal('diode'), ...partEnds, forwardVolts: positive, ohms: positive }),
-  z.strictObject({ kind: z.literal('resistor'), ...partEnds, ohms: param }),
-  z.strictObject({ kind: z.literal('fuse'), ...partEnds, amps: param }),
-  z.strictObject({ kind: z.literal('link'), ...partEnds }),
-]);
-
-const terminal = z.strictObject({
-  id: pin,
-  maxConductors: whole(1, 64),
-  use: z.enum(['needed', 'optional']),
-  form: z.enum(['screw', 'lever', 'pigtail', 'plug']).optional(),
-  colour: z
-    .enum(COLOUR_CODES as [string, ...string[]])
-    .transform((value) => value as ColourCode)
-    .optional(),
-  pin: whole(1, 99).optional(),
-  sizes: z.tuple([positive, positive]).optional(),
-  carries: z.enum(['data', 'audio', 'bus', 'signal']).optional(),
-  earth: z.boolean().optional(),
-});
-
-const label = line(80);
-const aim = {
-  id: name,
-  label,
-  role: z.enum(SETTING_ROLES).optional(),
-  channel: whole(0, 15).optional(),
-};
-const textSetting = z.strictObject({
-  ...aim,
-  kind: z.literal('text'),
-  format: z.enum(Object.keys(TEXT_FORMATS) as [TextFormat, ...TextFormat[]]),
-  example: line(60),
-  initial: line(60),
-});
-/**
- * The first versions had regular expressions of a type's own. They are never run: a known one is the format that took
- * its place, any other lets every line of text through.
- */
-const oldTextSetting = textSetting
-  .omit({ format: true })
-  .extend({ pattern: z.string().max(200) })
-  .transform(({ pattern, ...rest }) => ({ ...rest, format: OLD_PATTERNS[pattern] ?? ('text' as const) }));
-const setting = z.union([
-  z.discriminatedUnion('kind', [
-    z.strictObject({
-      ...aim,
-      kind: z.literal('choice'),
-      options: z
-        .array(z.strictObject({ value: name, label }))
-        .min(1)
-        .max(40),
-      initial: name,
-    }),
-    z.strictObject({
-      ...aim,
-      kind: z.literal('number'),
-      unit: line(10),
-      min: finite,
-      max: finite,
-      initial: finite,
-      dip: whole(1, 12).optional(),
-    }),
-    textSetting,
-  ]),
-  oldTextSetting,
-]);
 
 /** What types did of old, one thing each: still read. */
 const OLD = [
@@ -202,48 +58,7 @@ const ALWAYS = [
 ] as const;
 const oldBehaviour = z.discriminatedUnion('kind', [...OLD, ...ALWAYS]);
 
-const row = whole(1, 32);
-const bank = z.strictObject({
-  id: name,
-  fields: z
-    .array(
-      z.strictObject({
-        setting: name,
-        rows: z.array(row).min(1).max(16),
-        code: z.union([z.literal('binary'), z.record(name, z.string().regex(/^[01]{1,16}$/))]),
-      }),
-    )
-    .min(1)
-    .max(32),
-  forbidden: z
-    .array(z.record(name, z.union([z.string().max(200), between(-1e6, 1e6)])))
-    .max(32)
-    .optional(),
-});
-
-const coilAt = z.strictObject({ coil: name, terminal: pin });
-const lock = z.discriminatedUnion('kind', [
-  z.strictObject({
-    kind: z.literal('magnet'),
-    parts: z.array(name).min(1).max(8),
-    forceNewtons: positive,
-    ratedVolts: param,
-    holdShare: between(0.1, 1),
-    freeNewtons: between(0, 1e9),
-  }),
-  z.strictObject({
-    kind: z.literal('strike'),
-    mode: z.discriminatedUnion('by', [
-      z.strictObject({ by: z.literal('setting'), setting: name, coil: name }),
-      z.strictObject({ by: z.literal('build'), state: z.enum(['fail-safe', 'fail-secure']), coil: name }),
-      z.strictObject({ by: z.literal('terminal'), safe: coilAt, secure: coilAt }),
-    ]),
-    jams: z.boolean().optional(),
-    noHandle: z.boolean().optional(),
-    keepsLatch: z.boolean().optional(),
-  }),
-]);
-
+/** A type of device, as data. Ratings are typical of the class and belong to no maker. */
 export const deviceTypeSchema = z.strictObject({
   id: z
     .string()
@@ -255,42 +70,55 @@ export const deviceTypeSchema = z.strictObject({
   version: whole(1, 9999),
   family: z.enum(FAMILIES),
   name: line(120, 1),
+  /** Two or three words for drawings. */
   short: line(30, 1),
   description: line(400),
+  /** Letter that tags begin with: L, K, PS, X, C, EB, F, R. */
   tagPrefix: z.string().regex(/^[A-Z]{1,3}$/, 'must be one to three capital letters'),
+  /** Where it stands unless somebody says otherwise, seen from the door it belongs to. */
   place: z.enum(['outside', 'inside', 'frame', 'above', 'enclosure']),
   terminals: z.array(terminal).max(80),
+  /** Joints inside the housing that nobody can land a wire on; their names begin with ~. */
   nodes: z
     .array(z.string().regex(/^~[^\s.]{1,11}$/))
     .max(80)
     .optional(),
   parts: z.array(part).max(200),
   settings: z.array(setting).max(80),
+  /** Its DIP switches, where their rows mean more than one number. */
   banks: z.array(bank).max(8).optional(),
+  /** What it does; none for what only conducts. */
   functions: z.array(functionSchema).max(12).optional(),
+  /** The one thing that types of old did. */
   behaviour: oldBehaviour.optional(),
   lock: lock.optional(),
   roles: rolesSchema,
+  /** Protection of the housing by IEC 60529, such as IP54. */
   ip: z.string().regex(/^IP\d\d$/, 'must be IP and two digits'),
+  /** Our drawn symbol. */
   symbol: z.enum(SYMBOL_IDS as [string, ...string[]]).transform((value) => value as SymbolId),
+  /** How many people and cards it holds. */
   capacity: z.strictObject({ users: whole(0, 1_000_000_000), cards: whole(0, 1_000_000_000) }).optional(),
+  /** Longest cable of an interface, by the interface that limits it. */
   interfaces: z
     .array(
       z.enum(Object.keys(INTERFACES) as [string, ...string[]]).transform((value) => value as InterfaceId),
     )
     .optional(),
+  /** Fed by its network cable, of this class (IEEE 802.3af, at, bt): what a port must give it. */
   poe: z
     .strictObject({
       class: z.union([1, 2, 3, 4, 5, 6, 7, 8].map((n) => z.literal(n as PoeClass))),
     })
     .optional(),
+  /** Current that flows for an instant when it is switched on, as a multiple of its running current. */
   inrush: between(1, 50).optional(),
-  /** As long as the id of a language may be. */
+  /** Id of a keypad language, for devices that are programmed at their own keys. */
   language: word(100).optional(),
 });
 
 /**
- * What the schema lets through is a device type: the compiler holds the two together. Old ones get setting roles, and the
+ * What the schema lets through is a device type, whose type is inferred from it. Old ones get setting roles, and the
  * one thing that they did becomes the first of their functions.
  */
 export function asDeviceType(parsed: z.output<typeof deviceTypeSchema>): DeviceType {

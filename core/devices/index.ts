@@ -1,5 +1,6 @@
-export * from './parts';
-export * from './deviceType';
+export type * from './parts';
+export type * from './deviceType';
+export { FAMILIES } from './families';
 export { asSet, inputChannel, setInputs, takenInputs } from './asSet';
 export { findType, know } from './known';
 export * from './settings';

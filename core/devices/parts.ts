@@ -1,164 +1,149 @@
+import * as z from 'zod';
+import { between, type Frozen } from '../fields/index';
+import { current, finite, name, param, pin, positive } from './shape';
+
 /**
  * The electrical parts a device type is made of. A part always sits between two terminals of its device;
  * a network of parts and conductors is all the engine ever sees.
  */
 
-/** A number of the type itself, or one chosen by a setting such as a voltage jumper. */
-export type Param = number | { readonly setting: string; readonly values: Readonly<Record<string, number>> };
-
-/** What kind of current a part is made for. */
-export type Current = 'dc' | 'ac' | 'both';
-
-interface Between {
-  readonly id: string;
-  /** The part is there only while a setting has one of these values: a jumper, a DIP switch. */
-  readonly when?: { readonly setting: string; readonly is: readonly string[] };
+const ends = {
+  id: name,
   /** Terminal of the part's first (for polarised parts: positive) end. */
-  readonly a: string;
+  a: pin,
   /** Terminal of the part's second (negative, common) end. */
-  readonly b: string;
-}
+  b: pin,
+  /** The part is there only while a setting has one of these values: a jumper, a DIP switch. */
+  when: z.strictObject({ setting: name, is: z.array(name).min(1).max(40) }).optional(),
+};
+const kindOf = <K extends string, S extends z.ZodRawShape>(kind: K, shape: S) =>
+  z.strictObject({ kind: z.literal(kind), ...ends, ...shape });
 
 /** A mechanical contact. `state` names a coil of this device or a state that people and behaviours set. */
-export interface ContactPart extends Between {
-  readonly kind: 'contact';
+const contact = kindOf('contact', {
   /** NO closes while the state is true, NC opens while it is true. */
-  readonly form: 'NO' | 'NC';
-  readonly state: string;
+  form: z.enum(['NO', 'NC']),
+  state: name,
   /** Electronic part that must be running for the state to count: an unpowered board's relay rests. */
-  readonly needs?: string;
+  needs: name.optional(),
   /** State that keeps the contact at rest whatever its own says: a magnet's bond sensor while the door is open. */
-  readonly unless?: string;
-  readonly ohms: number;
-  readonly maxAmps: number;
-}
+  unless: name.optional(),
+  ohms: positive,
+  maxAmps: positive,
+});
 
 /** A solenoid or relay coil with hysteresis. It sets the state named like its own id. */
-export interface CoilPart extends Between {
-  readonly kind: 'coil';
-  readonly ohms: Param;
-  readonly pullInVolts: Param;
-  readonly dropOutVolts: Param;
-  readonly maxVolts: Param;
-  readonly suppressed: boolean;
+const coil = kindOf('coil', {
+  ohms: param,
+  pullInVolts: param,
+  dropOutVolts: param,
+  maxVolts: param,
+  suppressed: z.boolean(),
   /** Direct current unless it says otherwise. */
-  readonly current?: Current;
-}
+  current: current.optional(),
+});
 
 /** A plain resistive winding, such as a magnet's. */
-export interface LoadPart extends Between {
-  readonly kind: 'load';
-  readonly ohms: Param;
-  readonly maxVolts: Param;
-  readonly suppressed: boolean;
-  readonly current?: Current;
-}
+const load = kindOf('load', {
+  ohms: param,
+  maxVolts: param,
+  suppressed: z.boolean(),
+  current: current.optional(),
+});
 
 /**
  * A circuit board. Off below `minVolts`; starts again only above `startVolts`; reversed or above `maxVolts`
  * it is recorded as damaged. While on it draws constant current, or constant power above a switching regulator.
  */
-export interface ElectronicPart extends Between {
-  readonly kind: 'electronic';
-  readonly law: 'current' | 'power';
+const electronic = kindOf('electronic', {
+  law: z.enum(['current', 'power']),
   /** Amps by the current law, watts by the power law. */
-  readonly draw: number;
-  readonly minVolts: number;
-  readonly startVolts: number;
-  readonly maxVolts: number;
-  readonly current?: Current;
-}
-
-/** A supply output: set voltage behind a resistance, limited in current, with or without a battery behind it. */
-export interface SourcePart extends Between {
-  readonly kind: 'source';
-  readonly volts: number;
-  /** Relative tolerance of the set voltage: 0.02 is ± 2 %. */
-  readonly tolerance: number;
-  readonly ohms: number;
-  readonly maxAmps: number;
-  readonly battery?: BatterySpec;
-  /** Volts and amps of an alternating source are RMS values. */
-  readonly current?: 'ac' | 'dc';
-}
+  draw: positive,
+  minVolts: positive,
+  startVolts: positive,
+  maxVolts: positive,
+  current: current.optional(),
+});
 
 /** A sealed lead-acid battery behind a supply. Voltages are of the whole battery. */
-export interface BatterySpec {
-  readonly ampHours: Param;
-  readonly fullVolts: number;
-  readonly cutOffVolts: number;
-  readonly ohms: number;
-}
+const battery = z.strictObject({
+  ampHours: param,
+  fullVolts: positive,
+  cutOffVolts: positive,
+  ohms: positive,
+});
+
+/** A supply output: set voltage behind a resistance, limited in current, with or without a battery behind it. */
+const source = kindOf('source', {
+  volts: positive,
+  /** Relative tolerance of the set voltage: 0.02 is ± 2 %. */
+  tolerance: between(0, 0.5),
+  ohms: positive,
+  maxAmps: positive,
+  /** Volts and amps of an alternating source are RMS values. */
+  current: z.enum(['dc', 'ac']).optional(),
+  battery: battery.optional(),
+});
 
 /** A dry input: a pull-up to its own voltage, read between terminal and common while its board runs. */
-export interface InputPart extends Between {
-  readonly kind: 'input';
-  readonly pullVolts: number;
-  readonly pullOhms: number;
-  readonly poweredBy: string;
+const input = kindOf('input', {
+  pullVolts: positive,
+  pullOhms: positive,
+  poweredBy: name,
   /** Below this share of the pull voltage the input reads closed, above `openAbove` open, between: unsure. */
-  readonly closedBelow: number;
-  readonly openAbove: number;
+  closedBelow: between(0, 1),
+  openAbove: between(0, 1),
   /**
    * Watched by end-of-line resistors: between these shares of the pull voltage it reads closed or open, and
    * anything else (a short, a cut pair, a missing resistor) is trouble.
    */
-  readonly supervised?: {
-    readonly closed: readonly [number, number];
-    readonly open: readonly [number, number];
-  };
-}
+  supervised: z
+    .strictObject({ closed: z.tuple([finite, finite]), open: z.tuple([finite, finite]) })
+    .optional(),
+});
 
 /** A low-level output such as a loudspeaker's or a chime's, which must never be fed. */
-export interface OutputPart extends Between {
-  readonly kind: 'output';
-  readonly ohms: number;
+const output = kindOf('output', {
+  ohms: positive,
   /** Applied voltage it does not survive, volts. */
-  readonly maxVolts: number;
-}
+  maxVolts: positive,
+});
 
 /** A varistor: no current below its clamping voltage, either way round. */
-export interface VaristorPart extends Between {
-  readonly kind: 'varistor';
-  readonly clampVolts: number;
-  readonly ohms: number;
-}
+const varistor = kindOf('varistor', { clampVolts: positive, ohms: positive });
 
-export interface DiodePart extends Between {
-  readonly kind: 'diode';
-  readonly forwardVolts: number;
-  readonly ohms: number;
-}
+const diode = kindOf('diode', { forwardVolts: positive, ohms: positive });
 
-export interface ResistorPart extends Between {
-  readonly kind: 'resistor';
-  readonly ohms: Param;
-}
+const resistor = kindOf('resistor', { ohms: param });
 
 /** A fuse: conducts until more flows than it bears, and then no more until somebody puts in a new one. */
-export interface FusePart extends Between {
-  readonly kind: 'fuse';
+const fuse = kindOf('fuse', {
   /** Rated current, amps. */
-  readonly amps: Param;
-}
+  amps: param,
+});
 
 /** Two terminals joined inside the device. */
-export interface LinkPart extends Between {
-  readonly kind: 'link';
-}
+const link = kindOf('link', {});
 
-export type Part =
-  | ContactPart
-  | CoilPart
-  | LoadPart
-  | ElectronicPart
-  | SourcePart
-  | InputPart
-  | OutputPart
-  | VaristorPart
-  | DiodePart
-  | ResistorPart
-  | FusePart
-  | LinkPart;
+export const part = z.discriminatedUnion('kind', [
+  contact,
+  coil,
+  load,
+  electronic,
+  source,
+  input,
+  output,
+  varistor,
+  diode,
+  resistor,
+  fuse,
+  link,
+]);
 
+export type Param = Frozen<z.output<typeof param>>;
+export type Current = z.output<typeof current>;
+export type Part = Frozen<z.output<typeof part>>;
 export type PartKind = Part['kind'];
+/** A part of one kind. */
+export type PartOf<K extends PartKind> = Extract<Part, { readonly kind: K }>;
+export type BatterySpec = Frozen<z.output<typeof battery>>;

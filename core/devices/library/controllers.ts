@@ -1,5 +1,5 @@
 import type { BusPort, Channel, DeviceType, Roles, Terminal } from '../deviceType';
-import type { Part, SourcePart } from '../parts';
+import type { Part, PartOf } from '../parts';
 import {
   board,
   changeover,
@@ -182,7 +182,7 @@ const dryController = (
 };
 
 /** What a PoE switch gives through the controller's own regulator. */
-const POE: SourcePart = {
+const POE: PartOf<'source'> = {
   kind: 'source',
   id: 'poe',
   a: '+12',

@@ -1,5 +1,5 @@
 import type { DeviceType } from '../deviceType';
-import type { CoilPart, LoadPart } from '../parts';
+import type { PartOf } from '../parts';
 import { choice, contact, needed, optional, PASSIVE, pigtails, voltageJumper } from '../build';
 
 /** A value for each position of the voltage jumper. */
@@ -7,7 +7,7 @@ export const jumper = (at12: number) => ({ setting: 'voltage', values: { '12': a
 /** A winding takes four times the ohms at twice the volts, for the same watts. */
 const jumperOhms = (at12: number) => ({ setting: 'voltage', values: { '12': at12, '24': at12 * 4 } });
 
-export const winding = (id: string, a: string, b: string, ohmsAt12: number): LoadPart => ({
+export const winding = (id: string, a: string, b: string, ohmsAt12: number): PartOf<'load'> => ({
   kind: 'load',
   id,
   a,
@@ -17,7 +17,7 @@ export const winding = (id: string, a: string, b: string, ohmsAt12: number): Loa
   suppressed: true,
 });
 
-export const solenoid = (ohmsAt12: number, over: Partial<CoilPart> = {}): CoilPart => ({
+export const solenoid = (ohmsAt12: number, over: Partial<PartOf<'coil'>> = {}): PartOf<'coil'> => ({
   kind: 'coil',
   id: 'solenoid',
   a: '+',

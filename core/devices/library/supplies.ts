@@ -1,5 +1,5 @@
 import type { DeviceType, Terminal } from '../deviceType';
-import type { BatterySpec, SourcePart } from '../parts';
+import type { BatterySpec, PartOf } from '../parts';
 import {
   board,
   changeover,
@@ -32,7 +32,9 @@ export const battery = (volts: 12 | 24): BatterySpec => ({
   ohms: volts === 12 ? 0.08 : 0.16,
 });
 
-export const source = (over: Partial<SourcePart> & Pick<SourcePart, 'volts' | 'maxAmps'>): SourcePart => ({
+export const source = (
+  over: Partial<PartOf<'source'>> & Pick<PartOf<'source'>, 'volts' | 'maxAmps'>,
+): PartOf<'source'> => ({
   kind: 'source',
   id: 'output',
   a: '+V',
