@@ -1,5 +1,7 @@
 export { settingMs, type Inhabitant } from './inhabitant';
-export { REARM } from './delayedEgress/answers';
+export { recall, type ChannelMemory } from './decides/channelMemory';
+export { hearsFire, REARM } from './delayedEgress/answers';
+export { drive } from './operator/driveMemory';
 export { combine } from './combine';
 export { keepsFreePassage } from './clock/freePassage';
 export { keepsPassback } from './decides/passback';

@@ -1,7 +1,15 @@
 import { ON } from '../circuit/index';
-import { does } from '../devices/index';
+
 import { inputsOf, type InputPurpose } from '../door/index';
-import { doorHold, lockStatuses, relayKeys, type Alarm, type SimState, type World } from '../simulate/index';
+import {
+  doorHold,
+  leafMoves,
+  lockStatuses,
+  relayKeys,
+  type Alarm,
+  type SimState,
+  type World,
+} from '../simulate/index';
 
 /** What a lane is about: the door, or one thing of one of its devices. */
 export type LaneKind = 'lock' | 'leaf' | 'relay' | 'input' | 'sounder' | Alarm;
@@ -54,15 +62,8 @@ export function lanesOf(world: World): Lane[] {
 }
 
 /** Where the leaf is: an operator takes its time both ways, a hand none. */
-function leafAt({ inhabitants, door }: World, { doorOpen, memory }: SimState): string {
-  if (!doorOpen) return 'closed';
-  const moved = (what: 'opening' | 'closing') =>
-    inhabitants.some(
-      ({ device, type }) =>
-        device.door === door.id && does(type, 'operator') && memory[device.id]?.[what] === true,
-    );
-  return moved('closing') ? 'closing' : moved('opening') ? 'opening' : 'open';
-}
+const leafAt = (world: World, state: SimState): string =>
+  state.doorOpen ? (leafMoves(world, state) ?? 'open') : 'closed';
 
 const cutAt = (key: string): [device: string, part: string] => {
   const at = key.lastIndexOf(':');

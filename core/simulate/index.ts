@@ -31,4 +31,4 @@ export { batteryFeed, batteryVolts } from './battery';
 export { egressAlarms, egressReleases, foresee, relayKeys, sampleLanes, type LaneSample } from './lanes';
 export { addressOf, busPorts, readCard, type CardRead, type PortAt } from './cardRead';
 export { neighboursOf, type Neighbours } from './neighbours';
-export { leafByHand, movedByOperatorOnly, operatorOpens } from './operatorOpens';
+export { leafByHand, leafMoves, movedByOperatorOnly, operatorOpens } from './operatorOpens';

@@ -1,4 +1,5 @@
 import { does, functionsOf } from '../devices/index';
+import { drive } from '../functions/index';
 import type { SimState } from './simState';
 import { advance } from './step';
 import type { World } from './world';
@@ -25,4 +26,12 @@ export function leafByHand({ inhabitants, door }: World): 'holds' | 'yields' | n
     .flatMap(({ type }) => functionsOf(type, 'operator'));
   if (drives.some(({ leaf }) => leaf === 'yields')) return 'yields';
   return drives.length > 0 && drives.every(({ leaf }) => leaf === 'holds') ? 'holds' : null;
+}
+
+/** What a drive of this door does with its leaf at the moment; null where it stands. */
+export function leafMoves({ inhabitants, door }: World, { memory }: SimState): 'opening' | 'closing' | null {
+  const drives = inhabitants.filter(({ device, type }) => device.door === door.id && does(type, 'operator'));
+  const is = (what: 'opening' | 'closing') =>
+    drives.some(({ device }) => drive.recall(memory[device.id], what) === true);
+  return is('closing') ? 'closing' : is('opening') ? 'opening' : null;
 }

@@ -1,10 +1,11 @@
 import { channelsOf, type Channel, type FunctionOf } from '../../devices/index';
 import { combine } from '../combine';
-import { isFire, keyOf } from '../decides/refuses';
+import { ofChannel, remember } from '../decides/channelMemory';
+import { isFire } from '../decides/refuses';
 import type { Inhabitant } from '../inhabitant';
 import { offline } from '../link/offline';
 import { NOTHING, type Memory, type Reaction, type Signal } from '../signal';
-import { freeBy, freeOf, mode, openFree } from './freePassage';
+import { freeOf, mode, openFree } from './freePassage';
 
 /** The clock of a device: hours that begin and end, and a board that stops. */
 export function clock(
@@ -34,21 +35,22 @@ const begin = (
 ): Reaction =>
   begins === 'clock'
     ? openFree(self, channel, index, memory)
-    : { memory: { ...memory, [freeBy(index)]: 'waits' } };
+    : { memory: remember(memory, index, { free: 'waits' }) };
 
 function end(self: Inhabitant, channel: Channel, index: number, memory: Memory): Reaction {
-  const over = { ...memory, [freeBy(index)]: false };
+  const over = remember(memory, index, { free: false });
   // A fire holds it open, and a card that came while it waited has its own time.
   if (freeOf(memory, index) !== 'open' || isFire(self, memory)) return { memory: over };
   return {
     set: { [channel.relay]: false },
-    memory: { ...over, [`${keyOf(index)}.released`]: false },
+    memory: remember(over, index, { released: false }),
   };
 }
 
 const none = (self: Inhabitant, memory: Memory): Memory =>
-  Object.fromEntries(
-    channelsOf(self.type).flatMap((_, index) =>
-      freeOf(memory, index) === null ? [] : [[freeBy(index), false]],
+  Object.assign(
+    {},
+    ...channelsOf(self.type).map((_, index) =>
+      freeOf(memory, index) === null ? {} : ofChannel(index, { free: false }),
     ),
   );

@@ -3,7 +3,8 @@ import { settingMs, type Inhabitant } from '../inhabitant';
 import { freeOf, openFree } from '../clock/freePassage';
 import { offline } from '../link/offline';
 import { forgiven, passbackOf, passed } from './passback';
-import { isFire, keyOf, refuses } from './refuses';
+import { channelTimer, ofChannel, recall, remember } from './channelMemory';
+import { isFire, refuses } from './refuses';
 import { NOTHING, type Reaction, type Signal, type Memory } from '../signal';
 
 /**
@@ -18,7 +19,6 @@ export function channelReact(
   memory: Memory,
   signal: Signal,
 ): Reaction {
-  const key = keyOf(index);
   switch (signal.kind) {
     case 'credential': {
       if (signal.channel !== index) return NOTHING;
@@ -38,25 +38,26 @@ export function channelReact(
       if (signal.input === channel.contactInput) return doorMoved(self, channel, index, memory, signal);
       return NOTHING;
     case 'timer':
-      if (signal.name === `${key}.relock`) {
+      if (signal.name === channelTimer(index, 'relock')) {
         if (isFree(memory, index)) return NOTHING;
         // Held down beyond its time: it lets go with the hand.
-        return memory[`${key}.asked`] === true
-          ? { memory: { ...memory, [`${key}.due`]: true } }
-          : relock(channel, key, memory);
+        return recall(memory, index, 'asked') === true
+          ? { memory: remember(memory, index, { due: true }) }
+          : relock(channel, index, memory);
       }
-      if (signal.name === `${key}.lockedOut`)
-        return { memory: { ...memory, [`${key}.lockedOut`]: false, [`${key}.wrong`]: 0 } };
-      if (signal.name === `${key}.wanted`) return { memory: { ...memory, [`${key}.wanted`]: false } };
-      if (signal.name === `${key}.held`)
+      if (signal.name === channelTimer(index, 'lockedOut'))
+        return { memory: remember(memory, index, { lockedOut: false, wrong: 0 }) };
+      if (signal.name === channelTimer(index, 'wanted'))
+        return { memory: remember(memory, index, { wanted: false }) };
+      if (signal.name === channelTimer(index, 'held'))
         return isFree(memory, index) ? NOTHING : { alarms: { 'held-open': true } };
       return withMemory(forgiven(memory, index, signal.name));
     case 'power':
       return signal.on
         ? NOTHING
         : {
-            ...relock(channel, key, { ...memory, ...forgotten(memory, key) }),
-            cancel: [`${key}.relock`, `${key}.held`, `${key}.wanted`, `${key}.lockedOut`],
+            ...relock(channel, index, { ...memory, ...forgotten(memory, index) }),
+            cancel: STOPPED.map((what) => channelTimer(index, what)),
           };
     default:
       return NOTHING;
@@ -71,12 +72,11 @@ function granted(
   memory: Memory,
   signal: Extract<Signal, { kind: 'credential' }>,
 ): Reaction {
-  const key = keyOf(index);
   const way = passbackOf(self, memory, signal);
   if (way === 'refused') return { answer: 'refused', passback: true };
   const { memory: believed, timers, cancel } = passed(self, signal);
   // A right one ends the row of wrong ones.
-  const wrong = memory[`${key}.wrong`] === undefined ? {} : { [`${key}.wrong`]: 0 };
+  const wrong = recall(memory, index, 'wrong') === undefined ? {} : ofChannel(index, { wrong: 0 });
   const known = { ...memory, ...wrong, ...believed };
   const opened = opens(self, channel, index, known, signal.inner === true);
   return {
@@ -99,34 +99,37 @@ function opens(
   if (isFree(memory, index)) return { memory };
   if (freeOf(memory, index) === 'waits' && !leaving) return openFree(self, channel, index, memory);
   if (!toggles(self, index)) return release(self, channel, index, 'unlock', memory);
-  const on = memory[`${keyOf(index)}.released`] !== true;
-  return { set: { [channel.relay]: on }, memory: { ...memory, [`${keyOf(index)}.released`]: on } };
+  const on = recall(memory, index, 'released') !== true;
+  return { set: { [channel.relay]: on }, memory: remember(memory, index, { released: on }) };
 }
 
 /** Unlocked for everybody until its hours are over. */
 const isFree = (memory: Memory, index: number): boolean =>
-  freeOf(memory, index) === 'open' && memory[`${keyOf(index)}.released`] === true;
+  freeOf(memory, index) === 'open' && recall(memory, index, 'released') === true;
 
 const withMemory = (memory: Memory | null): Reaction => (memory === null ? NOTHING : { memory });
 
+/** Times that end when a board stops. */
+const STOPPED = ['relock', 'held', 'wanted', 'lockedOut'] as const;
+
 /** What a board that stops has forgotten of a channel. */
-const forgotten = (memory: Memory, key: string): Memory => ({
-  [`${key}.asked`]: false,
-  [`${key}.due`]: false,
-  ...(memory[`${key}.wrong`] === undefined ? {} : { [`${key}.wrong`]: 0, [`${key}.lockedOut`]: false }),
-});
+const forgotten = (memory: Memory, index: number): Memory =>
+  ofChannel(index, {
+    asked: false,
+    due: false,
+    ...(recall(memory, index, 'wrong') === undefined ? {} : { wrong: 0, lockedOut: false }),
+  });
 
 /** After so many wrong ones in a row nobody is let in for a time, the right ones too. Whoever leaves is not asked. */
 function wrongAgain(self: Inhabitant, index: number, memory: Memory): Reaction {
   const tries = Number(setting(self, index, 'tries') ?? 0);
   if (tries === 0) return NOTHING;
-  const key = keyOf(index);
-  const wrong = Number(memory[`${key}.wrong`] ?? 0) + 1;
-  if (wrong < tries || memory[`${key}.lockedOut`] === true)
-    return { memory: { ...memory, [`${key}.wrong`]: wrong } };
+  const wrong = (recall(memory, index, 'wrong') ?? 0) + 1;
+  if (wrong < tries || recall(memory, index, 'lockedOut') === true)
+    return { memory: remember(memory, index, { wrong }) };
   return {
-    timers: [{ name: `${key}.lockedOut`, after: settingMs(self, 'lockout', 60, index) }],
-    memory: { ...memory, [`${key}.wrong`]: wrong, [`${key}.lockedOut`]: true },
+    timers: [{ name: channelTimer(index, 'lockedOut'), after: settingMs(self, 'lockout', 60, index) }],
+    memory: remember(memory, index, { wrong, lockedOut: true }),
   };
 }
 
@@ -137,12 +140,11 @@ export function release(
   which: 'unlock' | 'exit',
   memory: Memory,
 ): Reaction {
-  const key = keyOf(index);
   return {
     set: { [channel.relay]: true },
-    cancel: [`${key}.relock`],
-    timers: [{ name: `${key}.relock`, after: settingMs(self, which, 5, index) }],
-    memory: { ...memory, [`${key}.released`]: true },
+    cancel: [channelTimer(index, 'relock')],
+    timers: [{ name: channelTimer(index, 'relock'), after: settingMs(self, which, 5, index) }],
+    memory: remember(memory, index, { released: true }),
   };
 }
 
@@ -165,7 +167,6 @@ function asked(
   if (offline(self, memory) === 'nothing') return NOTHING;
   const asks = askingReading(self, index);
   const reports = setting(self, index, 'rex') === 'reports';
-  const key = keyOf(index);
   const shut = !reports && refuses(self, memory, index, 'exit');
   // Whoever leaves a door that is free starts no time after which it locks.
   if (isFree(memory, index) && !reports && channel.exitSense !== 'level') return NOTHING;
@@ -174,26 +175,27 @@ function asked(
     if (!pressed || shut) return NOTHING;
     return reports ? wanted(self, index, memory) : release(self, channel, index, 'exit', memory);
   }
-  if (isFree(memory, index) && !reports) return { memory: { ...memory, [`${key}.asked`]: reading === asks } };
-  const down = { ...memory, [`${key}.asked`]: reading === asks, [`${key}.due`]: false };
+  if (isFree(memory, index) && !reports)
+    return { memory: remember(memory, index, { asked: reading === asks }) };
+  const down = remember(memory, index, { asked: reading === asks, due: false });
   if (reading === asks && !shut) return release(self, channel, index, 'exit', down);
   if (before !== asks) return shut ? { memory: down } : NOTHING;
-  return memory[`${key}.due`] === true ? relock(channel, key, down) : { memory: down };
+  return recall(memory, index, 'due') === true ? relock(channel, index, down) : { memory: down };
 }
 
 /** The lever opens by itself: for the exit time the opening counts as wanted, and no relay moves. */
 function wanted(self: Inhabitant, index: number, memory: Memory): Reaction {
-  const name = `${keyOf(index)}.wanted`;
+  const name = channelTimer(index, 'wanted');
   return {
     cancel: [name],
     timers: [{ name, after: settingMs(self, 'exit', 5, index) }],
-    memory: { ...memory, [name]: true },
+    memory: remember(memory, index, { wanted: true }),
   };
 }
 
-const relock = (channel: Channel, key: string, memory: Memory): Reaction => ({
+const relock = (channel: Channel, index: number, memory: Memory): Reaction => ({
   set: { [channel.relay]: false },
-  memory: { ...memory, [`${key}.released`]: false },
+  memory: remember(memory, index, { released: false }),
 });
 
 function doorMoved(
@@ -203,7 +205,6 @@ function doorMoved(
   memory: Memory,
   signal: Extract<Signal, { kind: 'input' }>,
 ): Reaction {
-  const key = keyOf(index);
   const { reading, before } = signal;
   if (reading === 'dead') return NOTHING;
   // A board that starts again and finds the door shut has nothing to raise any more.
@@ -211,19 +212,23 @@ function doorMoved(
     return reading === 'closed' ? { alarms: { 'held-open': false, forced: false } } : NOTHING;
   if (reading === 'open' && before === 'closed') {
     if (isFree(memory, index)) return NOTHING;
-    const timers = [{ name: `${key}.held`, after: settingMs(self, 'held', 30, index) }];
-    const right = memory[`${key}.released`] === true || memory[`${key}.wanted`] === true;
+    const timers = [{ name: channelTimer(index, 'held'), after: settingMs(self, 'held', 30, index) }];
+    const right = recall(memory, index, 'released') === true || recall(memory, index, 'wanted') === true;
     if (!right) return { timers, alarms: { forced: true } };
-    const atOnce = setting(self, index, 'relock') === 'open' && memory[`${key}.released`] === true;
+    const atOnce = setting(self, index, 'relock') === 'open' && recall(memory, index, 'released') === true;
     return atOnce && !isFire(self, memory)
-      ? { ...relock(channel, key, memory), timers, cancel: [`${key}.relock`] }
+      ? { ...relock(channel, index, memory), timers, cancel: [channelTimer(index, 'relock')] }
       : { timers };
   }
   if (reading !== 'closed') return NOTHING;
   if (isFree(memory, index))
-    return { cancel: [`${key}.held`], alarms: { 'held-open': false, forced: false } };
-  const quiet = { cancel: [`${key}.held`], alarms: { 'held-open': false, forced: false } };
+    return { cancel: [channelTimer(index, 'held')], alarms: { 'held-open': false, forced: false } };
+  const quiet = { cancel: [channelTimer(index, 'held')], alarms: { 'held-open': false, forced: false } };
   const onClose = setting(self, index, 'relock') === 'close' && !isFire(self, memory);
-  if (!onClose || memory[`${key}.released`] !== true) return quiet;
-  return { ...relock(channel, key, memory), ...quiet, cancel: [`${key}.held`, `${key}.relock`] };
+  if (!onClose || recall(memory, index, 'released') !== true) return quiet;
+  return {
+    ...relock(channel, index, memory),
+    ...quiet,
+    cancel: [channelTimer(index, 'held'), channelTimer(index, 'relock')],
+  };
 }

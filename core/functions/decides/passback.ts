@@ -1,7 +1,7 @@
 import { does, roleValue } from '../../devices/index';
 import type { Inhabitant } from '../inhabitant';
 import type { Signal, Memory } from '../signal';
-import { keyOf } from './refuses';
+import { channelName } from './channelMemory';
 
 /**
  * Passback: at a door with a reader on each side a card that came in cannot come in again before it has gone out, so that it is not
@@ -11,8 +11,9 @@ import { keyOf } from './refuses';
 /** A credential that somebody presents. */
 type Credential = Extract<Signal, { kind: 'credential' }>;
 
-const atKey = (channel: number, who: number): string => `${keyOf(channel)}.at.${who}`;
-export const forgiveTimer = (channel: number, who: number): string => `${keyOf(channel)}.forgive.${who}`;
+const atKey = (channel: number, who: number): string => `${channelName(channel)}.at.${who}`;
+export const forgiveTimer = (channel: number, who: number): string =>
+  `${channelName(channel)}.forgive.${who}`;
 
 const role = ({ type, device }: Inhabitant, name: 'passback' | 'forgive', channel: number) =>
   does(type, 'clock') ? roleValue(type, device.settings, name, channel) : undefined;
@@ -54,7 +55,7 @@ export function passed(
 
 /** What is forgotten when its time is over; null where a timer is another. */
 export function forgiven(memory: Memory, channel: number, timer: string): Memory | null {
-  const begins = `${keyOf(channel)}.forgive.`;
+  const begins = `${channelName(channel)}.forgive.`;
   if (!timer.startsWith(begins)) return null;
   return { ...memory, [atKey(channel, Number(timer.slice(begins.length)))]: false };
 }

@@ -1,4 +1,5 @@
 import type { Memory } from '../signal';
+import { recall } from './channelMemory';
 import { channelsOf, functionOf, functionsOf, settingValue } from '../../devices/index';
 import type { Inhabitant } from '../inhabitant';
 
@@ -24,7 +25,7 @@ export function refuses(
   channel: number,
   by: 'credential' | 'exit',
 ): boolean {
-  if (by === 'credential' && memory[`${keyOf(channel)}.lockedOut`] === true) return true;
+  if (by === 'credential' && recall(memory, channel, 'lockedOut') === true) return true;
   if (by === 'credential' && lockedDown(self, memory)) return true;
   for (const { input } of functionsOf(self.type, 'input')) {
     if (memory[interlockBy(input)] === true) return true;
@@ -42,9 +43,6 @@ export function refuses(
 export const isFire = (self: Inhabitant, memory: Memory): boolean =>
   functionsOf(self.type, 'input').some(({ input }) => memory[fireBy(input)] === true);
 
-/** What a channel's memories begin with. */
-export const keyOf = (channel: number): string => `c${channel}`;
-
 /** True while somebody may be in the door of a channel: released, open, or shut so lately that the room still waits. */
 const isBusy = (memory: Memory, channel: number): boolean =>
-  ['released', 'open', 'clearing'].some((what) => memory[`${keyOf(channel)}.${what}`] === true);
+  (['released', 'open', 'clearing'] as const).some((what) => recall(memory, channel, what) === true);

@@ -1,6 +1,7 @@
 import { settingValue } from '../../devices/index';
 import type { FunctionOf } from '../schemas';
 import type { Inhabitant } from '../inhabitant';
+import { factsUnder } from '../facts';
 import { LEVER_MS } from '../held';
 import type { Reacts } from '../answer';
 import { NOTHING, type Memory, type Reaction, type Signal } from '../signal';
@@ -9,12 +10,13 @@ import { NOTHING, type Memory, type Reaction, type Signal } from '../signal';
 type Phase = 'armed' | 'bumped' | 'pushed' | 'counting' | 'released';
 
 /** What it remembers; `fire`: its alarm input is open; `bypassed`: somebody with a right is let through; `dead`: it has no power. */
-interface Egress {
+type Egress = {
   readonly phase: Phase;
   readonly fire: boolean;
   readonly bypassed: boolean;
   readonly dead: boolean;
-}
+};
+const egress = factsUnder<Egress>('egress');
 type Spec = FunctionOf<'delayedEgress'>;
 
 /** Timers: a push that has lasted; the way out that is due; a bump whose sound is over. */
@@ -28,19 +30,16 @@ export const PUSH = 'push';
 export const REARM = 'rearm';
 
 const read = (memory: Memory): Egress => ({
-  phase: (memory['egress.phase'] as Phase | undefined) ?? 'armed',
-  fire: memory['egress.fire'] === true,
-  bypassed: memory['egress.bypassed'] === true,
-  dead: memory['egress.dead'] === true,
+  phase: egress.recall(memory, 'phase') ?? 'armed',
+  fire: egress.recall(memory, 'fire') === true,
+  bypassed: egress.recall(memory, 'bypassed') === true,
+  dead: egress.recall(memory, 'dead') === true,
 });
 
-const written = (memory: Memory, now: Egress): Memory => ({
-  ...memory,
-  'egress.phase': now.phase,
-  'egress.fire': now.fire,
-  'egress.bypassed': now.bypassed,
-  'egress.dead': now.dead,
-});
+const written = (memory: Memory, now: Egress): Memory => egress.remember(memory, now);
+
+/** True while the alarm input of a delayed egress is open. */
+export const hearsFire = (memory: Memory | undefined): boolean => egress.recall(memory, 'fire') === true;
 
 /** A phase begins: contacts and sounder follow from it. */
 function to({ state, alarm }: Spec, memory: Memory, now: Egress, more: Partial<Reaction> = {}): Reaction {

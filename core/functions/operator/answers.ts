@@ -1,6 +1,7 @@
 import type { InputReading } from '../../circuit/index';
 import type { FunctionOf } from '../../devices/index';
 import { settingMs, type Inhabitant } from '../inhabitant';
+import { drive } from './driveMemory';
 import { NOTHING, type Reaction, type Signal, type Memory } from '../signal';
 
 /**
@@ -21,15 +22,15 @@ export function operate(
     case 'input': {
       const { input, reading, before } = signal;
       const closes = reading === 'closed' && before === 'open';
-      const open = memory['open'] === true;
+      const open = drive.recall(memory, 'open') === true;
       // A stop button cuts its loop: whatever moves stays, until the loop is whole again and somebody asks anew.
       if (input === spec.stop)
         return reading === 'open'
-          ? { cancel, memory: { ...memory, ...STANDS, open: false, stopped: true } }
-          : { memory: { ...memory, stopped: false } };
+          ? { cancel, memory: drive.remember(memory, { ...STANDS, open: false, stopped: true }) }
+          : { memory: drive.remember(memory, { stopped: false }) };
       if (input === spec.close && closes && open) return { cancel, timers: [{ name: 'close', after: 0 }] };
       if (input === spec.safety) return minds(reading, memory, cancel);
-      if (input !== spec.activate || !closes || memory['stopped'] === true) return NOTHING;
+      if (input !== spec.activate || !closes || drive.recall(memory, 'stopped') === true) return NOTHING;
       const timers = open
         ? [{ name: 'close', after: wait('stay') }]
         : [{ name: 'open', after: wait('delay') }];
@@ -38,7 +39,9 @@ export function operate(
     case 'timer':
       return moves(signal.name, spec, memory, wait);
     case 'power':
-      return signal.on ? NOTHING : { set: { [spec.relay]: false }, cancel, memory: FORGOTTEN };
+      return signal.on
+        ? NOTHING
+        : { set: { [spec.relay]: false }, cancel, memory: drive.remember(memory, FORGOTTEN) };
     default:
       return NOTHING;
   }
@@ -55,8 +58,8 @@ const FORGOTTEN = { ...STANDS, open: false, stopped: false, blocked: false };
  */
 function minds(reading: InputReading, memory: Memory, cancel: readonly string[]): Reaction {
   const blocked = reading === 'open';
-  const next = { ...memory, blocked };
-  return blocked && memory['closing'] === true
+  const next = drive.remember(memory, { blocked });
+  return blocked && drive.recall(memory, 'closing') === true
     ? { cancel, timers: [{ name: 'open', after: 0 }], memory: next }
     : { memory: next };
 }
@@ -76,19 +79,20 @@ function moves(
           { name: 'opened', after: wait('opening') },
           { name: 'close', after: wait('opening') + wait('stay') },
         ],
-        memory: { ...memory, open: true, opening: true, closing: false },
+        memory: drive.remember(memory, { open: true, opening: true, closing: false }),
       };
     case 'opened':
-      return { memory: { ...memory, ...STANDS } };
+      return { memory: drive.remember(memory, STANDS) };
     case 'close':
       // Whoever stands there is waited for.
-      if (memory['blocked'] === true) return { timers: [{ name: 'close', after: wait('stay') }] };
+      if (drive.recall(memory, 'blocked') === true)
+        return { timers: [{ name: 'close', after: wait('stay') }] };
       return {
         timers: [{ name: 'shut', after: wait('opening') }],
-        memory: { ...memory, open: false, opening: false, closing: true },
+        memory: drive.remember(memory, { open: false, opening: false, closing: true }),
       };
     case 'shut':
-      return { door: 'close', set: { [relay]: false }, memory: { ...memory, ...STANDS } };
+      return { door: 'close', set: { [relay]: false }, memory: drive.remember(memory, STANDS) };
     default:
       return NOTHING;
   }

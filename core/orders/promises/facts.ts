@@ -1,7 +1,7 @@
 import type { OperatingPoint } from '../../circuit/index';
-import { does, functionOf, functionsOf, roleValue } from '../../devices/index';
+import { channelsOf, does, functionOf, functionsOf, roleValue } from '../../devices/index';
 import { doorDevices, entries } from '../../door/index';
-import { statesThat, type Inhabitant } from '../../functions/index';
+import { recall, statesThat, type Inhabitant } from '../../functions/index';
 import { fireReleases, provenFor } from '../../prove/index';
 import {
   doorHold,
@@ -143,10 +143,9 @@ export const isSound = ({ unstable, point }: SimState): boolean => !unstable && 
 /** A code that changes over holds a door open until the next one: a cause that is still in force. */
 const toggled = (world: World, { memory }: SimState): boolean =>
   world.inhabitants.some(({ device, type }) =>
-    Object.entries(memory[device.id] ?? {}).some(
-      ([key, on]) =>
-        on === true &&
-        key.endsWith('.released') &&
-        roleValue(type, device.settings, 'mode', Number(key.slice(1, key.indexOf('.')))) === 'toggle',
+    channelsOf(type).some(
+      (_, channel) =>
+        recall(memory[device.id], channel, 'released') === true &&
+        roleValue(type, device.settings, 'mode', channel) === 'toggle',
     ),
   );

@@ -1,3 +1,5 @@
+import { channelsOf } from '../../devices/index';
+import { hearsFire, recall } from '../../functions/index';
 import { patience } from '../../prove/index';
 import { afterNext, standing, type SimState } from '../../simulate/index';
 import { isSound, type DoorFacts } from './facts';
@@ -20,10 +22,14 @@ const outer = ({ entries }: DoorFacts) => entries.filter(({ device }) => device.
 function isCalm({ world, others, isHeld, lasts }: DoorFacts, state: SimState): boolean {
   if (!isHeld(state) || lasts(state, 0) || state.lockdown || standing(world, state).length > 0) return false;
   if (others.interlocked && (others.isOpen(state) || others.isFree(state))) return false;
-  return !Object.values(state.memory).some((of) =>
-    Object.entries(of).some(
-      ([key, on]) => on === true && /\.(lockedOut|open|clearing)$|^egress\.fire$/.test(key),
-    ),
+  return !world.inhabitants.some(
+    ({ device, type }) =>
+      hearsFire(state.memory[device.id]) ||
+      channelsOf(type).some((_, channel) =>
+        (['lockedOut', 'open', 'clearing'] as const).some(
+          (what) => recall(state.memory[device.id], channel, what) === true,
+        ),
+      ),
   );
 }
 
