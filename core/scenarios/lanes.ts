@@ -1,5 +1,4 @@
 import { ON } from '../circuit/index';
-
 import { inputsOf, type InputPurpose } from '../door/index';
 import {
   doorHold,
