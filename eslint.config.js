@@ -229,6 +229,59 @@ const coreRules = [
   };
 });
 
+/**
+ * Which way imports point in the application. `ui` knows no word of the trade; `store` holds the site in this tab; `parts` is what several
+ * stations and pages show; a station or a page knows none of the others; `app` puts them together; the server draws pages from that.
+ */
+const SRC_LAYERS = {
+  ui: [],
+  workers: [],
+  store: ['workers'],
+  offline: ['store'],
+  parts: ['ui', 'workers', 'store'],
+  stations: ['ui', 'workers', 'store', 'parts'],
+  sitePages: ['ui', 'workers', 'store', 'parts'],
+  app: ['ui', 'workers', 'store', 'offline', 'parts', 'stations', 'sitePages'],
+  server: ['parts', 'app'],
+  pages: ['parts', 'app', 'server'],
+};
+
+const CARES = [
+  { group: ['**/cli/**', '#demo/*'], message: 'The application imports core and words only.' },
+  { regex: '^(lucide-react|date-fns)$', message: 'Whole sets take long to build: import the one file.' },
+];
+
+const SRC_FOLDERS = Object.keys(SRC_LAYERS);
+const srcRules = SRC_FOLDERS.map((folder) => ({
+  files: [`src/${folder}/**/*.{ts,tsx}`],
+  ignores: ['**/*.test.{ts,tsx}', '**/*ForTests.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          ...CARES,
+          ...SRC_FOLDERS.filter((other) => other !== folder && !SRC_LAYERS[folder].includes(other)).map(
+            (other) => ({
+              regex: `^(\\.\\./)+${other}/`,
+              message: `src/${folder} stands below src/${other}: imports point one way.`,
+            }),
+          ),
+          ...(folder === 'stations' || folder === 'sitePages'
+            ? [
+                {
+                  regex: '^\\.\\./(?!\\.\\./)',
+                  message:
+                    'Stations and pages know nothing of one another: what several show stands in src/parts.',
+                },
+              ]
+            : []),
+        ],
+      },
+    ],
+  },
+}));
+
 export default tseslint.config(
   {
     ignores: [
@@ -278,20 +331,10 @@ export default tseslint.config(
     plugins: { 'react-hooks': reactHooks },
     rules: {
       'react-hooks/rules-of-hooks': 'error',
-      'no-restricted-imports': [
-        'error',
-        {
-          patterns: [
-            { group: ['**/cli/**', '#demo/*'], message: 'The application imports core and words only.' },
-            {
-              regex: '^(lucide-react|date-fns)$',
-              message: 'Whole sets take long to build: import the one file.',
-            },
-          ],
-        },
-      ],
+      'no-restricted-imports': ['error', { patterns: CARES }],
     },
   },
+  ...srcRules,
   {
     // The command line knows the database as well, through the server's own services.
     files: ['words/**/*.ts', 'cli/**/!(database)*.ts'],
@@ -312,7 +355,12 @@ export default tseslint.config(
   ...coreRules,
   {
     // Numbers of a plan are those of core/fields: finite, and without a minus zero, which JSON does not know.
-    files: ['core/plan/schemas/*.ts', 'core/devices/deviceTypeSchema.ts', 'core/fields/units.ts'],
+    files: [
+      'core/plan/schemas/*.ts',
+      'core/devices/{deviceTypeSchema,shape,parts,terminal,settingSchema,bank,lock,roles}.ts',
+      'core/functions/**/schema.ts',
+      'core/fields/units.ts',
+    ],
     rules: {
       'no-restricted-properties': [
         'error',

@@ -40,7 +40,7 @@ describe('docs/adding.md', () => {
   });
   it('is right about stations and languages', () => {
     for (const station of STATIONS) {
-      expect(read('src/islands/stations.tsx')).toMatch(new RegExp(`'?${station}'?:`));
+      expect(read('src/app/stationViews.tsx')).toMatch(new RegExp(`'?${station}'?:`));
       expect(read('core/verdict/marks.ts')).toMatch(new RegExp(`'?${station}'?`));
     }
     const library = ['slotted', 'listed', 'screened']

@@ -2,10 +2,10 @@ import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join, posix } from 'node:path';
 
 /** Scripts that every page of a site begins with, by their place in the manifest of the build. */
-const BEGINNINGS = [/^astro-entry:.*\/islands\/App$/, /@astrojs\/react\/.*\/client\.js$/];
+const BEGINNINGS = [/^astro-entry:.*\/app\/App$/, /@astrojs\/react\/.*\/client\.js$/];
 
 /** Where every station of a door and every page of a site names the file of its view. */
-const VIEW_TABLES = { stations: 'src/islands/stations.tsx', pages: 'src/islands/site/SitePageView.tsx' };
+const VIEW_TABLES = { stations: 'src/app/stationViews.tsx', pages: 'src/app/SitePageView.tsx' };
 
 /** The source file of each view, by its station or page, as its table has it. */
 const viewFiles = (root, table) =>

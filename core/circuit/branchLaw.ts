@@ -1,7 +1,8 @@
 import { LEAK_SIEMENS, type Branch, type BranchOf } from './branch';
 import type { Conditions } from './conditions';
 import type { Netlist } from './netlist';
-import { BLOWN, LIMITING, OFF, ON } from './operatingPoint';
+import { boardSiemens } from './siemens';
+import { BLOWN, LIMITING, OFF, ON } from './mode';
 
 /** What each kind of branch does, one branch at a time: the laws that the arrays of `fastBranches` hold for whoever is in haste. */
 
@@ -29,10 +30,6 @@ export function conductanceOf(branch: Branch, mode: number, conditions: Conditio
       return branch.siemens;
   }
 }
-
-/** A board for alternating current as a resistance: its rated draw halfway between its limits. */
-export const boardSiemens = ({ draw, minVolts, maxVolts }: BranchOf<'electronic'>): number =>
-  (2 * draw) / (minVolts + maxVolts);
 
 /** Electromotive force behind a branch's conductance, from b to a, volts. */
 export function emfOf(branch: Branch, mode: number, conditions: Conditions, boardRuns: boolean): number {

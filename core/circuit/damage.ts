@@ -1,7 +1,8 @@
 import type { Branch } from './branch';
 import type { Netlist } from './netlist';
 import { BLOWS_AT } from './fuses';
-import { BLOWN, LIMITING, ON, type Damage, type OperatingPoint } from './operatingPoint';
+import { BLOWN, LIMITING, ON } from './mode';
+import { type Damage, type OperatingPoint } from './operatingPoint';
 
 /** Reverse voltage that a polarised board is taken not to survive, volts. */
 const REVERSE_VOLTS = 0.6;

@@ -1,5 +1,5 @@
 import { LEAK_SIEMENS, type Branch, type BranchOf } from './branch';
-import { boardSiemens } from './branchLaw';
+import { boardSiemens } from './siemens';
 
 /** Ends and numbers by branch index, and the branches that need more than a conductance, by kind. */
 export interface FastBranches {

@@ -1,17 +1,12 @@
 import type { Netlist } from './netlist';
-import { BLOWN, ON, type OperatingPoint } from './operatingPoint';
+import { BLOWN, ON } from './mode';
+import { type OperatingPoint } from './operatingPoint';
 
 /**
  * Miniature fuses by IEC 60127: they carry their rated current for good, 1.5 times of it for an hour at least, and from 2.1
  * times of it blow within half an hour. Between the two nobody can say: that is an overload, not a blown fuse.
  */
 export const BLOWS_AT = 2.1;
-
-/** Voltage that a fuse drops at its rated current, volts: 0.1, as fuses of 1 to 6.3 A do. */
-const DROP = 0.1;
-
-/** Conductance of a whole fuse, siemens. */
-export const fuseSiemens = (ratedAmps: number): number => ratedAmps / DROP;
 
 /**
  * Blows the fuse that is furthest beyond its rating, where one is, in a circuit that has otherwise come to rest: a source that

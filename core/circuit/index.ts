@@ -2,16 +2,8 @@ export type { Branch, BranchOf, ResolvedBattery } from './branch';
 export { AT_REST, type Conditions, type Feed } from './conditions';
 export { compileNetlist, terminalAt, withConductors, type Netlist } from './netlist';
 export { blownBetween, BLOWS_AT, withNewFuses } from './fuses';
-export {
-  BLOWN,
-  LIMITING,
-  OFF,
-  ON,
-  voltsAcross,
-  voltsBetween,
-  type Damage,
-  type OperatingPoint,
-} from './operatingPoint';
+export { BLOWN, LIMITING, OFF, ON } from './mode';
+export { voltsAcross, voltsBetween, type Damage, type OperatingPoint } from './operatingPoint';
 export { isUntouched, witness, type Witness } from './untouched';
 export { withDefect, type Bridged, type Defect } from './withDefect';
 export { isAlternating } from './modes';

@@ -1,6 +1,7 @@
 import type { Conditions } from './conditions';
 import type { Netlist } from './netlist';
-import { LIMITING, OFF, ON, type OperatingPoint } from './operatingPoint';
+import { LIMITING, OFF, ON } from './mode';
+import { type OperatingPoint } from './operatingPoint';
 import { boardAmps } from './constantPower';
 import { conductanceOf, emfOf, inputPowered } from './branchLaw';
 

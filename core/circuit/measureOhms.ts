@@ -3,7 +3,8 @@ import { LEAK_SIEMENS, type Branch } from './branch';
 import { AT_REST, type Conditions } from './conditions';
 import { assembleNetlist, type Netlist } from './netlist';
 import { settle } from './settle';
-import { LIMITING, voltsBetween } from './operatingPoint';
+import { LIMITING } from './mode';
+import { voltsBetween } from './operatingPoint';
 
 /** Test current of the meter, amps. Its own 1 MΩ leak keeps it below 0.5 V: no coil pulls in, no board starts. */
 const TEST_AMPS = 5e-7;

@@ -2,7 +2,7 @@ import { modeAt } from './branchLaw';
 import { ALTERNATING_VOLTS } from './damage';
 import { BOARD, BOTH_WAYS, COIL, DIODE, NEVER, SOURCE, VARISTOR } from './fastBranches';
 import type { Netlist } from './netlist';
-import { LIMITING, OFF, ON } from './operatingPoint';
+import { LIMITING, OFF, ON } from './mode';
 import { batteryAt, type Posed } from './posed';
 
 /** Where the circuit begins: what every part did before, but that a source with a feed gives its voltage and a new fuse is whole. */

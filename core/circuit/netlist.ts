@@ -2,7 +2,7 @@ import { type Celsius, celsius, conductorResistance } from '../units/index';
 import { presentParts, resolveParam, type DeviceType } from '../devices/index';
 import { type Device, type Scope, terminalId, typeIn, type TerminalId } from '../plan/index';
 import type { Branch } from './branch';
-import { fuseSiemens } from './fuses';
+import { fuseSiemens } from './siemens';
 import { makeWorkspace, planElimination, type Elimination, type Workspace } from './elimination';
 import { fastBranches, fixedSiemens, type FastBranches } from './fastBranches';
 

@@ -1,14 +1,5 @@
 import type { Netlist } from './netlist';
 
-/** Modes of a branch's discrete state, in `OperatingPoint.on`. */
-export const OFF = 0;
-/** Contact closed, coil pulled in, board running, diode conducting, source at its set voltage. */
-export const ON = 1;
-/** Source at its current limit. */
-export const LIMITING = 2;
-/** Fuse that has blown. It is ON while it is whole. */
-export const BLOWN = 2;
-
 /** The settled state of a circuit. */
 export interface OperatingPoint {
   /** Volts of each node against its island's reference; NaN for a node that nothing reaches. */

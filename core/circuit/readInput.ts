@@ -1,5 +1,6 @@
 import type { Netlist } from './netlist';
-import { ON, voltsAcross, type OperatingPoint } from './operatingPoint';
+import { ON } from './mode';
+import { voltsAcross, type OperatingPoint } from './operatingPoint';
 
 /**
  * What an input makes of its terminals: `unsure` between the bands of a plain one, `trouble` outside those of a

@@ -3,7 +3,8 @@ import { boardAmps } from './constantPower';
 import { damagesOf } from './damage';
 import type { Workspace } from './elimination';
 import type { Netlist } from './netlist';
-import { LIMITING, ON, type Damage, type OperatingPoint, type Room } from './operatingPoint';
+import { LIMITING, ON } from './mode';
+import { type Damage, type OperatingPoint, type Room } from './operatingPoint';
 
 /** What a circuit that has come to rest says, read out of its working memory into `room`: voltages, and the currents that go with them. */
 export function settledPoint(

@@ -4,7 +4,7 @@ import { solvePowerInPlace } from './constantPower';
 import { eliminateInPlace, potentialsInPlace } from './elimination';
 import { BOARD, BOTH_WAYS, DIODE, FUSE, NEVER, SOURCE, VARISTOR } from './fastBranches';
 import type { Netlist } from './netlist';
-import { LIMITING, OFF, ON } from './operatingPoint';
+import { LIMITING, OFF, ON } from './mode';
 import type { Posed } from './posed';
 
 /**

@@ -1,6 +1,7 @@
 import type { Conditions } from './conditions';
 import type { Netlist } from './netlist';
-import { ON, type OperatingPoint } from './operatingPoint';
+import { ON } from './mode';
+import { type OperatingPoint } from './operatingPoint';
 import { settle } from './settle';
 import type { Defect } from './withDefect';
 

@@ -1,6 +1,6 @@
 import type { ColourCode } from '../units/index';
 import type { Channel, DeviceType, Setting, Terminal } from './deviceType';
-import type { SettingRole } from './settings';
+import type { SettingRole } from './settingRoles';
 import type { PartOf } from './parts';
 
 /** Small helpers that keep the library files to what differs between devices. */

@@ -5,7 +5,8 @@ import { LIBRARY } from './library/index';
 import { applyEdit, emptyPlan, newerVersion, nextTypeId, typeBase, type Edit } from '../plan/index';
 import { magnetDoor, mustApply } from '../specimens/doors';
 import { parseAldaba, writeAldaba } from '../formats/index';
-import { asDeviceType, deviceTypeSchema } from './deviceTypeSchema';
+import { asDeviceType } from './asDeviceType';
+import { deviceTypeSchema } from './deviceTypeSchema';
 import { numberTried } from '../../scripts/testSlice';
 
 const own = (type: DeviceType, version = 1): DeviceType => ({

@@ -16,7 +16,6 @@ import { timer } from '../functions/timer/schema';
 import { functionSchema } from '../functions/schemas';
 import { busPort, channel, kindOf } from '../functions/shape';
 import { bank } from './bank';
-import type { DeviceType } from './deviceType';
 import { FAMILIES } from './families';
 import { INTERFACES, type InterfaceId } from './interfaces';
 import { lock } from './lock';
@@ -27,7 +26,6 @@ import { setting } from './settingSchema';
 import { name } from './shape';
 import { SYMBOL_IDS, type SymbolId } from './symbols';
 import { terminal } from './terminal';
-import { functionsOfOld, withSettingRoles, type OldBehaviour } from './upgradeType';
 
 /**
  * Schema of one device type. It checks shapes and ranges; `typeProblems` then checks that names meet: a part's
@@ -116,13 +114,3 @@ export const deviceTypeSchema = z.strictObject({
   /** Id of a keypad language, for devices that are programmed at their own keys. */
   language: word(100).optional(),
 });
-
-/**
- * What the schema lets through is a device type, whose type is inferred from it. Old ones get setting roles, and the
- * one thing that they did becomes the first of their functions.
- */
-export function asDeviceType(parsed: z.output<typeof deviceTypeSchema>): DeviceType {
-  const { behaviour, functions = [], ...type } = parsed;
-  const old = behaviour ? functionsOfOld(behaviour as OldBehaviour) : [];
-  return withSettingRoles({ ...type, functions: [...old, ...functions] } as DeviceType);
-}

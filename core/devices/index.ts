@@ -3,6 +3,7 @@ export type * from './deviceType';
 export { FAMILIES } from './families';
 export { asSet, inputChannel, setInputs, takenInputs } from './asSet';
 export { findType, know } from './known';
+export * from './settingRoles';
 export * from './settings';
 export { banksOf, forbiddenIn, positionsOf, readBank, rowsOf } from './banks';
 export { busPortOf, channelsOf, does, functionOf, functionsOf, needsKey, type FunctionOf } from './functions';

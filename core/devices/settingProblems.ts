@@ -1,5 +1,6 @@
 import type { DeviceType, Setting } from './deviceType';
-import { CHANNEL_ROLES, settingFits, type SettingRole } from './settings';
+import { CHANNEL_ROLES, type SettingRole } from './settingRoles';
+import { settingFits } from './settings';
 
 /** Which kind of setting each role is. */
 const KIND_OF: Readonly<Record<SettingRole, Setting['kind']>> = {

@@ -1,8 +1,7 @@
 import * as z from 'zod';
 import { line, whole } from '../fields/index';
-import { SETTING_ROLES, TEXT_FORMATS, type TextFormat } from './settings';
+import { SETTING_ROLES, TEXT_FORMATS, type TextFormat } from './settingRoles';
 import { finite, name } from './shape';
-import { OLD_PATTERNS } from './upgradeType';
 
 /** A DIP switch, jumper or menu value of a device type. */
 
@@ -42,6 +41,12 @@ const text = z.strictObject({
   example: line(60),
   initial: line(60),
 });
+/** Text patterns of the first versions, by the named format that took their place. */
+const OLD_PATTERNS: Readonly<Record<string, TextFormat>> = {
+  '^[A-Z]$': 'letter',
+  '^(\\d{1,3}\\.){3}\\d{1,3}$': 'ipv4',
+  '^([0-9A-Fa-f]{2}:){5}[0-9A-Fa-f]{2}$': 'mac',
+};
 /**
  * The first versions had regular expressions of a type's own. They are never run: a known one is the format that took
  * its place, any other lets every line of text through.

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { asDeviceType, deviceTypeSchema } from './deviceTypeSchema';
+import { asDeviceType } from './asDeviceType';
+import { deviceTypeSchema } from './deviceTypeSchema';
 import {
   CHANNEL_ROLES,
   channelsOf,

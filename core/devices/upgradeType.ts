@@ -1,13 +1,6 @@
 import type { BusPort, Channel, DeviceFunction, DeviceType, Setting } from './deviceType';
 import { channelsOf, functionOf } from './functions';
-import { CHANNEL_ROLES, SETTING_ROLES, type SettingRole, type TextFormat } from './settings';
-
-/** Text patterns of the first versions, by the named format that took their place. */
-export const OLD_PATTERNS: Readonly<Record<string, TextFormat>> = {
-  '^[A-Z]$': 'letter',
-  '^(\\d{1,3}\\.){3}\\d{1,3}$': 'ipv4',
-  '^([0-9A-Fa-f]{2}:){5}[0-9A-Fa-f]{2}$': 'mac',
-};
+import { CHANNEL_ROLES, SETTING_ROLES, type SettingRole } from './settingRoles';
 
 /** The one thing that a type of the first versions did. */
 export type OldBehaviour =

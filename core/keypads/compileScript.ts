@@ -8,7 +8,6 @@ import {
   type KeypadLanguage,
   type Memory,
   type Mode,
-  type Reply,
   type ReplyId,
   type Stroke,
 } from './language';
@@ -17,30 +16,10 @@ import { leastChanges } from './leastChanges';
 import { listChanges } from './listChanges';
 import { CLOSED, screenSteps } from './screenSteps';
 import { lineOf } from './scriptLine';
-import type { Asked, ScreenText } from './screenText';
+import type { ScriptStep } from './scriptStep';
 import { inSeries } from './series';
-import { strokesOf, type Values } from './strokes';
+import { strokesOf } from './strokes';
 import type { Target } from './target';
-
-/** One line of a keying script: strokes to make, and what the keypad should answer to the last of them. */
-export interface ScriptStep {
-  /** `choose`: to what a screen shows for filling in. */
-  readonly purpose: 'enter' | 'choose' | 'leave' | Deed;
-  /** The mode that is entered, left or worked in. */
-  readonly mode: string;
-  readonly strokes: readonly Stroke[];
-  readonly reply: ReplyId;
-  readonly shows: Reply;
-  /** What stands on its screen then, where it has one. */
-  readonly screen: ScreenText | null;
-  /** What the screen asks for as each stroke is made; empty where there is none. */
-  readonly asks: readonly (Asked | null)[];
-  readonly slot: number | null;
-  /** Whose code or cards it is about, to be told by them. */
-  readonly about: Pick<Values, 'slot' | 'code' | 'cards' | 'finger' | 'programming'>;
-  /** A slot that cannot be cleared is overwritten with a code that nobody gets. */
-  readonly scrap: boolean;
-}
 
 /** Something of the target that no order of commands reaches. */
 export interface ScriptProblem {

@@ -6,7 +6,8 @@ export { inExamples, languageProblems, type LanguageProblem } from './languagePr
 export { readNotation, writeNotation, type Notated, type Shape } from '../leaflet/index';
 export { asksWho, AT_DOOR, passTime, press, switchOn, type Answer, type Keypad } from './keypad';
 export { codeProblem, type CodeProblem } from './codeRules';
-export { compileScript, type Script, type ScriptProblem, type ScriptStep } from './compileScript';
+export type { ScriptStep } from './scriptStep';
+export { compileScript, type Script, type ScriptProblem } from './compileScript';
 export * from './compareMemory';
 export { screenOf, type Asked, type ScreenText, type Shown } from './screenText';
 export { beginSheet, isDone, seen, type KeySheet, type SheetLine } from './keySheet';

@@ -1,6 +1,6 @@
 import type { SlotContent } from '../plan/index';
 import { sameEntry, samePerson } from './compareMemory';
-import type { KeySheet, SheetLine } from './keySheet';
+import type { KeySheet, SheetLine } from './sheetLine';
 import { press, type Keypad } from './keypad';
 import { sameCard, type KeypadLanguage, type Memory, type ReplyId, type Stroke } from './language';
 import { screenOf } from './screenText';

@@ -1,7 +1,7 @@
 import type { Screen } from '../leaflet/index';
 import { entriesOf } from './atScreen';
 import type { Change } from './changes';
-import type { ScriptStep } from './compileScript';
+import type { ScriptStep } from './scriptStep';
 import { AT_DOOR, asksWho, press, switchOn, type Keypad } from './keypad';
 import { gathered } from './gathered';
 import type { KeypadLanguage, Memory, Mode, Stroke } from './language';

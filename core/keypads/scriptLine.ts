@@ -1,4 +1,4 @@
-import type { ScriptStep } from './compileScript';
+import type { ScriptStep } from './scriptStep';
 import type { KeypadLanguage, Mode, ReplyId, Stroke } from './language';
 
 /** A line of keys that is about nobody, at a keypad without a screen: whatever else it is stands beside it. */

@@ -1,4 +1,4 @@
-import type { SiteStore } from '../islands/store/siteStore';
+import type { SiteStore } from '../store/siteStore';
 import type { KeepMessage } from './message';
 
 /** So long after the last change the site is kept anew, ms. */

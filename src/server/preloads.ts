@@ -1,6 +1,6 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Route } from '../islands/route';
+import type { Route } from '../parts/route';
 
 /** Addresses of scripts, as the build noted them: what every page of a site begins with, and what each view adds. */
 interface Preloads {

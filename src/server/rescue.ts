@@ -3,7 +3,7 @@ import { basename, dirname, join } from 'node:path';
 import { kindOf, type Collection } from '#core/plan/index';
 import { dataPath } from './db/shared';
 import { health } from './health';
-import type { Rescue } from '../islands/frame/rescue';
+import type { Rescue } from '../parts/rescue';
 import type { LiveSite } from './sites/liveSite';
 
 /** What whoever opens a site of a damaged file is told; null where the file is whole as far as anybody knows. */

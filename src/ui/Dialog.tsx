@@ -1,13 +1,5 @@
-import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
-
-export interface DialogProps {
-  readonly open: boolean;
-  onOpenChange(open: boolean): void;
-  readonly title: string;
-  readonly description?: string;
-  readonly wide?: boolean;
-  readonly children: ReactNode;
-}
+import { lazy, Suspense, useEffect, useState } from 'react';
+import type { DialogProps } from './dialogProps';
 
 const OpenDialog = lazy(async () => ({ default: (await import('./OpenDialog')).OpenDialog }));
 

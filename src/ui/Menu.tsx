@@ -1,22 +1,6 @@
 import { Slot } from 'radix-ui';
-import { useState, type ComponentType, type KeyboardEvent, type ReactNode } from 'react';
-
-export interface MenuItem {
-  readonly id: string;
-  readonly label: ReactNode;
-  readonly hint?: string;
-  readonly checked?: boolean;
-  readonly disabled?: boolean;
-  onSelect(): void;
-}
-
-export interface MenuProps {
-  /** The button that opens it. */
-  readonly trigger: ReactNode;
-  readonly items: readonly MenuItem[];
-  readonly label: string;
-  readonly side?: 'top' | 'bottom';
-}
+import { useState, type ComponentType, type KeyboardEvent } from 'react';
+import type { MenuProps } from './menuProps';
 
 const fetchIt = async () => (await import('./OpenMenu')).OpenMenu;
 /** Keys that open a menu from its button. */

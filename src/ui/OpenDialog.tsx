@@ -1,7 +1,7 @@
 import { Dialog as Radix } from 'radix-ui';
 import X from 'lucide-react/icons/x';
 import { cx } from './cx';
-import type { DialogProps } from './Dialog';
+import type { DialogProps } from './dialogProps';
 import css from './Dialog.module.css';
 
 /** What an open dialog is made of; `Dialog` fetches it. */

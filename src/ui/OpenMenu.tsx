@@ -1,5 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
-import type { MenuProps } from './Menu';
+import type { MenuProps } from './menuProps';
 import css from './Menu.module.css';
 
 /** A menu that stands open when it is first drawn: it was asked for before it was fetched. */

@@ -1,5 +1,6 @@
 import type { DeviceType } from '#core/devices/index';
-import { asDeviceType, deviceTypeSchema } from '#core/devices/deviceTypeSchema';
+import { asDeviceType } from '#core/devices/asDeviceType';
+import { deviceTypeSchema } from '#core/devices/deviceTypeSchema';
 import { languageSchema } from '#core/plan/schemas/language';
 import type {
   Cable,

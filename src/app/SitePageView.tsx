@@ -1,0 +1,44 @@
+import { Suspense } from 'react';
+import { Empty } from '../ui/Empty';
+import { Alive } from './Alive';
+import type { SitePageProps } from '../parts/given';
+import { useIncomplete } from '../parts/rescue';
+import { lazily, type LazyView } from '../parts/lazily';
+import { PAGE_NAMES, type SitePage } from '../parts/route';
+import css from '../parts/SitePages.module.css';
+
+/** The view of every page of the site, fetched when it is first opened: the door bench stays light. */
+export const PAGE_VIEWS: Record<SitePage, LazyView<SitePageProps>> = {
+  doors: lazily(() => import('../sitePages/doors/DoorsPage').then((it) => it.DoorsPage)),
+  supplies: lazily(() => import('../sitePages/site/SuppliesPage').then((it) => it.SuppliesPage)),
+  release: lazily(() => import('../sitePages/release/ReleasePage').then((it) => it.ReleasePage)),
+  sets: lazily(() => import('../sitePages/sets/SetsPage').then((it) => it.SetsPage)),
+  people: lazily(() => import('../sitePages/access/AccessPage').then((it) => it.AccessPage)),
+  types: lazily(() => import('../sitePages/types/TypesPage').then((it) => it.TypesPage)),
+  log: lazily(() => import('../sitePages/site/LogPage').then((it) => it.LogPage)),
+  pack: lazily(() => import('../sitePages/site/PackPage').then((it) => it.PackPage)),
+};
+
+/** Pages that show what is planned, and not what comes of it: any other is not shown of a site of which something is missing. */
+const READ_ANYHOW: ReadonlySet<SitePage> = new Set(['doors', 'sets', 'people', 'types', 'log']);
+
+/** Pages about the whole site. */
+export function SitePageView({ page, ...given }: SitePageProps & { readonly page: SitePage }) {
+  const View = PAGE_VIEWS[page];
+  const incomplete = useIncomplete();
+  return (
+    <div className={css['page']} tabIndex={0} role="region" aria-label={PAGE_NAMES[page]}>
+      <h1>{PAGE_NAMES[page]}</h1>
+      <Suspense fallback={<p>One moment…</p>}>
+        {incomplete && !READ_ANYHOW.has(page) ? (
+          <Empty title="Not judged while the database file is damaged">
+            Something of this site is missing in the file: what comes of the rest would prove nothing.
+          </Empty>
+        ) : (
+          <View key={page} {...given} />
+        )}
+        <Alive />
+      </Suspense>
+    </div>
+  );
+}

@@ -1,0 +1,46 @@
+import { lazy, Suspense, useState } from 'react';
+import { cx } from '../../ui/cx';
+import { useSite } from '../../store/context';
+import type { SaveStatus as Status } from '../../store/siteState';
+import css from './SaveStatus.module.css';
+
+const AsideDialog = lazy(async () => ({ default: (await import('./AsideDialog')).AsideDialog }));
+
+const WORDS: Record<Status, string> = {
+  saved: 'Saved',
+  saving: 'Saving…',
+  offline: 'Not sent yet',
+  trouble: 'Not saved: trouble there',
+  'signed-out': 'Not saved: sign in',
+  gone: 'Not saved: site gone',
+};
+const UNWELL: ReadonlySet<Status> = new Set(['offline', 'trouble', 'signed-out', 'gone']);
+
+/** Whether what was typed is kept, and what could not be: it stays here until somebody decides. */
+export function SaveStatus() {
+  const { status, aside } = useSite();
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <span className={cx(css['save'], UNWELL.has(status) && css['unwell'])} role="status">
+        {/* What stands aside says enough: the bar has no room for both. */}
+        {aside.length > 0 && !UNWELL.has(status) ? '' : WORDS[status]}
+      </span>
+      {status === 'signed-out' && (
+        <a className={css['chip']} href="/sign-in" target="_blank" rel="noreferrer">
+          Sign in
+        </a>
+      )}
+      {aside.length > 0 && (
+        <button type="button" className={css['chip']} onClick={() => setOpen(true)}>
+          Not saved: {aside.length}
+        </button>
+      )}
+      {open && aside.length > 0 && (
+        <Suspense>
+          <AsideDialog onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}

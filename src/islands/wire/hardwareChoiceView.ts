@@ -1,4 +1,0 @@
-import { lazily } from '../lazily';
-
-/** Sets of hardware to begin with, for an empty door only. */
-export const HardwareChoice = lazily(async () => (await import('./HardwareChoice')).HardwareChoice);

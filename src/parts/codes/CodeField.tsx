@@ -1,0 +1,106 @@
+import { useMemo, useState } from 'react';
+import { codeProblems, codeRulesOf, drawCode, weakness } from '#core/keypads/index';
+import type { Person } from '#core/plan/index';
+import { codeProblemWords } from '#words/findings/index';
+import { weaknessWords } from '#words/weakness';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+import { usePlan, useStore } from '../../store/context';
+import css from './CodeField.module.css';
+
+interface Props {
+  /** As they will be, with the doors they are to open. */
+  readonly person: Person;
+  onChange(code: string): void;
+}
+
+/** A whole number below another, from the browser's own source of chance, each as likely as the other. */
+function below(most: number): number {
+  const room = Math.floor(2 ** 32 / most) * most;
+  const [value = 0] = crypto.getRandomValues(new Uint32Array(1));
+  return value < room ? value % most : below(most);
+}
+
+/** Why a code is refused somewhere; empty where every keypad of the person takes it. */
+export function useCodeFaults(person: Person): readonly string[] {
+  const plan = usePlan();
+  const rules = useMemo(() => codeRulesOf(plan, person), [plan, person]);
+  if (person.code === '') return [];
+  return codeProblems(rules, person.code).map(
+    ({ device, problem }) =>
+      `${device ? `${device.door ?? ''} ${device.tag}: ` : ''}${codeProblemWords(problem)}.`,
+  );
+}
+
+/** A person's code: judged by every keypad they open, or drawn so that each of them takes it. */
+export function CodeField({ person, onChange }: Props) {
+  const plan = usePlan();
+  const rules = useMemo(() => codeRulesOf(plan, person), [plan, person]);
+  const faults = useCodeFaults(person);
+  const [none, setNone] = useState(false);
+  // What is new is seen by whoever gives it; what was there is shown when it is asked for, and that is written down.
+  const [shown, setShown] = useState(person.code === '');
+  const store = useStore();
+  const weak = weakness(person.code);
+  const { keypads } = rules;
+  return (
+    <div className={css['field']}>
+      <TextField
+        label="Code"
+        inputMode="numeric"
+        className="figures"
+        type={shown ? 'text' : 'password'}
+        autoComplete="new-password"
+        maxLength={8}
+        value={person.code}
+        onChange={({ target }) => {
+          setNone(false);
+          onChange(target.value.trim());
+        }}
+        error={
+          none
+            ? 'No code fits all of these keypads: give one of their doors another way in.'
+            : (faults[0] ?? null)
+        }
+        hint={
+          keypads.length === 0
+            ? undefined
+            : `As ${keypads.length === 1 ? 'one keypad takes' : `${keypads.length} keypads take`} it: ${keypads
+                .slice(0, 4)
+                .map(({ device }) => `${device.door ?? ''} ${device.tag}`)
+                .join(', ')}${keypads.length > 4 ? ' and others' : ''}.`
+        }
+      />
+      <Button
+        onClick={() => {
+          const code = drawCode(rules, below);
+          setNone(code === null);
+          if (code === null) return;
+          setShown(true);
+          onChange(code);
+        }}
+      >
+        Draw a code
+      </Button>
+      {!shown && (
+        <Button
+          size="s"
+          look="quiet"
+          className={css['show']}
+          onClick={() => {
+            store.note(`code of ${person.name} shown`);
+            setShown(true);
+          }}
+        >
+          Show the code
+        </Button>
+      )}
+      {faults.slice(1, 4).map((fault) => (
+        <p key={fault} className={css['more']}>
+          {fault}
+        </p>
+      ))}
+      {faults.length === 0 && weak !== null && <p className={css['more']}>{weaknessWords(weak)}</p>}
+    </div>
+  );
+}

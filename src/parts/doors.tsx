@@ -1,0 +1,46 @@
+import { blankDoor, nextDoorId } from '#core/plan/index';
+import type { DoorSummary } from '#core/verdict/index';
+import { useNavigate } from './navigation';
+import { useStore } from '../store/context';
+import css from './doors.module.css';
+
+/** Adds a door and opens its brief. */
+export function useAddDoor(): () => void {
+  const store = useStore();
+  const go = useNavigate();
+  return () => {
+    const { plan } = store.getState();
+    const id = nextDoorId(plan);
+    const order = Math.max(0, ...Object.values(plan.doors).map((door) => door.order)) + 1;
+    if (store.dispatch({ kind: 'addDoor', door: blankDoor(id, order) }, 'add a door'))
+      go({ kind: 'door', door: id, station: 'brief' });
+  };
+}
+
+/** What the ledger says of a door: a figure to settle, a tick, or that it is being judged. */
+export function DoorMark({ summary }: { summary: DoorSummary | undefined }) {
+  if (summary && !summary.judged)
+    return (
+      <span className={css['bad']} aria-label="could not be judged">
+        ?
+      </span>
+    );
+  if (!summary) return <span aria-label="being judged">…</span>;
+  if (!summary.begun) return <span aria-label="not begun">—</span>;
+  if (summary.toSettle > 0) {
+    return (
+      <span className={css['bad']} aria-label={`${summary.toSettle} to settle`}>
+        {summary.toSettle}
+      </span>
+    );
+  }
+  const caution = summary.worst === 'caution';
+  return (
+    <span
+      className={css[caution ? 'caution' : 'good']}
+      aria-label={caution ? 'cautions only' : 'nothing to settle'}
+    >
+      {caution ? '!' : '✓'}
+    </span>
+  );
+}

@@ -1,0 +1,72 @@
+import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
+import { useStoredView } from '../../parts/storedView';
+import { usePlan } from '../../store/context';
+import { Asked } from './Asked';
+import { Cards } from './Cards';
+import { Concerns } from './Concerns';
+import { DaysOff } from './DaysOff';
+import { HoursView } from '../../parts/access/HoursView';
+import { Keypads } from './Keypads';
+import { Levels } from './Levels';
+import { People } from './People';
+import { WeekView } from '../../parts/access/WeekView';
+import { useNow } from '../../parts/moments/today';
+import css from '../../parts/access/Access.module.css';
+
+type View = 'people' | 'levels' | 'week' | 'hours' | 'days-off' | 'cards' | 'keypads';
+const VIEWS: readonly { readonly id: View; readonly label: string }[] = [
+  { id: 'people', label: 'People' },
+  { id: 'levels', label: 'Levels' },
+  { id: 'week', label: 'Week' },
+  { id: 'hours', label: 'Hours' },
+  { id: 'days-off', label: 'Days off' },
+  { id: 'cards', label: 'Cards' },
+  { id: 'keypads', label: 'Keypads' },
+];
+/** Views that ask nothing about hours. */
+const ALONE: ReadonlySet<View> = new Set(['people', 'cards', 'keypads']);
+const IDS = VIEWS.map(({ id }) => id);
+
+/** Who opens which doors and when: people, access levels, hours, days off, a week at a glance, and a question answered. */
+export function AccessPage() {
+  const [view, setView] = useStoredView<View>('access', 'people', IDS);
+  const { people } = usePlan();
+  const now = useNow();
+  const asks = !ALONE.has(view) && Object.keys(people).length > 0;
+  return (
+    <TabRoot<View> value={view} onChange={setView} className={css['root']}>
+      <TabList tabs={VIEWS} label="Access, seen as" />
+      <div className={asks ? css['desk'] : css['alone']}>
+        <div className={css['main']}>
+          <TabPanel id="people">
+            <People />
+          </TabPanel>
+          <TabPanel id="levels">
+            <Levels now={now} />
+          </TabPanel>
+          <TabPanel id="week">
+            <WeekView now={now} />
+          </TabPanel>
+          <TabPanel id="hours">
+            <HoursView />
+          </TabPanel>
+          <TabPanel id="days-off">
+            <DaysOff />
+          </TabPanel>
+          <TabPanel id="cards">
+            <Cards />
+          </TabPanel>
+          <TabPanel id="keypads">
+            <Keypads />
+          </TabPanel>
+        </div>
+        {asks && (
+          <aside className={css['side']} aria-label="Questions about access">
+            {now && <Asked now={now} />}
+            {now && <Concerns now={now} />}
+          </aside>
+        )}
+      </div>
+    </TabRoot>
+  );
+}

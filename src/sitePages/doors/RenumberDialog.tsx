@@ -1,0 +1,72 @@
+import { useState } from 'react';
+import { renumberDoor } from '#core/door/renumberDoor';
+import { applyEdit, findIn, type Door } from '#core/plan/index';
+import { refusalWords } from '#words/problems';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { TextField } from '../../ui/Field';
+import { useDispatch, usePlan, useStore } from '../../store/context';
+import css from './Doors.module.css';
+
+/** Another number for a door: everything of it goes along. */
+export function RenumberDialog({
+  door,
+  open,
+  onOpenChange,
+}: {
+  door: Door;
+  open: boolean;
+  onOpenChange(open: boolean): void;
+}) {
+  const plan = usePlan();
+  const store = useStore();
+  const dispatch = useDispatch();
+  const [text, setText] = useState(door.id);
+  const wish = text.trim();
+  // Once it is done there is no door under the old number any more.
+  const there = findIn(plan.doors, door.id) !== undefined;
+  const edit = wish === '' || wish === door.id || !there ? null : renumberDoor(plan, door.id, wish);
+  const why =
+    edit === null
+      ? null
+      : findIn(plan.doors, wish)
+        ? `There is a door ${wish} already.`
+        : store.fits(edit)
+          ? null
+          : problemOf(edit);
+  function problemOf(asked: NonNullable<typeof edit>): string {
+    const result = applyEdit(plan, asked);
+    return result.ok
+      ? 'A number is made of letters, digits, spaces, _ and -, and begins with a letter or digit.'
+      : refusalWords(result.refusal);
+  }
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title={`Another number for ${door.id}`}
+      description="Devices, wires, cables, people, keypad memories and readings go along. Labels and drawings that are printed already keep the old one."
+    >
+      <form
+        className={css['form']}
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (edit === null || why !== null) return;
+          if (dispatch(edit, `renumber ${door.id}`, `${door.id} is ${wish} now.`)) onOpenChange(false);
+        }}
+      >
+        <TextField
+          label="Number"
+          value={text}
+          maxLength={60}
+          error={why}
+          onChange={(event) => setText(event.target.value)}
+          autoFocus
+        />
+        <Button type="submit" look="main" disabled={edit === null || why !== null}>
+          Renumber
+        </Button>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,41 @@
+import { languageChanges, newerLanguage, updateLanguage } from '#core/keypads/index';
+import type { Leaflet } from '#core/plan/index';
+import { lineWords } from '#words/language';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { useDispatch, usePlan } from '../../store/context';
+import css from './LanguageEditor.module.css';
+
+/** What a newer version of a language says otherwise, before the keypads of the site are taken to speak it. */
+export function LanguageUpdateDialog({ from, onClose }: { from: Leaflet; onClose(): void }) {
+  const plan = usePlan();
+  const dispatch = useDispatch();
+  const to = newerLanguage(plan, from);
+  if (!to) return null;
+  const edit = updateLanguage(plan, from, to);
+  const types = Object.values(plan.types).filter(({ language }) => language === from.id);
+  return (
+    <Dialog
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={`${from.name}: version ${to.version} for version ${from.version}`}
+      description={`${types.map(({ name }) => name).join(', ')} gets a next version that names it, and every keypad of that type goes over to it. What the keypads hold stays as it is recorded.`}
+    >
+      <ul className={css['changes']}>
+        {languageChanges(from, to).map(({ what, before, after }) => (
+          <li key={what}>
+            <b>{lineWords(what)}</b>
+            {before !== null && <s>{before}</s>}
+            {after !== null && <span>{after}</span>}
+          </li>
+        ))}
+      </ul>
+      <Button
+        look="main"
+        onClick={() => dispatch(edit, `use version ${to.version} of ${to.name}`) && onClose()}
+      >
+        Use version {to.version}
+      </Button>
+    </Dialog>
+  );
+}

@@ -1,0 +1,378 @@
+import { useState } from 'react';
+import Plus from 'lucide-react/icons/plus';
+import {
+  does,
+  FAMILIES,
+  SYMBOL_IDS,
+  typeProblems,
+  type DeviceType,
+  type Part,
+  type PartKind,
+  type Place,
+} from '#core/devices/index';
+import { asDeviceType } from '#core/devices/asDeviceType';
+import { deviceTypeSchema } from '#core/devices/deviceTypeSchema';
+import { languageOf, LANGUAGES } from '#core/keypads/index';
+import { FAMILY_LABELS, PART_LABELS } from '#words/devices';
+import { Button } from '../../ui/Button';
+import { SelectField, TextField } from '../../ui/Field';
+import { Symbol } from '../../ui/Symbol';
+import { usePlan } from '../../store/context';
+import { BankRows } from './BankRows';
+import { blankLock, blankPart, freeId } from './blankType';
+import { FunctionRows } from './FunctionRows';
+import { RolesEditor } from './RolesEditor';
+import { TestBench } from './TestBench';
+import { RemoveButton, SettingRow, TerminalRow } from './TypeRows';
+import { choicesOf, ValueFields } from './ValueFields';
+import css from './TypeEditor.module.css';
+
+interface Props {
+  readonly draft: DeviceType;
+  onChange(type: DeviceType): void;
+  onSave(type: DeviceType): void;
+  onClose(): void;
+}
+
+const PLACES: Record<Place, string> = {
+  outside: 'outside',
+  inside: 'inside',
+  frame: 'in the frame',
+  above: 'above the door',
+  enclosure: 'in the enclosure',
+};
+
+/** A device type on the bench: its terminals, the parts between them, what it does, and a test circuit beside it. */
+export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
+  const plan = usePlan();
+  const set = (patch: Partial<DeviceType>) => onChange({ ...draft, ...patch });
+  const [refused, setRefused] = useState<string | null>(null);
+  const choices = choicesOf(draft);
+  const board = draft.parts.find(({ kind }) => kind === 'electronic')?.id ?? '';
+  const pins = draft.terminals.map(({ id }) => id);
+  const save = () => {
+    const parsed = deviceTypeSchema.safeParse(JSON.parse(JSON.stringify(draft)));
+    if (!parsed.success) {
+      const [issue] = parsed.error.issues;
+      setRefused(`${issue?.path.join('.') ?? ''}: ${issue?.message ?? ''}`);
+      return;
+    }
+    setRefused(null);
+    onSave(asDeviceType(parsed.data));
+  };
+  return (
+    <div className={css['editor']}>
+      <div className={css['form']}>
+        <section aria-label="What it is">
+          <h3>
+            <Symbol id={draft.symbol} /> What it is
+          </h3>
+          <div className={css['fields']}>
+            <TextField
+              label="Name"
+              value={draft.name}
+              maxLength={120}
+              onChange={(event) => set({ name: event.target.value })}
+            />
+            <TextField
+              label="Short name for drawings"
+              value={draft.short}
+              maxLength={30}
+              onChange={(event) => set({ short: event.target.value })}
+            />
+            <TextField
+              label="Letter its tags begin with"
+              value={draft.tagPrefix}
+              maxLength={3}
+              onChange={(event) => set({ tagPrefix: event.target.value.toUpperCase() })}
+            />
+            <TextField
+              label="Housing (IP)"
+              value={draft.ip}
+              maxLength={4}
+              onChange={(event) => set({ ip: event.target.value.toUpperCase() })}
+            />
+            <SelectField
+              label="Family"
+              value={draft.family}
+              onChange={(event) => set({ family: event.target.value as DeviceType['family'] })}
+            >
+              {FAMILIES.map((family) => (
+                <option key={family} value={family}>
+                  {FAMILY_LABELS[family]}
+                </option>
+              ))}
+            </SelectField>
+            <SelectField
+              label="Where it stands"
+              value={draft.place}
+              onChange={(event) => set({ place: event.target.value as Place })}
+            >
+              {Object.entries(PLACES).map(([place, label]) => (
+                <option key={place} value={place}>
+                  {label}
+                </option>
+              ))}
+            </SelectField>
+            <SelectField
+              label="Symbol"
+              value={draft.symbol}
+              onChange={(event) => set({ symbol: event.target.value as DeviceType['symbol'] })}
+            >
+              {SYMBOL_IDS.map((symbol) => (
+                <option key={symbol} value={symbol}>
+                  {symbol}
+                </option>
+              ))}
+            </SelectField>
+            {does(draft, 'ownCodes') && (
+              <SelectField
+                label="Language at its keys"
+                value={draft.language ?? ''}
+                onChange={({ target }) => {
+                  const { language: _old, ...rest } = draft;
+                  onChange(target.value === '' ? rest : { ...rest, language: target.value });
+                }}
+              >
+                <option value="">none: it is not programmed at its keys</option>
+                {[...Object.values(plan.languages), ...LANGUAGES].map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+                {draft.language !== undefined && !languageOf(plan, draft.language) && (
+                  <option value={draft.language}>{draft.language}, which nobody described</option>
+                )}
+              </SelectField>
+            )}
+          </div>
+          <TextField
+            label="What it does, in one line"
+            value={draft.description}
+            maxLength={400}
+            onChange={(event) => set({ description: event.target.value })}
+          />
+        </section>
+
+        <section aria-label="Terminals">
+          <h3>Terminals, in the order they are printed</h3>
+          {draft.terminals.map((terminal, index) => (
+            <TerminalRow
+              key={index}
+              terminal={terminal}
+              onChange={(next) =>
+                set({
+                  ...renamed(draft, terminal.id, next.id),
+                  terminals: draft.terminals.map((old, i) => (i === index ? next : old)),
+                })
+              }
+              onRemove={() => set({ terminals: draft.terminals.filter((_, i) => i !== index) })}
+            />
+          ))}
+          <Button
+            size="s"
+            icon={<Plus aria-hidden />}
+            onClick={() =>
+              set({
+                terminals: [
+                  ...draft.terminals,
+                  { id: freeId(pins, 'T'), maxConductors: 2, use: 'optional', sizes: [0.14, 1.5] },
+                ],
+              })
+            }
+          >
+            Terminal
+          </Button>
+        </section>
+
+        <section aria-label="Parts">
+          <h3>Parts between terminals</h3>
+          {draft.parts.map((part, index) => (
+            <div key={index} className={css['row']} role="group" aria-label={`Part ${part.id}`}>
+              <span className={css['kind']}>{PART_LABELS[part.kind]}</span>
+              <ValueFields
+                value={part}
+                path={`part${index}`}
+                choices={choices}
+                skip={['kind', 'when', 'supervised', 'battery']}
+                onChange={(next: Part) =>
+                  set({ parts: draft.parts.map((old, i) => (i === index ? next : old)) })
+                }
+              />
+              <RemoveButton
+                label={`Remove part ${part.id}`}
+                onClick={() => set({ parts: draft.parts.filter((_, i) => i !== index) })}
+              />
+            </div>
+          ))}
+          <SelectField
+            label="Add a part"
+            bare
+            value=""
+            onChange={(event) => {
+              const kind = event.target.value as PartKind;
+              const id = freeId(
+                draft.parts.map((part) => part.id),
+                kind === 'electronic' ? 'board' : kind,
+              );
+              set({ parts: [...draft.parts, blankPart(kind, id, [pins[0] ?? '', pins[1] ?? ''], board)] });
+            }}
+          >
+            <option value="">Add a part…</option>
+            {(Object.keys(PART_LABELS) as PartKind[]).map((kind) => (
+              <option key={kind} value={kind}>
+                {PART_LABELS[kind]}
+              </option>
+            ))}
+          </SelectField>
+        </section>
+
+        <section aria-label="Settings">
+          <h3>Settings: DIP switches, jumpers, menu values</h3>
+          {draft.settings.map((setting, index) => (
+            <SettingRow
+              key={index}
+              setting={setting}
+              onChange={(next) =>
+                set({ settings: draft.settings.map((old, i) => (i === index ? next : old)) })
+              }
+              onRemove={() => set({ settings: draft.settings.filter((_, i) => i !== index) })}
+            />
+          ))}
+          <Button
+            size="s"
+            icon={<Plus aria-hidden />}
+            onClick={() =>
+              set({
+                settings: [
+                  ...draft.settings,
+                  {
+                    id: freeId(
+                      draft.settings.map(({ id }) => id),
+                      'mode',
+                    ),
+                    label: 'mode',
+                    kind: 'choice',
+                    options: [
+                      { value: 'a', label: 'a' },
+                      { value: 'b', label: 'b' },
+                    ],
+                    initial: 'a',
+                  },
+                ],
+              })
+            }
+          >
+            Choice
+          </Button>{' '}
+          <Button
+            size="s"
+            icon={<Plus aria-hidden />}
+            onClick={() =>
+              set({
+                settings: [
+                  ...draft.settings,
+                  {
+                    id: freeId(
+                      draft.settings.map(({ id }) => id),
+                      'time',
+                    ),
+                    label: 'time',
+                    kind: 'number',
+                    unit: 's',
+                    min: 1,
+                    max: 99,
+                    initial: 5,
+                  },
+                ],
+              })
+            }
+          >
+            Number
+          </Button>
+        </section>
+
+        <BankRows
+          type={draft}
+          onChange={(banks) => {
+            const { banks: _old, ...rest } = draft;
+            onChange(banks.length > 0 ? { ...rest, banks } : rest);
+          }}
+        />
+
+        <section aria-label="What it does">
+          <h3>What it does over time</h3>
+          <FunctionRows
+            type={draft}
+            choices={choices}
+            board={board}
+            onChange={(functions) => set({ functions })}
+          />
+          <SelectField
+            label="As a lock"
+            value={draft.lock?.kind ?? 'none'}
+            onChange={(event) => {
+              const kind = event.target.value as 'none' | 'magnet' | 'strike';
+              const wanted = draft.parts.find((part) =>
+                kind === 'magnet' ? part.kind === 'load' || part.kind === 'coil' : part.kind === 'coil',
+              );
+              const { lock: _old, ...rest } = draft;
+              const lock = blankLock(kind, wanted?.id ?? '');
+              onChange(lock ? { ...rest, lock } : rest);
+            }}
+          >
+            <option value="none">it is no lock</option>
+            <option value="magnet">magnet: holds by current</option>
+            <option value="strike">strike, bolt or mortise lock: moves by a coil</option>
+          </SelectField>
+          {draft.lock && (
+            <div className={css['row']}>
+              <ValueFields
+                value={draft.lock}
+                path="lock"
+                choices={choices}
+                skip={['kind']}
+                onChange={(lock) => set({ lock })}
+              />
+            </div>
+          )}
+        </section>
+
+        <RolesEditor roles={draft.roles} pins={pins} onChange={(roles) => set({ roles })} />
+
+        <div className={css['acts']}>
+          <Button look="main" disabled={typeProblems(draft).length > 0} onClick={save}>
+            Save as version {draft.version}
+          </Button>
+          <Button onClick={onClose}>Leave it</Button>
+          {refused && (
+            <p role="alert" className={css['refused']}>
+              Not saved: {refused}. What you entered is still here.
+            </p>
+          )}
+        </div>
+      </div>
+      <TestBench type={draft} />
+    </div>
+  );
+}
+
+/** Parts and roles follow a terminal that gets another name. */
+function renamed(type: DeviceType, old: string, next: string): Partial<DeviceType> {
+  if (old === next) return {};
+  const swap = (value: unknown): unknown => {
+    if (typeof value === 'string') return value === old ? next : value;
+    if (Array.isArray(value)) return value.map(swap);
+    if (typeof value === 'object' && value !== null)
+      return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, swap(one)]));
+    return value;
+  };
+  return {
+    parts: type.parts.map((part) => ({
+      ...part,
+      a: part.a === old ? next : part.a,
+      b: part.b === old ? next : part.b,
+    })),
+    roles: swap(type.roles) as DeviceType['roles'],
+  };
+}

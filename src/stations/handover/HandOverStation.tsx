@@ -1,0 +1,104 @@
+import Download from 'lucide-react/icons/download';
+import type { Door } from '#core/plan/index';
+import { STATIONS } from '#core/checks/stations';
+import type { DoorVerdict } from '#core/verdict/index';
+import { LAW, STATION_NAMES } from '#words/findings/index';
+import { MARK_WORDS, openWords } from '#words/marks';
+import { useNavigate } from '../../parts/navigation';
+import { StationFrame } from '../../parts/StationFrame';
+import { usePlan, useSite } from '../../store/context';
+import buttons from '../../ui/Button.module.css';
+import { cx } from '../../ui/cx';
+import { PackLink } from '../../parts/PackLink';
+import css from './HandOverStation.module.css';
+
+/** The sign of each mark. */
+const SIGNS = {
+  settled: '✓',
+  'to-settle': '◆',
+  'to-consider': '◆',
+  begun: '◐',
+  'not-begun': '○',
+} as const;
+
+/** What goes to whoever runs the door from now on. */
+export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVerdict | null }) {
+  const plan = usePlan();
+  const { status } = useSite();
+  const go = useNavigate();
+  const base = `/api/sites/${encodeURIComponent(plan.site.id)}`;
+  const id = encodeURIComponent(door.id);
+  const file = (href: string, title: string, text: string) => (
+    <li>
+      <a href={href} className={cx(buttons['button'], buttons['m'], buttons['plain'])} download>
+        <Download aria-hidden /> {title}
+      </a>
+      <span>{text}</span>
+    </li>
+  );
+  const open = verdict ? openWords(verdict.marks) : [];
+  return (
+    <StationFrame door={door}>
+      <div className={css['hand']}>
+        <section>
+          <h2>The pack of {door.id}</h2>
+          {open.length > 0 && (
+            <p className={css['wait']} role="status">
+              <b>Not ready to hand over.</b> {open.join('; ')}. The pack says so on its first page.
+            </p>
+          )}
+          {status !== 'saved' && (
+            <p className={css['wait']}>
+              Your last change is not saved yet; the pack is made from what is saved.
+            </p>
+          )}
+          <ul className={css['files']}>
+            <li>
+              <PackLink
+                door={door}
+                main={open.length === 0}
+                start
+                about="Door sheet, loops, wire schedule, settings, proof, test results. No codes."
+              >
+                Pack as PDF
+              </PackLink>
+            </li>
+            {file(
+              `${base}/wires.csv?door=${id}`,
+              'Wires as CSV',
+              'One row a conductor, for a spreadsheet or a label printer.',
+            )}
+            {file(
+              `${base}/wires.csv?door=${id}&decimal=comma`,
+              'CSV, decimal commas',
+              'The same wires with 0,75 for 0.75, and semicolons between.',
+            )}
+            {file(
+              `${base}/export.json`,
+              'Site as Aldaba JSON',
+              'The whole site, without codes. With codes: at Pack.',
+            )}
+          </ul>
+        </section>
+        <section>
+          <h2>Before it goes out</h2>
+          <ul className={css['stations']}>
+            {STATIONS.filter((station) => station !== 'hand-over').map((station) => {
+              const mark = verdict?.marks[station] ?? 'not-begun';
+              return (
+                <li key={station} className={css[mark]}>
+                  <i aria-hidden>{SIGNS[mark]}</i>
+                  <button type="button" onClick={() => go({ kind: 'door', door: door.id, station })}>
+                    {STATION_NAMES[station]}
+                  </button>
+                  <span>{MARK_WORDS[mark]}</span>
+                </li>
+              );
+            })}
+          </ul>
+        </section>
+        <p className={css['law']}>{LAW}</p>
+      </div>
+    </StationFrame>
+  );
+}

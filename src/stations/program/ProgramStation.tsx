@@ -1,0 +1,246 @@
+import { useState } from 'react';
+import Plus from 'lucide-react/icons/plus';
+import { does } from '#core/devices/index';
+import { doorParts } from '#core/door/index';
+import { languageOf, type KeypadLanguage } from '#core/keypads/index';
+import { peopleAt, type Device, type Door, type Person } from '#core/plan/index';
+import { cardsWords } from '#words/cards';
+import { CodesAway } from '../../parts/codes/CodesAway';
+import { Button } from '../../ui/Button';
+import { Empty } from '../../ui/Empty';
+import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
+import type { Bench } from '../../parts/bench/useBench';
+import { StationFrame } from '../../parts/StationFrame';
+import { useStoredView } from '../../parts/storedView';
+import { useDispatch, usePlan, useSite, useStore } from '../../store/context';
+import { ControllerPanel } from './ControllerPanel';
+import { DoorHours } from './DoorHours';
+import { KeypadProgramming } from './KeypadProgramming';
+import { LanguageView } from './LanguageView';
+import { PersonDialog } from './PersonDialog';
+import table from '../../ui/DataTable.module.css';
+import css from './ProgramStation.module.css';
+
+type View = 'sheet' | 'people' | 'hours' | 'language' | 'controller';
+const TABS: readonly { readonly id: View; readonly label: string }[] = [
+  { id: 'sheet', label: 'Key sheet' },
+  { id: 'people', label: 'People' },
+  { id: 'hours', label: 'Hours' },
+  { id: 'language', label: 'Language' },
+  { id: 'controller', label: 'Controller' },
+];
+const IDS = TABS.map(({ id }) => id);
+
+/** Who opens this door, and how that gets into what decides. */
+export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
+  const { plan, complete } = useSite();
+  const { decider } = doorParts(plan, door.id);
+  const language = languageOf(plan, decider?.type.language);
+  const keypad = language && decider ? decider.device : null;
+  /** The keypad whose key sheet is worked off. */
+  const [sheetOf, setSheetOf] = useState<string | null>(null);
+  const atDoor = keypad !== null && sheetOf === keypad.id;
+  const keepsList = decider !== null && !language && does(decider.type, 'clock');
+  const tabs = TABS.filter(({ id }) =>
+    id === 'sheet' || id === 'language' ? keypad !== null : id !== 'controller' || keepsList,
+  );
+  const [chosen, setView] = useStoredView<View>('program', 'sheet', IDS);
+  const view = tabs.some(({ id }) => id === chosen) ? chosen : 'people';
+  if (atDoor && keypad && language && complete)
+    return (
+      <StationFrame door={door}>
+        <div className={css['program']}>
+          <Programming
+            door={door}
+            keypad={keypad}
+            language={language}
+            bench={bench}
+            atDoor
+            onSheet={setSheetOf}
+          />
+        </div>
+      </StationFrame>
+    );
+  return (
+    <TabRoot<View> value={view} onChange={setView} className={css['root']}>
+      <StationFrame door={door} tools={<TabList tabs={tabs} label="Program, seen as" />}>
+        <div className={css['program']}>
+          <TabPanel id="sheet">
+            {keypad && language && !complete && <CodesAway className={css['note']} />}
+            {keypad && language && complete && (
+              <Programming
+                door={door}
+                keypad={keypad}
+                language={language}
+                bench={bench}
+                atDoor={false}
+                onSheet={setSheetOf}
+              />
+            )}
+          </TabPanel>
+          <TabPanel id="people">
+            <People door={door} keypad={keypad} />
+            {!decider && <Empty title="Nothing to program yet">Add a controller or a keypad at Wire.</Empty>}
+            {decider && !language && (
+              <section>
+                <h2>{decider.device.tag} holds the cards itself</h2>
+                <p className={css['note']}>
+                  {keepsList
+                    ? 'A controller takes its list over its own connection, so there are no keys to press: at Controller a simulated one is sent it, and read back.'
+                    : 'It takes its list over its own connection, so there are no keys to press.'}{' '}
+                  Somebody comes to the door on the bench: what it says of their card stands there.
+                </p>
+              </section>
+            )}
+          </TabPanel>
+          <TabPanel id="hours">
+            <DoorHours door={door} />
+          </TabPanel>
+          <TabPanel id="controller">
+            {keepsList && <ControllerPanel door={door} controller={decider.device} />}
+          </TabPanel>
+          <TabPanel id="language">
+            {keypad && language && <LanguageView keypad={keypad} language={language} />}
+          </TabPanel>
+        </div>
+      </StationFrame>
+    </TabRoot>
+  );
+}
+
+interface ProgrammingProps {
+  readonly door: Door;
+  readonly keypad: Device;
+  readonly language: KeypadLanguage;
+  readonly bench: Bench;
+  readonly atDoor: boolean;
+  onSheet(keypad: string | null): void;
+}
+
+const Programming = ({ onSheet, ...props }: ProgrammingProps) => (
+  <KeypadProgramming
+    key={props.keypad.id}
+    {...props}
+    onAtDoor={(is) => onSheet(is ? props.keypad.id : null)}
+  />
+);
+
+const mask = (code: string) => (code === '' ? '—' : '•'.repeat(code.length));
+
+function People({ door, keypad }: { door: Door; keypad: Device | null }) {
+  const plan = usePlan();
+  const dispatch = useDispatch();
+  const [open, setOpen] = useState<Person | 'new' | null>(null);
+  const store = useStore();
+  const [shown, setShown] = useState(false);
+  const here = peopleAt(plan, door.id).sort((a, b) => a.name.localeCompare(b.name));
+  const elsewhere = Object.values(plan.people).filter((person) => !here.includes(person));
+  return (
+    <section>
+      <header className={css['head']}>
+        <h2>Who opens {door.id}</h2>
+        <Button
+          size="s"
+          look="quiet"
+          aria-pressed={shown}
+          onClick={() => {
+            if (!shown) store.note(`codes of ${door.id} shown`);
+            setShown(!shown);
+          }}
+          disabled={here.every((one) => one.code === '')}
+        >
+          {shown ? 'Hide codes' : 'Show codes'}
+        </Button>
+        <Button size="s" icon={<Plus aria-hidden />} onClick={() => setOpen('new')}>
+          Add a person
+        </Button>
+      </header>
+      {here.length > 0 && (
+        <table className={table['table']}>
+          <caption className="hush">Who opens this door</caption>
+          <thead>
+            <tr>
+              <th scope="col">Name</th>
+              {keypad && (
+                <th scope="col" className={table['right']}>
+                  Slot
+                </th>
+              )}
+              <th scope="col">Code</th>
+              <th scope="col">Card</th>
+              <th scope="col">Role</th>
+              <th scope="col">
+                <span className="hush">Change</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {here.map((person) => (
+              <tr key={person.id}>
+                <th scope="row">{person.name}</th>
+                {keypad && (
+                  <td className={`${table['right']} ${table['figures']}`}>
+                    {person.slots[keypad.id] ?? '—'}
+                  </td>
+                )}
+                <td className={table['figures']}>{shown ? person.code || '—' : mask(person.code)}</td>
+                <td className={table['figures']}>{cardsWords(person.cards) || '—'}</td>
+                <td>{person.role === 'administrator' ? 'Administers' : 'Opens doors'}</td>
+                <td className={css['acts']}>
+                  <Button size="s" look="quiet" onClick={() => setOpen(person)}>
+                    Change
+                  </Button>
+                  <Button
+                    size="s"
+                    look="quiet"
+                    onClick={() =>
+                      dispatch(
+                        {
+                          kind: 'setPerson',
+                          id: person.id,
+                          patch: { doors: person.doors.filter((one) => one !== door.id) },
+                        },
+                        `take ${person.name} off ${door.id}`,
+                        `${person.name} is off ${door.id}. The keypad holds the code until it is keyed out.`,
+                      )
+                    }
+                  >
+                    Remove from {door.id}
+                  </Button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {elsewhere.length > 0 && (
+        <p className={css['others']}>
+          Also on site:{' '}
+          {elsewhere.map((person) => (
+            <Button
+              key={person.id}
+              size="s"
+              look="quiet"
+              onClick={() =>
+                dispatch(
+                  { kind: 'setPerson', id: person.id, patch: { doors: [...person.doors, door.id] } },
+                  `let ${person.name} open ${door.id}`,
+                )
+              }
+            >
+              + {person.name}
+            </Button>
+          ))}
+        </p>
+      )}
+      {open && (
+        <PersonDialog
+          person={open === 'new' ? null : open}
+          door={door}
+          keypad={keypad}
+          onClose={() => setOpen(null)}
+        />
+      )}
+    </section>
+  );
+}

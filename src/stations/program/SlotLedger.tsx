@@ -1,0 +1,107 @@
+import {
+  compareMemory,
+  lastKnown,
+  type KeypadLanguage,
+  type Memory,
+  type SlotComparison,
+  type Target,
+} from '#core/keypads/index';
+import { hasSlot, isTheirs, wasTheirs, type Device, type Person } from '#core/plan/index';
+import { dayWords } from '#words/access';
+import { heldWords, SLOT_STATES, sourceWords } from '#words/keypad';
+import { wallNow } from '../../parts/moments/today';
+import { usePlan } from '../../store/context';
+import css from './SlotLedger.module.css';
+
+interface Props {
+  readonly keypad: Device;
+  readonly language: KeypadLanguage;
+  /** What it holds, and what it shall hold. */
+  readonly memory: Memory;
+  readonly target: Target;
+  /** Null where nobody has recorded anything of it. */
+  readonly recorded: Memory | null;
+  /** True where the simulated one holds something else than is recorded. */
+  readonly ahead: boolean;
+}
+
+/** Slot by slot: what a keypad holds, where that is known from, and what it shall hold. */
+export function SlotLedger({ keypad, language, memory, target, recorded, ahead }: Props) {
+  const people = Object.values(usePlan().people);
+  const lines = compareMemory(language, memory, target);
+  const open = lines.filter(({ state }) => state !== 'same').length;
+  const last = recorded && lastKnown(recorded);
+  return (
+    <section className={css['ledger']} aria-label={`What ${keypad.tag} holds`}>
+      <header>
+        <h2>{ahead ? `What the simulated ${keypad.tag} holds` : `What ${keypad.tag} holds`}</h2>
+        <span>{open === 0 ? 'as listed' : `${open} to change`}</span>
+      </header>
+      {lines.length === 0 ? (
+        <p className={css['none']}>No slot is in use, and nobody on the list has one.</p>
+      ) : (
+        <table>
+          <caption className="hush">Slots of the keypad</caption>
+          <thead>
+            <tr>
+              <th scope="col">{language.slots ? 'slot' : 'entry'}</th>
+              <th scope="col">holds</th>
+              <th scope="col">
+                <span className="hush">differs</span>
+              </th>
+              <th scope="col">shall hold</th>
+            </tr>
+          </thead>
+          <tbody>
+            {lines.map((line) => (
+              <Line key={line.slot} line={line} language={language} keypad={keypad.id} people={people} />
+            ))}
+          </tbody>
+        </table>
+      )}
+      <p className={css['known']}>
+        {recorded === null
+          ? `Nobody has recorded what ${keypad.tag} holds: it is taken to be as it left the factory.`
+          : [
+              last ? `Known ${dayWords(last)}.` : '',
+              recorded.rest ? 'What stands in the other slots nobody has looked at.' : '',
+            ]
+              .filter(Boolean)
+              .join(' ')}
+      </p>
+    </section>
+  );
+}
+
+interface LineProps {
+  readonly line: SlotComparison;
+  readonly language: KeypadLanguage;
+  readonly keypad: string;
+  readonly people: readonly Person[];
+}
+
+function Line({ line: { slot, state, held, wanted }, language, keypad, people }: LineProps) {
+  const had = held && people.find((person) => wasTheirs(person, held));
+  const gets =
+    wanted &&
+    people.find((person) => (language.slots ? hasSlot(person, keypad, slot) : isTheirs(person, wanted)));
+  const gone = had?.until && had.until < wallNow().day ? had.until : null;
+  return (
+    <tr data-state={state}>
+      <th scope="row">{language.slots ? String(slot).padStart(language.slots.digits, '0') : slot}</th>
+      <td>
+        {!held ? '—' : had ? had.name : held.unknown === 'all' ? 'not known' : 'nobody’s'}
+        {held && <small>{[heldWords(held), sourceWords(held, gone)].filter(Boolean).join(', ')}</small>}
+      </td>
+      <td aria-hidden>{state === 'same' ? '' : '→'}</td>
+      <td>
+        {gets?.name ?? '—'}
+        {wanted && state !== 'same' && <small>{heldWords(wanted)}</small>}
+        <small className={state === 'same' ? css['same'] : css['differs']}>
+          {state === 'same' ? '✓ ' : ''}
+          {SLOT_STATES[state]}
+        </small>
+      </td>
+    </tr>
+  );
+}

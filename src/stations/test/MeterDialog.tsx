@@ -1,0 +1,58 @@
+import { useState } from 'react';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { TextField } from '../../ui/Field';
+import { storeMeter, type Meter } from '../../parts/settings';
+import css from './Readings.module.css';
+
+/** Which meter readings are taken with: it stands with each of them from now on. */
+export function MeterDialog({
+  meter,
+  open,
+  onOpenChange,
+  onKeep,
+}: {
+  meter: Meter;
+  open: boolean;
+  onOpenChange(open: boolean): void;
+  onKeep(meter: Meter): void;
+}) {
+  const [draft, setDraft] = useState(meter);
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title="Meter"
+      description="Kept in this browser, and with every reading from now on."
+    >
+      <form
+        className={css['form']}
+        onSubmit={(event) => {
+          event.preventDefault();
+          const kept = { meter: draft.meter.trim(), serial: draft.serial.trim() };
+          storeMeter(kept);
+          onKeep(kept);
+          onOpenChange(false);
+        }}
+      >
+        <TextField
+          label="Meter"
+          hint="Kind and name, as it stands on it."
+          value={draft.meter}
+          maxLength={120}
+          autoFocus
+          onChange={(event) => setDraft({ ...draft, meter: event.target.value })}
+        />
+        <TextField
+          label="Serial number"
+          value={draft.serial}
+          maxLength={120}
+          onChange={(event) => setDraft({ ...draft, serial: event.target.value })}
+        />
+        <Button type="submit" look="main">
+          Keep it
+        </Button>
+      </form>
+    </Dialog>
+  );
+}

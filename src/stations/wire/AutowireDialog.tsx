@@ -1,0 +1,170 @@
+import { useMemo, useState } from 'react';
+import { autowire } from '#core/autowire/index';
+import { isRunEntered, runOf } from '#core/door/index';
+import {
+  type TerminalId,
+  applyEdit,
+  schoolsOf,
+  terminalLabel,
+  type Conductor,
+  type Door,
+  type Edit,
+  type Schools,
+} from '#core/plan/index';
+import { formatLength, METRES_PER_FOOT, metres, readQuantity } from '#core/units/index';
+import { quantityFaultWords } from '#words/quantities';
+import { SCHOOL_OPTIONS, SCHOOL_QUESTIONS } from '#words/schools';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { SelectField, TextField } from '../../ui/Field';
+import { useDispatch, usePlan, useUnit } from '../../store/context';
+import css from './WireStation.module.css';
+
+/** Chooses schools and run, and says what wiring would change before it changes it. */
+export function AutowireDialog({
+  open,
+  onOpenChange,
+  door,
+}: {
+  open: boolean;
+  onOpenChange(open: boolean): void;
+  door: Door;
+}) {
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      wide
+      title="Wire this door"
+      description="Every loop the hardware asks for, by the schools chosen here. What you laid by hand stays as it is."
+    >
+      {open && <AutowireForm door={door} onDone={() => onOpenChange(false)} />}
+    </Dialog>
+  );
+}
+
+function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
+  const plan = usePlan();
+  const unit = useUnit();
+  const dispatch = useDispatch();
+  const [schools, setSchools] = useState<Partial<Schools>>(door.schools);
+  // Left empty, nobody has entered a run: lengths are assumed, and said to be.
+  const [laid] = useState(() => (isRunEntered(plan, door.id) ? runOf(plan, door.id) : null));
+  const shown =
+    laid === null ? '' : String(Math.round((unit === 'ft' ? laid / METRES_PER_FOOT : laid) * 10) / 10);
+  const [run, setRun] = useState(shown);
+  // What was not touched stays what it is: a door laid in feet is not rounded into metres, nor the other way.
+  const read =
+    run.trim() === ''
+      ? null
+      : laid !== null && run === shown
+        ? ({ kind: 'value', value: laid } as const)
+        : readQuantity(run, 'm', { bare: unit });
+  const usual = runOf(plan, door.id) ?? metres(unit === 'ft' ? 40 * METRES_PER_FOOT : 12);
+  const distance = read === null ? usual : read.kind === 'value' ? metres(read.value) : null;
+  const valid = distance !== null && distance > 0 && distance <= 500;
+  const whyNot = valid
+    ? null
+    : read?.kind === 'fault'
+      ? quantityFaultWords(read.fault, 'm')
+      : 'A length between 0 and 500 m.';
+  const entered = read !== null;
+  const whole = schoolsOf({ schools });
+  const wiring = useMemo(() => {
+    if (!valid || distance === null) return null;
+    const setting: Edit = { kind: 'setDoor', id: door.id, patch: { schools } };
+    const chosen = applyEdit(plan, setting);
+    return chosen.ok ? { setting, result: autowire(chosen.plan, door.id, distance, entered) } : null;
+  }, [plan, door.id, schools, distance, entered, valid]);
+  const lay = () => {
+    if (!wiring) return;
+    const edit: Edit = { kind: 'batch', label: 'wire the door', edits: [wiring.setting, wiring.result.edit] };
+    if (dispatch(edit, 'wire the door')) onDone();
+  };
+  return (
+    <form
+      className={css['ask']}
+      onSubmit={(event) => {
+        event.preventDefault();
+        lay();
+      }}
+    >
+      <div className={css['schools']}>
+        {(Object.keys(SCHOOL_QUESTIONS) as (keyof Schools)[]).map((question) => (
+          <SelectField
+            key={question}
+            label={SCHOOL_QUESTIONS[question].label}
+            hint={SCHOOL_QUESTIONS[question].hint}
+            value={whole[question]}
+            onChange={(event) => setSchools({ ...schools, [question]: event.target.value })}
+          >
+            {Object.entries(SCHOOL_OPTIONS[question]).map(([value, label]) => (
+              <option key={value} value={value}>
+                {label}
+              </option>
+            ))}
+          </SelectField>
+        ))}
+        <TextField
+          label="Cable run from the enclosure to the door"
+          hint="Lengths and cables follow from it. Leave it empty while nobody has measured it."
+          placeholder={`assumed ${formatLength(usual, unit)}`}
+          unit={unit}
+          value={run}
+          onChange={(event) => setRun(event.target.value)}
+          error={whyNot}
+          autoFocus
+        />
+      </div>
+      {wiring && (
+        <div className={css['changes']} role="status">
+          <p>
+            {sentence([
+              [wiring.result.removed.length, 'takes out'],
+              [wiring.result.added.length, 'lays'],
+              [wiring.result.unchanged.length - wiring.result.adjusted.length, 'leaves as they are'],
+              [wiring.result.adjusted.length, 'gives another length, size or cable to'],
+            ])}
+            {wiring.result.kept.length > 0 && ` Keeps ${count(wiring.result.kept.length)} laid by hand.`}
+            {wiring.result.settings.length > 0 &&
+              ` Sets ${wiring.result.settings.map(({ device, setting, value }) => `${plan.devices[device]?.tag ?? ''} ${setting} to ${value}`).join(', ')}.`}
+          </p>
+          <Changes label="Takes out" wires={wiring.result.removed} door={door} />
+          <Changes label="Lays" wires={wiring.result.added} door={door} />
+        </div>
+      )}
+      <Button type="submit" look="main" disabled={!wiring}>
+        Lay the wires
+      </Button>
+    </form>
+  );
+}
+
+const count = (n: number) => `${n} ${n === 1 ? 'wire' : 'wires'}`;
+
+function sentence(parts: readonly (readonly [number, string])[]): string {
+  const said = parts.filter(([n]) => n > 0).map(([n, verb]) => `${verb} ${count(n)}`);
+  if (said.length === 0) return 'Nothing changes.';
+  const text = said.join(', ');
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+}
+
+function Changes({ label, wires, door }: { label: string; wires: readonly Conductor[]; door: Door }) {
+  const plan = usePlan();
+  if (wires.length === 0) return null;
+  const name = (terminal: TerminalId) => terminalLabel(plan, terminal, door.id);
+  return (
+    <details>
+      <summary>
+        {label} {count(wires.length)}
+      </summary>
+      <ul>
+        {wires.map((wire) => (
+          <li key={wire.id}>
+            {wire.number} {name(wire.from)} – {name(wire.to)} {wire.colour}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,204 @@
+import { useMemo, useState } from 'react';
+import { tableOf } from '#core/formats/table/tableOf';
+import { readWireRows, type WireRow, type WireRows } from '#core/formats/table/wireRows';
+import { terminalLabel, wireDefaults, type DoorId, type Plan } from '#core/plan/index';
+import { formatGauge, formatLength, type DecimalSign } from '#core/units/index';
+import { rowFaultWords } from '#words/rowProblems';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { cx } from '../../ui/cx';
+import { SelectField } from '../../ui/Field';
+import { useDispatch, usePlan, useUnit } from '../../store/context';
+import table from '../../ui/DataTable.module.css';
+import css from './TableImport.module.css';
+
+const EXAMPLE =
+  'PS1  supply-12v\nK1  keypad-slots\nPS1.+V  K1.+12  RD  0.5  14m\nPS1.0V  K1.0V  BK  0.5  14m';
+
+/**
+ * An installation as found, or a list from elsewhere: typed, pasted or read from a file. Every row says what it
+ * would do before anything is done; rows that cannot be read are left out and named.
+ */
+export function TableImport({
+  door,
+  open,
+  onOpenChange,
+}: {
+  door: DoorId;
+  open: boolean;
+  onOpenChange(open: boolean): void;
+}) {
+  const plan = usePlan();
+  const dispatch = useDispatch();
+  const unit = useUnit();
+  const [text, setText] = useState('');
+  const [decimal, setDecimal] = useState<DecimalSign | null>(null);
+  const result = useMemo(
+    () => (text.trim() === '' ? null : readWireRows(plan, door, tableOf(text), { decimal, unit })),
+    [plan, door, text, decimal, unit],
+  );
+  const doors = new Set(result?.rows.map((row) => row.door));
+  const count = (kind: WireRow['outcome']['kind']) =>
+    result?.rows.filter(({ outcome }) => outcome.kind === kind).length ?? 0;
+  const faults = count('fault');
+  const parts = [
+    [count('device'), 'device', 'devices', 'added'],
+    [count('new'), 'wire', 'wires', 'laid'],
+    [count('changed'), 'wire', 'wires', 'changed'],
+    [count('same'), 'wire', 'wires', 'as they are'],
+  ] as const;
+  const summary = parts
+    .filter(([n]) => n > 0)
+    .map(([n, one, many, what]) => `${n} ${n === 1 ? one : many} ${what}`)
+    .join(', ');
+  const take = () => {
+    if (!result?.edit || !dispatch(result.edit, 'take in a table')) return;
+    setText(
+      faults > 0
+        ? result.rows
+            .filter(({ outcome }) => outcome.kind === 'fault')
+            .map((row) => row.text)
+            .join('\n')
+        : '',
+    );
+    if (faults === 0) onOpenChange(false);
+  };
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      wide
+      title="Take in a table of wires"
+      description="One wire a row: from, to, colour, size, length, cable, in any order under headings of their own, or in this one without. A row of a tag and a device type adds a device."
+    >
+      <div className={css['form']}>
+        <label className={css['text']}>
+          <span>Wires as found</span>
+          <textarea
+            value={text}
+            rows={result ? 4 : 8}
+            spellCheck={false}
+            placeholder={EXAMPLE}
+            onChange={(event) => setText(event.target.value)}
+          />
+        </label>
+        <label className={css['file']}>
+          or read a file (CSV, TSV, text){' '}
+          <input
+            type="file"
+            accept=".csv,.tsv,.txt,text/*"
+            onChange={(event) => {
+              const [file] = event.target.files ?? [];
+              if (file) void file.text().then(setText);
+            }}
+          />
+        </label>
+        {result && (
+          <>
+            <p className={css['summary']} role="status">
+              {summary || 'Nothing to do yet'}
+              {faults > 0 && (
+                <strong>
+                  {' '}
+                  · {faults} {faults === 1 ? 'row' : 'rows'} cannot be read and stay here
+                </strong>
+              )}
+            </p>
+            <SelectField
+              label="Figures are written"
+              value={decimal ?? ''}
+              onChange={(event) =>
+                setDecimal(event.target.value === '' ? null : (event.target.value as DecimalSign))
+              }
+            >
+              <option value="">{foundWords(result.found)}</option>
+              <option value=".">0.75 and 1,200: a point before the parts</option>
+              <option value=",">0,75 and 1.200: a comma before the parts</option>
+            </SelectField>
+            <div className={css['rows']} tabIndex={0} role="region" aria-label="What each row does">
+              <table className={table['table']}>
+                <caption className="hush">Rows as they were read</caption>
+                <thead>
+                  <tr>
+                    <th scope="col">Line</th>
+                    {doors.size > 1 && <th scope="col">Door</th>}
+                    <th scope="col">What it does</th>
+                    <th scope="col">Read as</th>
+                    <th scope="col">Colour</th>
+                    <th scope="col">Size</th>
+                    <th scope="col">Length</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {result.rows.map((row) => (
+                    <tr key={row.line}>
+                      <td className={table['figures']}>{row.line}</td>
+                      {doors.size > 1 && <td>{row.door ?? '—'}</td>}
+                      <td className={cx(css['does'], row.outcome.kind === 'fault' && css['fault'])}>
+                        {outcomeWords(row)}
+                      </td>
+                      <ReadCells plan={plan} row={row} unit={unit} />
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          </>
+        )}
+        <Button look="main" disabled={!result?.edit} onClick={take}>
+          Take it in
+        </Button>
+      </div>
+    </Dialog>
+  );
+}
+
+function outcomeWords({ outcome }: WireRow): string {
+  switch (outcome.kind) {
+    case 'device':
+      return `adds ${outcome.tag}: ${outcome.name}`;
+    case 'new':
+      return `lays ${outcome.number}, ${outcome.from} to ${outcome.to}`;
+    case 'changed':
+      return `changes ${outcome.number}: ${outcome.what.join(', ')}`;
+    case 'same':
+      return `${outcome.number} is as it is`;
+    case 'fault':
+      return rowFaultWords(outcome.fault);
+  }
+}
+
+const foundWords = (found: WireRows['found']): string => {
+  if (found === 'mixed') return 'Both ways in this table: choose one';
+  if (found === null) return 'As the table tells (nothing to tell by)';
+  return found === '.' ? 'As the table tells: 0.75' : 'As the table tells: 0,75';
+};
+
+/** Every value as it was read; what a row does not say is told as what is taken instead. */
+function ReadCells({ plan, row, unit }: { plan: Plan; row: WireRow; unit: 'm' | 'ft' }) {
+  const { read, outcome } = row;
+  if (!read)
+    return (
+      <td className={css['given']} colSpan={4}>
+        {row.text}
+      </td>
+    );
+  const { from, to, colour, gauge, length } = read;
+  const usual = wireDefaults(plan.site);
+  const instead = (shown: string) =>
+    outcome.kind === 'new' ? <i title="Not in the table">{shown} assumed</i> : '—';
+  return (
+    <>
+      <td className={css['given']}>
+        {terminalLabel(plan, from, row.door ?? '')} – {terminalLabel(plan, to, row.door ?? '')}
+      </td>
+      <td>{colour ?? instead(usual.colour)}</td>
+      <td className={table['figures']}>
+        {gauge === null ? instead(formatGauge(usual.gauge)) : formatGauge(gauge)}
+      </td>
+      <td className={table['figures']}>
+        {length === null ? instead(formatLength(usual.length, unit)) : formatLength(length, unit)}
+      </td>
+    </>
+  );
+}
