@@ -18,7 +18,7 @@ import { COSTS } from './costs';
 import { oddWires } from './differences';
 import { lessFed } from './lessFed';
 import { halfContacts, isAt, protecting, protections } from './protection';
-import { screenFor } from './screen';
+import { quickReject } from './quickReject';
 import { unreleased } from './smallParts';
 import { NO_TARGET, targetOf } from '../autowire/index';
 
@@ -163,7 +163,7 @@ export function searchRound(
     const found = runRules(then);
     const { singles } = byUse(then.plan, context.door.id);
     const around = inOrder(candidatesFor(then, found, NO_TARGET).others);
-    const quick = screenFor(then, found);
+    const quick = quickReject(then, found);
     const seconds = [...singles.slice(0, MOST_SEQUELS), ...around.slice(0, MOST_AROUND)].filter((one) => {
       tried += SCREENED * weight;
       return quick(editOf(one, ''));
@@ -174,7 +174,7 @@ export function searchRound(
   const upTo = (more: number): number => Math.min(bounds.most, tried + more);
   const { likely, settings, others } = candidatesFor(context, findings, target);
   const isCircuit = others.length > 0;
-  const screen = screenFor(context, findings);
+  const screen = quickReject(context, findings);
   let exhausted = run(likely);
   // The likely ones come near: what they uncover is sought before the unlikely.
   if (better.length === 0) exhausted = run(inOrder(nearest().slice(0, 4).flatMap(sequels))) && exhausted;

@@ -21,7 +21,7 @@ describe('every rule', () => {
       '../specimens/hardwareMistakes.ts',
       '../specimens/proofMistakes.ts',
       '../specimens/circuitMistakes.ts',
-      '../specimens/keptShutMistakes.ts',
+      '../specimens/lockdownMistakes.ts',
       '../specimens/fireSites.ts',
       '../specimens/hourDoors.ts',
     ]

@@ -1,5 +1,5 @@
 import type { Edit } from '../plan/index';
-import type { Sought } from './hit';
+import type { Sought } from './violation';
 import type { Basis, FamilyLetter, Severity, Subject } from './kinds';
 import type { FindingCode } from './rules/index';
 import type { StationId } from './stations';

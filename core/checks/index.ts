@@ -1,9 +1,9 @@
 import type { CheckContext } from './context';
 import { seek, type Finding, type Found } from './finding';
-import { hiddenBehind } from './hidden';
+import { maskedFindings } from './maskedFindings';
 import { SEVERITIES } from './kinds';
 import { lookOver, runRules } from './runRules';
-import { toTheEnd } from './toTheEnd';
+import { runToEnd } from './runToEnd';
 import { vetRemedies } from './vetRemedies';
 
 /** Runs every rule over a solved door, worst first, and looks behind what hides the rest. */
@@ -12,7 +12,7 @@ export const runChecks = (context: CheckContext): Finding[] => lookFirst(context
 /** The same with no fix searched for yet. */
 export function lookFirst(context: CheckContext): Found[] {
   const found = lookOver(context);
-  return [...found, ...hiddenBehind(context, found, runRules)].sort(
+  return [...found, ...maskedFindings(context, found, runRules)].sort(
     (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
   );
 }
@@ -32,17 +32,17 @@ export function* tryingRemedies(
 
 /** The same at one go. */
 export const tryRemedies = (context: CheckContext, findings: readonly Finding[]): Finding[] =>
-  toTheEnd(tryingRemedies(context, findings));
+  runToEnd(tryingRemedies(context, findings));
 
 export { checkContext, type CheckContext } from './context';
 export type { Finding, Found } from './finding';
-export type { Analysis, Hit, Rule } from './hit';
+export type { Analysis, Violation, Rule } from './violation';
 export * from './kinds';
 export { FINDING_CODES, RULES, type FindingCode } from './rules/index';
 export { STATIONS, type StationId } from './stations';
 export { findingKey, toPutRight } from './findingKey';
 export { failedCells, standingCells, isWorse, trialsAt, type Judged, type Trial } from './trials';
-export { toTheEnd } from './toTheEnd';
+export { runToEnd } from './runToEnd';
 export { runRules } from './runRules';
 export { isLatched } from './analyses/latchesAtSupply';
 export { asks } from './analyses/acts';

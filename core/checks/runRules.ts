@@ -1,6 +1,6 @@
 import type { CheckContext } from './context';
 import { seek, type Finding, type Found } from './finding';
-import type { Analysis, Hit } from './hit';
+import type { Analysis, Violation } from './violation';
 import { RULES } from './rules/index';
 
 const CODES: ReadonlySet<string> = new Set(RULES.map(({ code }) => code));
@@ -14,8 +14,8 @@ export const runRules = (context: CheckContext, only?: ReadonlySet<string>): Fin
 
 /** The same with nothing searched for yet. */
 export function lookOver(context: CheckContext, only?: ReadonlySet<string>): Found[] {
-  const known = new Map<Analysis, readonly Hit[]>();
-  const hitsOf = (find: Analysis): readonly Hit[] => {
+  const known = new Map<Analysis, readonly Violation[]>();
+  const hitsOf = (find: Analysis): readonly Violation[] => {
     const before = known.get(find);
     if (before) return before;
     const hits = find(context);

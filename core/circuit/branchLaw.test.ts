@@ -9,7 +9,7 @@ import { conductanceOf, emfOf, inputPowered, modeAt } from './branchLaw';
 import type { Conditions, Feed } from './conditions';
 import { steadyMode } from './modes';
 import type { Netlist } from './netlist';
-import { pose } from './posed';
+import { indexConditions } from './indexedConditions';
 import { fillBranchesInPlace } from './solve';
 import { numberTried } from '../../scripts/testSlice';
 
@@ -56,7 +56,7 @@ describe('the arrays of a circuit', () => {
       fc.property(standing, ({ netlist, modes, ...said }) => {
         const conditions = conditionsOf(said);
         const on = possible(netlist, modes);
-        fillBranchesInPlace(netlist, pose(netlist, conditions), on);
+        fillBranchesInPlace(netlist, indexConditions(netlist, conditions), on);
         const { siemens, emf } = netlist.scratch;
         for (const [index, branch] of netlist.branches.entries()) {
           const g = conductanceOf(branch, on[index]!, conditions);
@@ -74,7 +74,7 @@ describe('the arrays of a circuit', () => {
     fc.assert(
       fc.property(standing, ({ netlist, modes, across, ...said }) => {
         const conditions = conditionsOf(said);
-        const posed = pose(netlist, conditions);
+        const posed = indexConditions(netlist, conditions);
         const on = possible(netlist, modes);
         for (const index of netlist.fast.switching) {
           const branch = netlist.branches[index]!;

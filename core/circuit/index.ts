@@ -4,10 +4,10 @@ export { compileNetlist, terminalAt, withConductors, type Netlist } from './netl
 export { blownBetween, BLOWS_AT, withNewFuses } from './fuses';
 export { BLOWN, LIMITING, OFF, ON } from './mode';
 export { voltsAcross, voltsBetween, type Damage, type OperatingPoint } from './operatingPoint';
-export { isUntouched, witness, type Witness } from './untouched';
+export { isUnaffectedByDefect, witness, type Witness } from './unaffectedByDefect';
 export { withDefect, type Bridged, type Defect } from './withDefect';
 export { isAlternating } from './modes';
-export { pose, type Posed } from './posed';
+export { indexConditions, type IndexedConditions } from './indexedConditions';
 export { circleOf } from './circle';
 export { settle, settleToRead, settleVolts, type Watch } from './settle';
 export { linearise, type LinearNetwork } from './linearNetwork';

@@ -3,10 +3,15 @@ import { ALTERNATING_VOLTS } from './damage';
 import { BOARD, BOTH_WAYS, COIL, DIODE, NEVER, SOURCE, VARISTOR } from './fastBranches';
 import type { Netlist } from './netlist';
 import { LIMITING, OFF, ON } from './mode';
-import { batteryAt, type Posed } from './posed';
+import { batteryAt, type IndexedConditions } from './indexedConditions';
 
 /** Where the circuit begins: what every part did before, but that a source with a feed gives its voltage and a new fuse is whole. */
-export function startInPlace({ fast }: Netlist, posed: Posed, on: Uint8Array, before?: Uint8Array): void {
+export function startInPlace(
+  { fast }: Netlist,
+  posed: IndexedConditions,
+  on: Uint8Array,
+  before?: Uint8Array,
+): void {
   if (before) on.set(before);
   // A branch that was not there before had done nothing.
   on.fill(OFF, before?.length ?? 0);
@@ -25,7 +30,7 @@ export function startInPlace({ fast }: Netlist, posed: Posed, on: Uint8Array, be
 /** A contact follows its coil or state at once, as long as the board that holds it runs. */
 export function closeContactsInPlace(
   { coilOf, boardOf, fast }: Netlist,
-  { active }: Posed,
+  { active }: IndexedConditions,
   on: Uint8Array,
 ): void {
   const { contacts, worksOn, heldBy, normallyClosed } = fast;
@@ -45,7 +50,7 @@ export const isAlternating = ({ fast }: Netlist, volts: Float64Array | null, ind
   volts !== null && Math.abs(volts[fast.a[index]!]! - volts[fast.b[index]!]!) > ALTERNATING_VOLTS;
 
 /** The modes that the solution asks for; null where it contradicts none. */
-export function modesAfter(netlist: Netlist, posed: Posed, on: Uint8Array): Uint8Array | null {
+export function modesAfter(netlist: Netlist, posed: IndexedConditions, on: Uint8Array): Uint8Array | null {
   const { branches, fast, scratch } = netlist;
   const { potential, island } = scratch;
   const { switching, a, b } = fast;
@@ -76,7 +81,7 @@ export function modesAfter(netlist: Netlist, posed: Posed, on: Uint8Array): Uint
 /** What `modeAt` says of a branch where nothing alternates, out of arrays. */
 export function steadyMode(
   { fast }: Pick<Netlist, 'fast'>,
-  posed: Posed,
+  posed: IndexedConditions,
   index: number,
   mode: number,
   across: number,

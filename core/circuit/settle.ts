@@ -3,7 +3,7 @@ import { blowInPlace } from './fuses';
 import { closeContactsInPlace, modesAfter, startInPlace } from './modes';
 import type { Netlist } from './netlist';
 import { makeRoom, type OperatingPoint, type Room } from './operatingPoint';
-import { pose, type Posed } from './posed';
+import { indexConditions, type IndexedConditions } from './indexedConditions';
 import { settledPoint, SettledPoint } from './settledPoint';
 import { solveInPlace } from './solve';
 
@@ -25,7 +25,13 @@ export function settle(
   watch?: Watch,
 ): OperatingPoint {
   const room = makeRoom(netlist);
-  const { restless, rounds } = comeToRestInPlace(netlist, pose(netlist, conditions), room.on, before, watch);
+  const { restless, rounds } = comeToRestInPlace(
+    netlist,
+    indexConditions(netlist, conditions),
+    room.on,
+    before,
+    watch,
+  );
   return settledPoint(netlist, room, restless, rounds);
 }
 
@@ -33,7 +39,7 @@ export function settle(
  * The same without a single current: the voltages between nodes and what every part does, for whoever settles a great many
  * circuits only to read them. Each island's voltages are against a node of its own.
  */
-export function settleVolts(netlist: Netlist, posed: Posed, before: Uint8Array): OperatingPoint {
+export function settleVolts(netlist: Netlist, posed: IndexedConditions, before: Uint8Array): OperatingPoint {
   const { on, restless, rounds } = settleToRead(netlist, posed, before);
   const { potential, island, alternating } = netlist.scratch;
   const room: Room = { volts: potential.slice(), island: island.slice(), amps: NO_AMPS, on };
@@ -46,7 +52,7 @@ const NO_AMPS = new Float64Array(0);
  * The same without a copy: all but `on` is the working memory of the netlist, and gone when anything else of it is settled.
  * What it damages is not told.
  */
-export function settleToRead(netlist: Netlist, posed: Posed, before: Uint8Array): OperatingPoint {
+export function settleToRead(netlist: Netlist, posed: IndexedConditions, before: Uint8Array): OperatingPoint {
   const on = new Uint8Array(netlist.branches.length);
   const { restless, rounds } = comeToRestInPlace(netlist, posed, on, before);
   const { potential, island, alternating } = netlist.scratch;
@@ -67,7 +73,7 @@ const NONE: readonly never[] = [];
 /** Iterates to the fixed point: the modes in `on`, the solution that goes with them in the working memory. */
 function comeToRestInPlace(
   netlist: Netlist,
-  posed: Posed,
+  posed: IndexedConditions,
   on: Uint8Array,
   before?: Uint8Array,
   watch?: Watch,

@@ -5,13 +5,17 @@ import { eliminateInPlace, potentialsInPlace } from './elimination';
 import { BOARD, BOTH_WAYS, DIODE, FUSE, NEVER, SOURCE, VARISTOR } from './fastBranches';
 import type { Netlist } from './netlist';
 import { LIMITING, OFF, ON } from './mode';
-import type { Posed } from './posed';
+import type { IndexedConditions } from './indexedConditions';
 
 /**
  * Fills `siemens` and `emf` for the present modes: what `conductanceOf` and `emfOf` of `branchLaw.ts` say, out of arrays. A
  * property holds the two to each other.
  */
-export function fillBranchesInPlace({ fast, boardOf, scratch }: Netlist, posed: Posed, on: Uint8Array): void {
+export function fillBranchesInPlace(
+  { fast, boardOf, scratch }: Netlist,
+  posed: IndexedConditions,
+  on: Uint8Array,
+): void {
   const { siemens, emf } = scratch;
   const { siemensOn, onVolts, contacts, switching, inputs } = fast;
   siemens.set(fast.fixed);
@@ -65,7 +69,7 @@ export function fillBranchesInPlace({ fast, boardOf, scratch }: Netlist, posed: 
  * One linear solution in the present modes; constant-power boards are solved on the same factors. Gives the boards whose
  * law no currents were found to obey: none, nearly always.
  */
-export function solveInPlace(netlist: Netlist, posed: Posed, on: Uint8Array): readonly number[] {
+export function solveInPlace(netlist: Netlist, posed: IndexedConditions, on: Uint8Array): readonly number[] {
   const { branches, elimination, fast, scratch } = netlist;
   const { conductance, steady, siemens, emf, injection } = scratch;
   const { a, b, sources, boards, maxAmps } = fast;

@@ -16,7 +16,7 @@ import { releaseByCredential } from '../timing/index';
 import { alarms } from './alarms';
 import { panelTests } from './panelTests';
 import { hours } from './hours';
-import { keptShut } from './keptShut';
+import { lockdownTests } from './lockdownTests';
 import { withoutNetwork } from './withoutNetwork';
 import { TOLERANCE, voltsItem, yes, type CheckItem, type CheckTask } from './checkItem';
 
@@ -109,7 +109,7 @@ export function functions(context: CheckContext): CheckItem[] {
   items.push(
     ...alarms(context),
     ...panelTests(context),
-    ...keptShut(context),
+    ...lockdownTests(context),
     ...hours(context),
     ...withoutNetwork(context),
   );

@@ -1,13 +1,13 @@
 export type * from './parts';
 export type * from './deviceType';
 export { FAMILIES } from './families';
-export { asSet, inputChannel, setInputs, takenInputs } from './asSet';
+export { typeAsConfigured, inputChannel, setInputs, takenInputs } from './typeAsConfigured';
 export { findType, know } from './known';
 export * from './settingRoles';
 export * from './settings';
 export { banksOf, forbiddenIn, positionsOf, readBank, rowsOf } from './banks';
 export { busPortOf, channelsOf, does, functionOf, functionsOf, needsKey, type FunctionOf } from './functions';
-export { looksLike, readInHand, saysTerminals, type InHand } from './inHand';
+export { identifyByLeads, readLeads, saysTerminals, type LeadsSeen } from './identifyByLeads';
 export { withSettingRoles } from './upgradeType';
 export { resolveParam, settingValue } from './param';
 export { POE_CLASSES, type PoeClass } from './poe';

@@ -1,5 +1,5 @@
 import type { Defect } from '../circuit/index';
-import { isSparedBy, type Seen } from './spots';
+import { isSparedBy, type Seen } from './settledStates';
 
 /** All that the sound circuit did while something was brought about. */
 export interface Footprint {

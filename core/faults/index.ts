@@ -4,7 +4,7 @@ export { OUTCOMES, type Outcome } from './outcome';
 export { FAULT_GROUPS, groupOf, isWorseGroup, type FaultGroup } from './groups';
 export { pairsOf, type PairResult, type PairStep } from './pairs';
 export { UNTIL_QUIET_MS, type FaultResult } from './result';
-export { heldStill, protectors, worthOf, type Worth } from './worth';
+export { heldStill, protectors, worthOf, type FaultsCovered } from './faultsCovered';
 export { sweep } from './sweep';
 export { sweepAnew } from './sweepAnew';
 export { sweepSite, type SiteResult } from './sweepSite';

@@ -9,7 +9,7 @@ import {
   type Settled,
   type World,
 } from '../simulate/index';
-import type { Spot } from './spots';
+import type { SettledState } from './settledStates';
 
 /**
  * What is asked of a circuit while something is brought about, one question after the other, and where each way of answering
@@ -46,7 +46,7 @@ export const blankScript = <E>(): Script<E> => ({ first: null });
 
 /** A spot of the circuit that is played, by the number of the question whose answer it was; 0 is where it began. */
 export interface Answered {
-  readonly spot: Spot;
+  readonly spot: SettledState;
   readonly index: number;
 }
 
@@ -56,9 +56,9 @@ export interface Answered {
  */
 export function follow<E>(
   script: Script<E>,
-  circuit: Circuit<Spot>,
-  spots: Spot[],
-  from: Place<Spot>,
+  circuit: Circuit<SettledState>,
+  spots: SettledState[],
+  from: Place<SettledState>,
   world: World,
   explored: Explored,
   play: (by: Explorer<Answered>, from: Place<Answered>) => E,
@@ -92,7 +92,7 @@ const outcomeOf = (read: CardRead | null): string =>
   read ? `${read.outcome} ${read.controller} ${read.channel}` : '';
 
 /** The circuit with every question written down. */
-function recorded(circuit: Circuit<Spot>, asked: Asked[], spots: Spot[]): Circuit<Answered> {
+function recorded(circuit: Circuit<SettledState>, asked: Asked[], spots: SettledState[]): Circuit<Answered> {
   return {
     settle(before, number) {
       const spot = circuit.settle(before.spot, number);

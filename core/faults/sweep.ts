@@ -8,15 +8,20 @@ import {
   type SituationId,
 } from '../prove/index';
 import { movedByOperatorOnly, type Circuit, type SimState, type World } from '../simulate/index';
-import { makeAlike, type Alike, type Shared, type Told } from './alike';
+import {
+  sharedBehaviourCache,
+  type SharedBehaviourCache,
+  type Shared,
+  type Told,
+} from './sharedBehaviourCache';
 import { brokenWorld, defectOf, diedWith } from './brokenWorld';
 import type { Fault } from './fault';
 import { blankFootprint, isSpared, type Footprint } from './footprint';
 import { answersFrom, bySituation, outcomeOf, worstOutcome, type Answers, type Outcome } from './outcome';
 import type { FaultResult } from './result';
-import { brokenCircuit, soundCircuit, soundRest, type Spot } from './spots';
+import { brokenCircuit, soundCircuit, soundRest, type SettledState } from './settledStates';
 import { triedAnew } from './sweepAnew';
-import { broken, tell, type Followed } from './told';
+import { broken, replayFault, type Followed } from './replayFault';
 
 /** What is the same for every fault of a door. */
 interface Sweep extends Followed {
@@ -35,7 +40,7 @@ export function* sweep(
   sound: World,
   rest: SimState,
   faults: readonly Fault[],
-  alike: Alike = makeAlike(),
+  alike: SharedBehaviourCache = sharedBehaviourCache(),
 ): Generator<FaultResult> {
   const trials = trialsOf(sound, rest);
   const releases = fireReleases(sound, rest).map(({ device }) => device.id);
@@ -107,13 +112,13 @@ function soundRun(all: Sweep): { readonly atRest: Footprint; readonly situations
     seen: (one) => print.seen.add(one),
     overBus: () => (print.overBus = true),
   });
-  const spots: Spot[] = [];
+  const spots: SettledState[] = [];
   const from = broken(all, circuit, all.sound, [], spots);
   if (!from) return null;
   const situations: Sound[] = [];
   for (const number of all.trials.keys()) {
     print = blankFootprint();
-    const told = tell(all, circuit, all.sound, number, from, spots);
+    const told = replayFault(all, circuit, all.sound, number, from, spots);
     if (!told) return null;
     situations.push({ number, told, print });
   }
@@ -123,18 +128,18 @@ function soundRun(all: Sweep): { readonly atRest: Footprint; readonly situations
 /** One fault by the ways that are known; null where what happens hangs on more than readings. */
 function play(
   all: Sweep,
-  circuit: Circuit<Spot>,
+  circuit: Circuit<SettledState>,
   world: World,
   died: readonly string[],
   touched: readonly Sound[],
 ): Omit<FaultResult, 'fault'> | null {
-  const spots: Spot[] = [];
+  const spots: SettledState[] = [];
   const from = broken(all, circuit, world, died, spots);
   if (!from) return null;
   const outcomes = new Map(all.same);
   const openings = new Map<SituationId, Opening | null>();
   for (const { number, told: sound } of touched) {
-    const told = tell(all, circuit, world, number, from, spots);
+    const told = replayFault(all, circuit, world, number, from, spots);
     if (!told) return null;
     if (told === sound) continue;
     const { id } = all.trials[number]!.situation;

@@ -1,10 +1,10 @@
 import { doorsInOrder, type DoorId, type Plan } from '../plan/index';
 import { atRest, buildWorld } from '../simulate/index';
-import { circuitOf, makeAlike } from './alike';
+import { circuitOf, sharedBehaviourCache } from './sharedBehaviourCache';
 import { faultsOf } from './fault';
 import type { FaultResult } from './result';
 import { sweep } from './sweep';
-import { underOneName } from './underOneName';
+import { canonicalDoor } from './canonicalDoor';
 
 /** What one fault does, and at which door it was asked for. */
 export interface SiteResult extends FaultResult {
@@ -19,10 +19,10 @@ export function* sweepSite(
   plan: Plan,
   doors: readonly DoorId[] = doorsInOrder(plan).map(({ id }) => id),
 ): Generator<SiteResult> {
-  const alike = makeAlike();
+  const alike = sharedBehaviourCache();
   const swept = new Map<string, readonly FaultResult[]>();
   for (const door of doors) {
-    const alone = underOneName(plan, door);
+    const alone = canonicalDoor(plan, door);
     if (!alone) {
       const world = buildWorld(plan, door);
       for (const result of sweep(world, atRest(world), faultsOf(world))) yield { ...result, door };

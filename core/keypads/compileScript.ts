@@ -17,7 +17,7 @@ import { listChanges } from './listChanges';
 import { CLOSED, screenSteps } from './screenSteps';
 import { lineOf } from './scriptLine';
 import type { ScriptStep } from './scriptStep';
-import { inSeries } from './series';
+import { inCardSeries } from './cardSeries';
 import { strokesOf } from './strokes';
 import type { Target } from './target';
 
@@ -121,7 +121,7 @@ function waysTo(language: KeypadLanguage, memory: Memory, target: Target, scrapC
   const found = language.slots
     ? leastChanges(language, keyed.memory, target.slots, scrapCode)
     : listChanges(language, keyed.memory, target.slots);
-  for (const one of inSeries(language, keyed.memory, found.changes)) key(one);
+  for (const one of inCardSeries(language, keyed.memory, found.changes)) key(one);
   if (waits && !key(programming)) {
     const uneven = code.length !== memory.programmingCode.length && language.rules.includes('same-length');
     problems.push({ slot: null, purpose: 'programming-code', problem: uneven ? 'held-length' : 'refused' });

@@ -11,11 +11,11 @@ export { compileScript, type Script, type ScriptProblem } from './compileScript'
 export * from './compareMemory';
 export { screenOf, type Asked, type ScreenText, type Shown } from './screenText';
 export { beginSheet, isDone, seen, type KeySheet, type SheetLine } from './keySheet';
-export { seenAs, type Seen } from './seenAs';
-export { dated, lastKnown, type Source } from './dated';
+export { cardAsReadBy, type CardSeen } from './cardAsReadBy';
+export { knownSince, lastKnown, type Source } from './knownSince';
 export { openSheets, type OpenSheet } from './openSheets';
 export * from './target';
-export { readFound, type Found, type FoundLine, type FoundProblem } from './asFound';
+export { parseFoundMemory, type FoundMemory, type FoundLine, type FoundProblem } from './parseFoundMemory';
 export { seenBy, unseenCards, waitsFor, type Sent } from './cardFrames';
 export { codeProblems, codeRulesOf, drawCode, type Asks, type CodeRules } from './drawCode';
 export { weakness, type Weakness } from './weakCode';

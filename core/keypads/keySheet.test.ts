@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { beginSheet, isDone, seen, type KeySheet } from './keySheet';
-import { seenAs } from './seenAs';
+import { cardAsReadBy } from './cardAsReadBy';
 import {
   compareMemory,
   factoryMemory,
@@ -59,7 +59,7 @@ function worked(language: KeypadLanguage, memory: Memory, target: Target, slip: 
       strike(stroke);
       if (here === 'doubled') strike(stroke);
     }
-    const what = seenAs(answer, line.reply);
+    const what = cardAsReadBy(answer, line.reply);
     // Whoever sees anything but what the sheet says waits until the keypad is back at the door.
     const passes = what === 'refused' && /^(add|delete)-/.test(line.purpose);
     if (what !== 'so' && !passes) {

@@ -5,7 +5,7 @@ import { AT_DOOR, press, switchOn, type Keypad } from './keypad';
 import { type KeypadLanguage, type Memory, type Stroke } from './language';
 import { doubted, inDoubt, keyed, NOBODY, strays } from './keySheetDoubts';
 import { waysIn } from './screenSteps';
-import type { Seen } from './seenAs';
+import type { CardSeen } from './cardAsReadBy';
 import { askedFor, screenOf, type ScreenText } from './screenText';
 import type { KeySheet, SheetLine } from './sheetLine';
 import { strokesOf } from './strokes';
@@ -144,7 +144,7 @@ export const isDone = ({ lines, at }: KeySheet): boolean => at >= lines.length;
 export function seen(
   language: KeypadLanguage,
   sheet: KeySheet,
-  what: Seen,
+  what: CardSeen,
   target: Target,
   scrapCode: ScrapCode,
 ): KeySheet {
@@ -179,7 +179,7 @@ function tried(
   language: KeypadLanguage,
   sheet: KeySheet,
   { slot, strokes, about, reply }: SheetLine,
-  what: Seen,
+  what: CardSeen,
   target: Target,
   scrapCode: ScrapCode,
 ): KeySheet {

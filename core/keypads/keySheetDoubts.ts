@@ -4,7 +4,7 @@ import type { KeySheet, SheetLine } from './sheetLine';
 import { press, type Keypad } from './keypad';
 import { sameCard, type KeypadLanguage, type Memory, type ReplyId, type Stroke } from './language';
 import { screenOf } from './screenText';
-import { seenAs } from './seenAs';
+import { cardAsReadBy } from './cardAsReadBy';
 
 /** What nobody knows any more once a line was answered otherwise: a hand slips, and something else is stored. */
 
@@ -69,7 +69,7 @@ function slips(language: KeypadLanguage, keypad: Keypad, line: SheetLine): Memor
     let now = keypad;
     let said: ReplyId = 'key';
     for (const stroke of made) ({ keypad: now, reply: said } = press(language, now, stroke, 0));
-    const isSo = seenAs(said, reply, screenOf(language, now), line.screen) === 'so';
+    const isSo = cardAsReadBy(said, reply, screenOf(language, now), line.screen) === 'so';
     return isSo && made.length >= strokes.length ? [] : [now.memory];
   });
 }

@@ -7,14 +7,14 @@ import {
   can,
   compareMemory,
   compileScript,
-  dated,
+  knownSince,
   factoryMemory,
   findLanguage,
   LANGUAGES,
   lastKnown,
   openSheets,
   press,
-  readFound,
+  parseFoundMemory,
   switchOn,
   takesCards,
   takesCodes,
@@ -36,7 +36,7 @@ describe('what is known of a keypad', () => {
       },
     };
     const after: Memory = { ...before, slots: { 1: held('1111'), 2: held('2223'), 3: held('3333') } };
-    const now = dated(slots, before, after, { how: 'read', on: '2026-11-30' });
+    const now = knownSince(slots, before, after, { how: 'read', on: '2026-11-30' });
     expect(now.slots).toEqual({
       1: held('1111', { how: 'keyed', on: '2026-11-01' }),
       2: held('2223', { how: 'read', on: '2026-11-30' }),
@@ -50,7 +50,7 @@ describe('what is known of a keypad', () => {
       ...factoryMemory(slots),
       slots: { 1: held('1111', { how: 'keyed', on: '2026-11-01' }) },
     };
-    const now = dated(list, before, { ...before, slots: { 1: held('9999'), 2: held('1111') } }, {
+    const now = knownSince(list, before, { ...before, slots: { 1: held('9999'), 2: held('1111') } }, {
       how: 'found',
       on: '2026-11-30',
     } as const);
@@ -58,7 +58,7 @@ describe('what is known of a keypad', () => {
     expect(now.slots[1]).toEqual(held('9999', { how: 'found', on: '2026-11-30' }));
   });
   it('has a slot that is in use by nobody knows what', () => {
-    const { memory } = readFound(slots, factoryMemory(slots), '8 ?\n9 4711', {
+    const { memory } = parseFoundMemory(slots, factoryMemory(slots), '8 ?\n9 4711', {
       how: 'found',
       on: '2026-11-30',
     });

@@ -2,7 +2,7 @@ import { inSiteOrder, typeIn, wasTheirs, type Device, type Person, type Plan } f
 import { compareMemory, type SlotComparison } from './compareMemory';
 import { factoryMemory, type KeypadLanguage, type Memory } from './language';
 import { languageOf } from './leaflets';
-import { lastKnown } from './dated';
+import { lastKnown } from './knownSince';
 import { targetOf, type Target, type TargetProblem } from './target';
 
 /** One keypad of the site: what is known of it, and what of the list is not in it yet, or still. */

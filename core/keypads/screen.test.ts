@@ -20,7 +20,7 @@ import {
   press,
   screenOf,
   seen,
-  seenAs,
+  cardAsReadBy,
   switchOn,
   toLeaflet,
   takesCards,
@@ -275,7 +275,7 @@ describe.each(SCREENED)('%s', (_id, language) => {
         for (const step of steps) {
           let reply: ReplyId = 'key';
           for (const stroke of step.strokes) ({ keypad, reply } = press(language, keypad, stroke, 0));
-          expect(seenAs(reply, step.reply, screenOf(language, keypad), step.screen)).toBe('so');
+          expect(cardAsReadBy(reply, step.reply, screenOf(language, keypad), step.screen)).toBe('so');
         }
         expect(keypad.mode).toBe(AT_DOOR);
         const left = compareMemory(language, keypad.memory, targetOf(wanted));
@@ -312,7 +312,7 @@ describe.each(SCREENED)('%s', (_id, language) => {
             for (let times = here === 'doubled' ? 2 : 1; times > 0; times -= 1)
               ({ keypad, reply } = press(language, keypad, stroke, (time += 200)));
           }
-          const what = seenAs(reply, line.reply, screenOf(language, keypad), line.screen);
+          const what = cardAsReadBy(reply, line.reply, screenOf(language, keypad), line.screen);
           if (what !== 'so') {
             time += language.timeoutMs + 1 + language.lockout.ms;
             keypad = passTime(language, keypad, time)?.keypad ?? keypad;
@@ -407,7 +407,7 @@ describe('any terminal within the schema', () => {
         for (const step of steps) {
           let reply: ReplyId = 'key';
           for (const stroke of step.strokes) ({ keypad, reply } = press(language, keypad, stroke, 0));
-          expect(seenAs(reply, step.reply, screenOf(language, keypad), step.screen)).toBe('so');
+          expect(cardAsReadBy(reply, step.reply, screenOf(language, keypad), step.screen)).toBe('so');
         }
         expect(keypad.mode).toBe(AT_DOOR);
         const left = compareMemory(language, keypad.memory, targetOf(wanted)).filter(

@@ -3,7 +3,7 @@ import { entriesOf } from './atScreen';
 import type { Change } from './changes';
 import type { ScriptStep } from './scriptStep';
 import { AT_DOOR, asksWho, press, switchOn, type Keypad } from './keypad';
-import { gathered } from './gathered';
+import { mergedCommands } from './mergedCommands';
 import type { KeypadLanguage, Memory, Mode, Stroke } from './language';
 import { matchTokens } from './matchTokens';
 import { askedFor, screenOf } from './screenText';
@@ -30,7 +30,7 @@ export function screenSteps(
     screen,
     memory,
     nth,
-    gathered(language, memory, changes, (order) => movesOf(language, screen, order)),
+    mergedCommands(language, memory, changes, (order) => movesOf(language, screen, order)),
   );
 }
 

@@ -18,7 +18,7 @@ import {
   type PromiseId,
   type Watched,
 } from './promises/index';
-import { stateKeys } from './stateKey';
+import { stateFingerprints } from './stateFingerprint';
 
 /** How far is looked. */
 export interface Bounds {
@@ -76,7 +76,7 @@ const CHUNK = 2000;
  */
 export function* exploreOrders(world: World, bounds: Bounds): Generator<OrdersReport, OrdersReport> {
   const memory = remembering(world);
-  const keyOf = stateKeys(memory);
+  const keyOf = stateFingerprints(memory);
   const events = eventsOf(world);
   const watch = watched(world);
   const rest = atRest(memory.world);

@@ -10,7 +10,7 @@ import { vestibule } from '../specimens/vestibule';
 import { eventsOf } from './events';
 import { exploreOrders, stepIn, type Bounds, type OrdersReport } from './explore';
 import { PROMISES } from './promises/index';
-import { stateKeys } from './stateKey';
+import { stateFingerprints } from './stateFingerprint';
 import { walkOrders } from './naive';
 import { everyNth, isSoak, numberTried } from '../../scripts/testSlice';
 
@@ -87,7 +87,7 @@ describe('the slow twin, which walks every row by itself', () => {
   const compare = (plan: Plan, depth: number) => {
     const world = buildWorld(plan, 'D01');
     const memory = remembering(world);
-    const slow = walkOrders(world, depth, stateKeys(memory));
+    const slow = walkOrders(world, depth, stateFingerprints(memory));
     const fast = explored(plan, { states: 1_000_000, depth });
     expect(brokenOf(fast)).toEqual(slow.broken);
     expect(fast.states).toBe(slow.met.size);

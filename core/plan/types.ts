@@ -1,4 +1,4 @@
-import { asSet, findType, settingFault, type DeviceType } from '../devices/index';
+import { typeAsConfigured, findType, settingFault, type DeviceType } from '../devices/index';
 import type { Edit } from './edit';
 import type { Device } from './schemas/device';
 import { findIn, type Plan } from './plan';
@@ -20,7 +20,7 @@ export function typeIn(
 ): DeviceType {
   const type = findTypeIn(plan, id);
   if (!type) throw new Error(`unknown device type "${id}"`);
-  return settings ? asSet(type, settings) : type;
+  return settings ? typeAsConfigured(type, settings) : type;
 }
 
 /** Types of the library that the devices of a plan are of, each once. */

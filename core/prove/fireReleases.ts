@@ -1,7 +1,7 @@
 import { does } from '../devices/index';
 import {
   joinedNodes,
-  pose,
+  indexConditions,
   settleToRead,
   terminalAt,
   voltsAcross,
@@ -66,7 +66,7 @@ function ohmicAmps({ netlist }: World, point: OperatingPoint, branch: number): n
 export function reachesLock(world: World, rest: SimState, reads: string, relay: Inhabitant): boolean {
   const { netlist } = world;
   const changed = changedBy(world, rest, { kind: 'fire', device: relay.device.id }, []);
-  const point = settleToRead(netlist, pose(netlist, conditionsOf(changed)), rest.point.on);
+  const point = settleToRead(netlist, indexConditions(netlist, conditionsOf(changed)), rest.point.on);
   const locks = lockStatuses(world, rest.point);
   const amps = locks.map(({ branch }) => ohmicAmps(world, point, branch));
   const isStill = changed.queue === rest.queue && !amps.includes(null) && readsOf(world, point) === reads;

@@ -3,7 +3,7 @@ import { outerPin } from '../devices/index';
 import { deviceOf, findTypeIn, pinOf, type DeadState, type Plan } from '../plan/index';
 import { lockStatuses, player, type SimState, type World } from '../simulate/index';
 import { cellsFrom, type Judged } from './cells';
-import { later } from './later';
+import { stateAfterDelay } from './stateAfterDelay';
 import { lineReading, panelLines } from './panelLines';
 import type { Cell, PathLabel, Proof, ProofRow, Side, SituationId } from './proof';
 import { SITUATIONS, trialAt, tried, trialsOf, type Situation, type Trial } from './situations';
@@ -73,7 +73,7 @@ function rowOf(
       }),
     alarms: [...state.alarms].sort(),
     lines: panelLines(world).map((line) => ({ tag: line.tag, reads: lineReading(line, state) })),
-    later: later(world, state),
+    later: stateAfterDelay(world, state),
   };
 }
 

@@ -14,7 +14,7 @@ import {
 } from '../simulate/index';
 import { fireReleases, sameReleases, soloReleases } from './fireReleases';
 import type { Expectation, SituationId } from './proof';
-import { askAt, provoked, sameProvoked } from './provoked';
+import { askAt, situationStimuli, sameSituationStimuli } from './situationStimuli';
 
 /** A device at which somebody asks; of a keypad that works several things, by the codes of this output, from 0. */
 export interface Asked {
@@ -60,7 +60,7 @@ export const trialAt = ({ device, output = 0, act }: Trial): string | null => {
 
 /** Every way in which every situation can be brought about at this door. `rest`: the door at rest, where it is at hand. */
 export function trialsOf(world: World, rest?: SimState): Trial[] {
-  provoked(world, rest);
+  situationStimuli(world, rest);
   soloReleases(world, rest);
   return SITUATIONS.flatMap(
     (situation): Trial[] =>
@@ -76,7 +76,7 @@ export function trialsOf(world: World, rest?: SimState): Trial[] {
 /** A door with something broken in it is still tried as the sound one is: at the same devices, by the same fire relays. */
 export const sameTrials = (sound: World, broken: World, rest?: SimState): void => {
   sameReleases(sound, broken, rest);
-  sameProvoked(sound, broken, rest);
+  sameSituationStimuli(sound, broken, rest);
 };
 
 /** Plays a trial. */
@@ -91,7 +91,7 @@ export const played = <T>(
 export const tried = (trial: Trial, world: World, rest: SimState): SimState | null => {
   fireReleases(world, rest);
   soloReleases(world, rest);
-  provoked(world, rest);
+  situationStimuli(world, rest);
   return played(trial, world, rest, player(world));
 };
 
@@ -168,7 +168,7 @@ export const SITUATIONS: readonly Situation[] = [
   { id: 'rest', prepare: (_world, rest) => rest, outside: shut, inside: open },
   {
     id: 'credential',
-    at: (world) => orNobody([...entriesOutside(world), ...provoked(world).outputs]),
+    at: (world) => orNobody([...entriesOutside(world), ...situationStimuli(world).outputs]),
     prepare: (_world, rest, by, device, output) =>
       device === ''
         ? rest
@@ -370,7 +370,7 @@ export const SITUATIONS: readonly Situation[] = [
   {
     id: 'partner-open',
     // Whoever asks to come in meanwhile must be refused.
-    at: (world) => provoked(world).asks && [provoked(world).asks!],
+    at: (world) => situationStimuli(world).asks && [situationStimuli(world).asks!],
     prepare: (world, rest, by, device) => {
       if (!neighboursOf(world).interlocked) return null;
       const opened = run(by, rest, { kind: 'otherDoors', open: true });
@@ -383,7 +383,7 @@ export const SITUATIONS: readonly Situation[] = [
   {
     id: 'partner-unlocked',
     prepare: (world, rest, by) => {
-      const { partner, asks } = provoked(world);
+      const { partner, asks } = situationStimuli(world);
       return partner ? run(by, rest, askAt(partner), ...(asks ? [askAt(asks)] : [])) : null;
     },
     outside: shut,
@@ -391,7 +391,7 @@ export const SITUATIONS: readonly Situation[] = [
   },
   {
     id: 'tamper',
-    at: (world) => provoked(world).lids,
+    at: (world) => situationStimuli(world).lids,
     prepare: (_world, rest, by, device) => run(by, rest, { kind: 'press', device }),
     outside: shut,
     inside: open,

@@ -5,7 +5,7 @@ import { conductorsOf, deviceOf, type Adjusted, type Plan } from '../plan/index'
 import { atRest, buildWorld } from '../simulate/index';
 import { HARDWARE_SETS } from '../brief/index';
 import { magnetDoor, MAGNET_BRIEF, mustApply, strikeDoor, wiredDoor, STRIKE_BRIEF } from '../specimens/doors';
-import { provoked } from './provoked';
+import { situationStimuli } from './situationStimuli';
 import { prove, trialAt, trialsOf, type ProofRow, type SituationId } from './index';
 
 const rowOf = (plan: Plan, id: SituationId): ProofRow => {
@@ -32,7 +32,7 @@ describe('a situation that several devices bring about', () => {
       }
       const credentials = trials.filter(({ situation }) => situation.id.startsWith('credential'));
       expect(credentials.map(({ device }) => device!.id).sort()).toEqual(
-        [...entries(world), ...provoked(world).outputs].map(({ device }) => device.id).sort(),
+        [...entries(world), ...situationStimuli(world).outputs].map(({ device }) => device.id).sort(),
       );
     }
     expect(plans.some((plan) => (rowOf(plan, 'exit')?.each.length ?? 0) > 1)).toBe(true);

@@ -1,5 +1,5 @@
-import { ON, pose, readInputAt, type Conditions, type InputReading } from '../circuit/index';
-import type { OperatingPoint, Posed } from '../circuit/index';
+import { ON, indexConditions, readInputAt, type Conditions, type InputReading } from '../circuit/index';
+import type { OperatingPoint, IndexedConditions } from '../circuit/index';
 import { answered, MAX_EXCHANGES } from './exchange';
 import { holdOf } from './lockStatus';
 import { conditionsOf, readState } from './settleState';
@@ -16,7 +16,7 @@ export interface Explored {
   /** Numbers of the conditions that were met, by all that they say to the circuit. */
   readonly numbers: Map<string, number>;
   /** The conditions themselves, by their number. */
-  readonly posed: Posed[];
+  readonly posed: IndexedConditions[];
   readonly netlist: World['netlist'];
 }
 
@@ -55,7 +55,7 @@ export function numberOf({ numbers, posed, netlist }: Explored, conditions: Cond
   const said = JSON.stringify([worked, [...feeds], [...cut].sort(), [...failed].sort()]);
   let number = numbers.get(said);
   if (number === undefined) {
-    number = posed.push(pose(netlist, conditions)) - 1;
+    number = posed.push(indexConditions(netlist, conditions)) - 1;
     numbers.set(said, number);
   }
   return number;

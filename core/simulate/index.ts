@@ -7,7 +7,7 @@ export { answered, type Step } from './exchange';
 export { heedsLockdown, keepsFreePassage, keepsPassback } from '../functions/index';
 export { BATTERY } from './mains';
 export { remembering, type Remembering } from './remembering';
-export { interned, internedSets, sayTable } from './interned';
+export { stateInterner, setInterner, sayTable } from './stateInterner';
 export { changedBy, presentedTo, readAt, type Credential } from './stimuli';
 export { advance, afterNext, atRest, dueBy, happens, resettle, stimulate, timerRun } from './step';
 export {

@@ -1,5 +1,5 @@
 import type { OperatingPoint } from '../circuit/index';
-import { interned, internedSets, sayTable } from './interned';
+import { stateInterner, setInterner, sayTable } from './stateInterner';
 import { settledAnew } from './settleState';
 import type { SimState } from './simState';
 import type { World } from './world';
@@ -20,9 +20,9 @@ type Asked = Pick<SimState, 'point' | 'readings' | 'boards'>;
  */
 export function remembering(world: World): Remembering {
   const { switching } = world.netlist.fast;
-  const sets = internedSets();
-  const feeds = interned<ReadonlyMap<string, unknown>>(sayTable);
-  const modes = interned<OperatingPoint>(({ on, restless }) => {
+  const sets = setInterner();
+  const feeds = stateInterner<ReadonlyMap<string, unknown>>(sayTable);
+  const modes = stateInterner<OperatingPoint>(({ on, restless }) => {
     let said = restless.length > 0 ? 'r' : '';
     for (let i = 0; i < switching.length; i += 1) said += on[switching[i]!];
     return said;

@@ -2,7 +2,7 @@ import type { Edit, Plan } from '../plan/index';
 import { metres } from '../units/index';
 import { magnetDoor, strikeDoor } from './doors';
 import { HOUR_MISTAKES } from './hourDoors';
-import { KEPT_SHUT } from './keptShutMistakes';
+import { KEPT_SHUT } from './lockdownMistakes';
 import { spotted, type SpottedMistake } from './spotted';
 import {
   add,

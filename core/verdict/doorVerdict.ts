@@ -3,7 +3,7 @@ import {
   isLatched,
   lookFirst,
   toPutRight,
-  toTheEnd,
+  runToEnd,
   tryingRemedies,
   type CheckContext,
   type Finding,
@@ -97,7 +97,7 @@ export function verdictSteps(plan: Plan, door: string): VerdictSteps {
   function* completing(): Generator<undefined, DoorVerdict> {
     return { ...first, findings: yield* tryingRemedies(context, findings) };
   }
-  return { first, completing, complete: () => toTheEnd(completing()) };
+  return { first, completing, complete: () => runToEnd(completing()) };
 }
 
 /** Judges one door, with the remedies that were tried. Throws where the door is not in the plan. */

@@ -4,7 +4,7 @@ import { runRules } from '../checks/runRules';
 import type { Plan } from '../plan/index';
 import { lobbyDoor, MAGNET_BRIEF, magnetDoor, mustApply, strikeDoor, wiredDoor } from '../specimens/doors';
 import { doorVerdict, judge, judgeInSteps, summarise, unjudged } from './index';
-import { toTheEnd } from '../checks/index';
+import { runToEnd } from '../checks/index';
 
 /** A plan that admission would never let in: a device of a type that there is not. */
 function broken(plan: Plan, id: string): Plan {
@@ -50,7 +50,7 @@ describe('judgeInSteps', () => {
   it('says first what is wrong without any remedy, then the same with those that were tried', () => {
     for (const plan of [magnetDoor(), strikeDoor(), lobbyDoor(), wrong]) {
       const { first, completing } = judgeInSteps(plan, 'D01');
-      const last = toTheEnd(completing());
+      const last = runToEnd(completing());
       if (!first.ok || !last.ok) throw new Error('not judged');
       expect(first.verdict.findings.every(({ remedy }) => remedy === undefined)).toBe(true);
       const bare = last.verdict.findings.map(({ remedy: _remedy, ...finding }) => finding);
@@ -72,7 +72,7 @@ describe('judgeInSteps', () => {
   it('fails in both steps alike', () => {
     const { first, completing } = judgeInSteps(broken(magnetDoor(), 'D01/K1'), 'D01');
     expect(first.ok).toBe(false);
-    expect(toTheEnd(completing())).toEqual(first);
+    expect(runToEnd(completing())).toEqual(first);
   });
 });
 

@@ -1,6 +1,6 @@
 import type { CauseReport } from '#core/causes/index';
 import type { DeviceType } from '#core/devices/index';
-import type { Fault, FaultGroup, PairStep, Worth } from '#core/faults/index';
+import type { Fault, FaultGroup, PairStep, FaultsCovered } from '#core/faults/index';
 import type { Bounds, OrdersReport } from '#core/orders/index';
 import type { Improvement } from '#core/protect/index';
 import type { SituationId } from '#core/prove/index';
@@ -75,7 +75,7 @@ export type ProveAnswer =
       readonly lines: readonly FaultLine[];
       readonly over: boolean;
     }
-  | { readonly kind: 'worth'; readonly worth: readonly Worth[]; readonly over: boolean }
+  | { readonly kind: 'worth'; readonly worth: readonly FaultsCovered[]; readonly over: boolean }
   | { readonly kind: 'helps'; readonly found: readonly Improvement[]; readonly over: boolean }
   | { readonly kind: 'pairs'; readonly step: PairStep; readonly over: boolean }
   | { readonly kind: 'orders'; readonly report: OrdersReport; readonly over: boolean };

@@ -2,7 +2,7 @@ import { does, functionOf } from '../../devices/index';
 import { allDevices, typeIn } from '../../plan/index';
 import { addressOf } from '../../simulate/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { busOf } from './busOf';
 import { setSetting } from './setSetting';
 
@@ -39,7 +39,7 @@ const controllerAddresses: Analysis = (context) => {
     measured: self.address,
   };
   const remedy = free === undefined ? {} : setSetting(self.device, setting, free);
-  return [hit('address-clash', [onDevice(self.device)], values, remedy)];
+  return [violation('address-clash', [onDevice(self.device)], values, remedy)];
 };
 
 const readerAddresses: Analysis = (context) => {
@@ -48,7 +48,7 @@ const readerAddresses: Analysis = (context) => {
   if (!bus || !parts.decider) return [];
   const channels = functionOf(parts.decider.type, 'decides')?.channels.length ?? 1;
   const place = (id: string) => allDevices(plan).findIndex((device) => device.id === id);
-  return world.inhabitants.flatMap((self): Hit[] => {
+  return world.inhabitants.flatMap((self): Violation[] => {
     const port = functionOf(self.type, 'busReader')?.bus;
     if (self.device.door !== door.id || !port) return [];
     const address = addressOf(self, port);
@@ -70,9 +70,9 @@ const readerAddresses: Analysis = (context) => {
       const here = (id: string) => plan.devices[id]?.door === door.id;
       if (rivals.every(({ device }) => here(device) && place(device) > place(self.device.id))) return [];
       const name = plan.devices[other?.device ?? '']?.tag ?? '';
-      return [hit('address-clash', at, { ...values, other: name }, remedy)];
+      return [violation('address-clash', at, { ...values, other: name }, remedy)];
     }
-    if (!right(address)) return [hit('address-of-other-door', at, values, remedy)];
+    if (!right(address)) return [violation('address-of-other-door', at, values, remedy)];
     return [];
   });
 };

@@ -2,7 +2,7 @@ import { lockDeadState } from '../../door/index';
 import type { RoundLoop } from '../../loops/index';
 import { leverOpens } from '../../simulate/index';
 import type { CheckContext } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { doorSubject } from './doorSubject';
 
 /** The emergency break: there, in the lock's own power, in both legs. */
@@ -10,10 +10,10 @@ export const breakGlass: Analysis = (context) => {
   const { parts, loops, plan } = context;
   const magnets = parts.locks.filter((lock) => lockDeadState(plan, lock) === 'fail-safe');
   if (magnets.length === 0 || leverOpens(context.world)) return [];
-  if (parts.breakGlasses.length === 0) return [hit('no-break-glass', doorSubject(context))];
+  if (parts.breakGlasses.length === 0) return [violation('no-break-glass', doorSubject(context))];
   // A double magnet has a loop for each winding; they are broken together or not at all.
   const seen = new Set<string>();
-  return loops.flatMap((loop): Hit[] => {
+  return loops.flatMap((loop): Violation[] => {
     if (loop.shape !== 'round' || loop.kind !== 'lock-power' || !loop.complete) return [];
     if (seen.has(loop.load.device)) return [];
     seen.add(loop.load.device);
@@ -24,14 +24,15 @@ export const breakGlass: Analysis = (context) => {
     if (legs.every((leg) => leg.length === 0)) {
       const glass = parts.breakGlasses[0]?.device;
       return [
-        hit('break-not-in-lock-power', [{ kind: 'device', id: glass?.id ?? '' }], {
+        violation('break-not-in-lock-power', [{ kind: 'device', id: glass?.id ?? '' }], {
           tag: glass?.tag ?? '',
           lock,
         }),
       ];
     }
-    if (legs.some((leg) => leg.length === 0)) return [hit('break-in-one-leg', subject, { tag: tags, lock })];
-    return [hit('break-both-legs', subject, { tag: tags, lock })];
+    if (legs.some((leg) => leg.length === 0))
+      return [violation('break-in-one-leg', subject, { tag: tags, lock })];
+    return [violation('break-both-legs', subject, { tag: tags, lock })];
   });
 };
 

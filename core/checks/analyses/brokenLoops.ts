@@ -2,7 +2,7 @@ import { does } from '../../devices/index';
 import type { RoundLoop } from '../../loops/index';
 import { type Edit, findTypeIn, terminalId, type TerminalId, terminalLabel } from '../../plan/index';
 import type { CheckContext } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { missingPiece } from './missingPiece';
 import { notWired } from './notWired';
 
@@ -11,9 +11,9 @@ export const brokenLoops: Analysis = (context) => {
   const { plan, door, loops, parts } = context;
   // A door that is not wired yet is to be wired: that is one finding of its own.
   if (notWired(context)) return [];
-  return loops.flatMap((loop): Hit[] => {
+  return loops.flatMap((loop): Violation[] => {
     if (loop.shape === 'bundle' || loop.complete || isBareSensor(context, loop)) return [];
-    return [loop.supply, loop.back].flatMap((leg, index): Hit[] => {
+    return [loop.supply, loop.back].flatMap((leg, index): Violation[] => {
       if (leg.complete || loop.source.part === '') return [];
       const supplySide = index === 0;
       const near = supplySide
@@ -25,7 +25,7 @@ export const brokenLoops: Analysis = (context) => {
       const com = parts.decider?.type.roles.switches?.[parts.channel]?.com;
       const atCommon = parts.decider && com && right === terminalId(parts.decider.device.id, com);
       return [
-        hit(
+        violation(
           atCommon && loop.kind === 'lock-power' ? 'link-missing' : 'loop-broken',
           [
             { kind: 'terminal', id: left },

@@ -1,7 +1,7 @@
 import { type Conductor, conductorsOf, type Edit } from '../../plan/index';
 import { areaOf, chooseCable, findCableMake } from '../../units/index';
 import { onWire } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { carriedBy } from './carriedBy';
 
 /** Cables with more wires than cores, of another size, or without the screen that data and sound want. */
@@ -11,7 +11,7 @@ export const cableMakes: Analysis = (context) => {
   for (const wire of conductorsOf(plan, door.id)) {
     if (wire.cable !== '') byCable.set(wire.cable, [...(byCable.get(wire.cable) ?? []), wire]);
   }
-  return [...byCable].flatMap(([name, wires]): Hit[] => {
+  return [...byCable].flatMap(([name, wires]): Violation[] => {
     const cable = plan.cables[`${door.id}/${name}`];
     const make = cable && findCableMake(cable.make);
     if (!cable || !make) return [];
@@ -34,16 +34,16 @@ export const cableMakes: Analysis = (context) => {
           },
         }
       : {};
-    const findings: Hit[] = [];
+    const findings: Violation[] = [];
     const values = { cable: name, make: make.name };
     if (wires.length > make.cores)
       findings.push(
-        hit('cable-overfull', at, { ...values, measured: wires.length, limit: make.cores }, remedy),
+        violation('cable-overfull', at, { ...values, measured: wires.length, limit: make.cores }, remedy),
       );
     const odd = wires.filter((wire) => Math.abs(areaOf(wire.gauge) - areaOf(make.gauge)) > 1e-6);
     if (odd.length > 0)
       findings.push(
-        hit(
+        violation(
           'cable-size-differs',
           odd.map((wire) => onWire(wire.id)),
           {
@@ -55,13 +55,18 @@ export const cableMakes: Analysis = (context) => {
     const wanting = wires.filter((wire) => carriedBy(context, wire) !== null);
     if (wanting.length > 0 && !make.screened)
       findings.push(
-        hit('screen-missing', at, { ...values, wires: wanting.map((w) => w.number).join(', ') }, remedy),
+        violation(
+          'screen-missing',
+          at,
+          { ...values, wires: wanting.map((w) => w.number).join(', ') },
+          remedy,
+        ),
       );
     const right: Edit = { kind: 'setCable', id: cable.id, cable: { ...cable, screen: 'enclosure' } };
     if (make.screened && cable.screen === 'both')
-      findings.push(hit('screen-both-ends', at, values, { remedy: right }));
+      findings.push(violation('screen-both-ends', at, values, { remedy: right }));
     if (make.screened && cable.screen === 'none' && wanting.length > 0)
-      findings.push(hit('screen-unearthed', at, values, { remedy: right }));
+      findings.push(violation('screen-unearthed', at, values, { remedy: right }));
     return findings;
   });
 };

@@ -2,7 +2,7 @@ import { functionOf, type DeviceType } from '../../devices/index';
 import type { Placed } from '../../door/index';
 import { allConductors, type Plan, type TerminalId, type Edit, terminalId } from '../../plan/index';
 import { readCard } from '../../simulate/index';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 
 /** The rule of each way a card ends; which other reader has the address is said by the rules of the bus. */
 const RULE_OF: Readonly<Record<ReturnType<typeof readCard>['outcome'], string | null>> = {
@@ -23,7 +23,7 @@ export const cardPaths: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'groupOf'
   plan,
   groupOf,
 }) =>
-  parts.readers.flatMap(({ device, type }): Hit[] => {
+  parts.readers.flatMap(({ device, type }): Violation[] => {
     const self = world.inhabitants.find((one) => one.device.id === device.id);
     if (!self) return [];
     const read = readCard(world, rest, self);
@@ -32,7 +32,7 @@ export const cardPaths: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'groupOf'
     const unread = read.outcome === 'nothing-arrives' && linesArrive(device.id, type, parts.decider, groupOf);
     const code = unread ? 'common-missing' : RULE_OF[read.outcome];
     if (!code) return [];
-    if (read.outcome !== 'lines-swapped') return [hit(code, at, values)];
+    if (read.outcome !== 'lines-swapped') return [violation(code, at, values)];
     const lines = linesOf(type);
     const named = {
       ...values,
@@ -40,7 +40,7 @@ export const cardPaths: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'groupOf'
       other: lines.two,
       carries: lines.carries,
     };
-    return [hit(code, at, named, { remedy: swapLines(plan, device.id, lines) })];
+    return [violation(code, at, named, { remedy: swapLines(plan, device.id, lines) })];
   });
 
 /** Both data lines reach the controller's port, whatever they are read against. */

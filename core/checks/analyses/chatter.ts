@@ -1,7 +1,7 @@
 import { circleOf, ON, voltsAcross, type OperatingPoint } from '../../circuit/index';
 import { conditionsOf, lockStatuses, type SimState } from '../../simulate/index';
 import type { CheckContext } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { usedStates } from './usedStates';
 
 type World = CheckContext['world'];
@@ -28,7 +28,7 @@ function swinging(world: World, circle: readonly OperatingPoint[]) {
 }
 
 /** The two ends between which a part goes to and fro, in volts, and what the lock gets meanwhile. */
-function swing(world: World, state: SimState, branch: number): Hit['values'] {
+function swing(world: World, state: SimState, branch: number): Violation['values'] {
   const circle = circleOf(world.netlist, conditionsOf(state), state.point.on);
   const kind = world.netlist.branches[branch]?.kind ?? 'conductor';
   const [on, off] = [true, false].map((isOn) => across(world, circle, branch, isOn));
@@ -51,14 +51,14 @@ function swing(world: World, state: SimState, branch: number): Hit['values'] {
 /** A circuit that never comes to rest, at rest or in use: each device that goes to and fro, once. */
 export const chatter: Analysis = (context) => {
   const { world, plan } = context;
-  const found = new Map<string, Hit>();
+  const found = new Map<string, Violation>();
   for (const state of usedStates(context))
     for (const branch of state.point.restless) {
       const at = world.netlist.branches[branch];
       if (!at || at.kind === 'conductor' || found.has(at.device)) continue;
       const values = { tag: plan.devices[at.device]?.tag ?? at.device };
       const sought = () => ({ values: swing(world, state, branch) });
-      found.set(at.device, hit('restless', [{ kind: 'device', id: at.device }], values, { sought }));
+      found.set(at.device, violation('restless', [{ kind: 'device', id: at.device }], values, { sought }));
     }
   return [...found.values()];
 };

@@ -1,6 +1,6 @@
 import { terminalAt, type Damage } from '../../circuit/index';
 import { terminalLabel } from '../../plan/index';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { usedStates } from './usedStates';
 
 /** The rule each kind of damage breaks. */
@@ -26,7 +26,7 @@ export const damages: Analysis = (context) => {
       if (!found.has(key)) found.set(key, damage);
     }
   }
-  return [...found.values()].flatMap((damage): Hit[] => {
+  return [...found.values()].flatMap((damage): Violation[] => {
     const branch = world.netlist.branches[damage.branch];
     if (!branch || branch.kind === 'conductor') return [];
     const terminal = terminalAt(world.netlist, branch.a);
@@ -37,6 +37,6 @@ export const damages: Analysis = (context) => {
       limit: damage.limit,
     };
     const at = [{ kind: 'device', id: branch.device } as const, { kind: 'terminal', id: terminal } as const];
-    return [hit(RULE_OF[damage.kind], at, values)];
+    return [violation(RULE_OF[damage.kind], at, values)];
   });
 };

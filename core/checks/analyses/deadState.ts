@@ -1,6 +1,6 @@
 import { recommendDeadState } from '../../brief/index';
 import { lockDeadState } from '../../door/index';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { doorSubject } from './doorSubject';
 
 /** The brief, the dead state chosen, and whether it may be built at all. */
@@ -8,10 +8,10 @@ export const deadState: Analysis = (context) => {
   const { door, parts, plan } = context;
   const at = doorSubject(context);
   const advice = recommendDeadState(door.brief);
-  const findings: Hit[] = [];
+  const findings: Violation[] = [];
   if (!advice.ok) {
     findings.push(
-      hit('brief-open', at, {
+      violation('brief-open', at, {
         count: advice.missing.length,
         questions: advice.missing.join(','),
       }),
@@ -24,7 +24,7 @@ export const deadState: Analysis = (context) => {
         id: door.id,
         patch: { deadState: { state: advice.recommended, overrideReason: null, by: '' } },
       } as const;
-      findings.push(hit('dead-state-open', at, { state: advice.recommended }, { remedy }));
+      findings.push(violation('dead-state-open', at, { state: advice.recommended }, { remedy }));
     }
   } else if (advice.ok && door.deadState.state !== advice.recommended) {
     const values = {
@@ -32,7 +32,7 @@ export const deadState: Analysis = (context) => {
       reason: door.deadState.overrideReason ?? '',
       by: door.deadState.by,
     };
-    findings.push(hit('dead-state-overridden', at, values));
+    findings.push(violation('dead-state-overridden', at, values));
   }
   for (const lock of parts.locks) {
     const real = lockDeadState(plan, lock);
@@ -51,7 +51,7 @@ export const deadState: Analysis = (context) => {
         : {};
     const subject = [{ kind: 'device', id: lock.device.id } as const];
     findings.push(
-      hit(
+      violation(
         'dead-state-differs',
         subject,
         { tag: lock.device.tag, real, wanted: door.deadState.state },

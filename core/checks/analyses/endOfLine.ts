@@ -1,7 +1,7 @@
 import { voltsAcross, terminalAt } from '../../circuit/index';
 import { terminalId, terminalLabel } from '../../plan/index';
 import { type CheckContext, onDevice, onTerminal } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { looseLead } from './looseLead';
 
 /** Resistance that a meter would show across an input, from the voltage the input sees; null for an open one. */
@@ -20,7 +20,7 @@ export const endOfLine: Analysis = (context) => {
   const watched = parts.decider?.type.roles.contactInputs?.[parts.channel]?.input;
   const contactInput =
     parts.decider && watched && parts.contacts.length > 0 ? terminalId(parts.decider.device.id, watched) : '';
-  return world.netlist.branches.flatMap((branch): Hit[] => {
+  return world.netlist.branches.flatMap((branch): Violation[] => {
     if (branch.kind !== 'input') return [];
     const terminal = terminalAt(world.netlist, branch.a);
     // A supervised input with nothing on it still watches, as long as the door has a contact for it.
@@ -39,8 +39,8 @@ export const endOfLine: Analysis = (context) => {
       // A resistor that hangs loose is the one that is missing.
       const loose = parts.resistors.filter((one) => looseLead(context, one)).map(({ device }) => device);
       const all = [...at, ...loose.map(({ id }) => onDevice(id))];
-      if (ohms === null) return [hit('eol-open', all, values)];
-      return [hit(ohms < 100 ? 'eol-missing' : 'eol-wrong-value', all, values)];
+      if (ohms === null) return [violation('eol-open', all, values)];
+      return [violation(ohms < 100 ? 'eol-missing' : 'eol-wrong-value', all, values)];
     }
     if (branch.supervised || reading !== 'unsure') return [];
     const self = world.inhabitants.find(({ device }) => device.id === branch.device);
@@ -50,6 +50,6 @@ export const endOfLine: Analysis = (context) => {
     const remedy = setting
       ? { remedy: { kind: 'setSetting', device: branch.device, setting, value: 'eol' } as const }
       : {};
-    return [hit('eol-on-plain-input', at, values, remedy)];
+    return [violation('eol-on-plain-input', at, values, remedy)];
   });
 };

@@ -3,7 +3,7 @@ import { terminalId, terminalLabel, type Edit, type Plan } from '../../plan/inde
 import { fireReleases } from '../../prove/index';
 import { atRest, buildWorld, stimulate, type Inhabitant, type SimState } from '../../simulate/index';
 import { onDevice, onTerminal, onWire, type CheckContext } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { bridge } from './bridge';
 import { changeOver, otherThrow, planAfter } from './otherThrow';
 
@@ -62,7 +62,7 @@ export const fireInputs: Analysis = (context) => {
   const { world, rest, plan, door, parts, groupOf, wiresAt } = context;
   if (parts.locks.length === 0) return [];
   const fire = stimulate(world, rest, { kind: 'fire' }).state;
-  return drops(context).flatMap((drop): Hit[] => {
+  return drops(context).flatMap((drop): Violation[] => {
     const pins = drop.type.roles.fireInput;
     if (!pins) return [];
     const input = terminalId(drop.device.id, pins.input);
@@ -96,6 +96,8 @@ export const fireInputs: Analysis = (context) => {
       onDevice(drop.device.id),
       ...(edit?.kind === 'disconnect' ? [onWire(edit.id)] : landed.map(({ id }) => onWire(id))),
     ];
-    return [hit(early ? 'fire-input-alarm' : 'fire-input-deaf', at, values, edit ? { remedy: edit } : {})];
+    return [
+      violation(early ? 'fire-input-alarm' : 'fire-input-deaf', at, values, edit ? { remedy: edit } : {}),
+    ];
   });
 };

@@ -2,7 +2,7 @@ import { functionOf } from '../../devices/index';
 import { lockDeadState } from '../../door/index';
 import type { RoundLoop } from '../../loops/index';
 import { fireReleases } from '../../prove/index';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { heldInFire } from './heldInFire';
 import { doorSubject } from './doorSubject';
 import { isLatched } from './latchesAtSupply';
@@ -14,8 +14,9 @@ export const fireRelease: Analysis = (context) => {
   if (!safe) return [];
   const releases = fireReleases(world, context.rest);
   const held = heldInFire(context);
-  if (releases.length === 0) return held.length > 0 ? held : [hit('no-fire-release', doorSubject(context))];
-  const unlatched = releases.flatMap(({ device, type }): Hit[] => {
+  if (releases.length === 0)
+    return held.length > 0 ? held : [violation('no-fire-release', doorSubject(context))];
+  const unlatched = releases.flatMap(({ device, type }): Violation[] => {
     const spec = functionOf(type, 'fireRelay');
     if (!spec) return [];
     if (isLatched(context, device.id, type)) return [];
@@ -30,7 +31,7 @@ export const fireRelease: Analysis = (context) => {
       value: 'latching',
     } as const;
     return [
-      hit(
+      violation(
         'fire-not-latched',
         [{ kind: 'device', id: device.id }],
         { tag: device.tag, wire, lock },

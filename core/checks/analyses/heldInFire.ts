@@ -3,7 +3,7 @@ import { deviceOf, terminalLabel } from '../../plan/index';
 import { fireReleases } from '../../prove/index';
 import { lockStatuses, stimulate, type SimState } from '../../simulate/index';
 import { type CheckContext, onDevice, onWire } from '../context';
-import { hit, type Hit } from '../hit';
+import { violation, type Violation } from '../violation';
 
 /** True where the alarm moves anything that stands at this door or serves it. */
 function isReached({ world, rest, parts }: CheckContext, fire: SimState): boolean {
@@ -33,7 +33,7 @@ function feedOf({ world, plan, door }: CheckContext, way: readonly PathStep[]) {
 }
 
 /** A lock that opens when dead and is still fed in a fire that reaches its door, with the supply that should have let it go. */
-export function heldInFire(context: CheckContext): Hit[] {
+export function heldInFire(context: CheckContext): Violation[] {
   const { world, rest, plan } = context;
   const fire = stimulate(world, rest, { kind: 'fire' }).state;
   const held = lockStatuses(world, fire.point).filter(
@@ -41,7 +41,7 @@ export function heldInFire(context: CheckContext): Hit[] {
       hold === 'held' && world.locks.find((one) => one.device.id === device)?.resolved.dead === 'fail-safe',
   );
   if (held.length === 0 || !isReached(context, fire)) return [];
-  return held.flatMap((lock): Hit[] => {
+  return held.flatMap((lock): Violation[] => {
     const feed = feedOf(context, currentPath(world.netlist, fire.point, lock.branch));
     if (!feed) return [];
     const values = {
@@ -52,6 +52,6 @@ export function heldInFire(context: CheckContext): Hit[] {
       fire: fireReleases(world, rest)[0]?.device.tag ?? '',
     };
     const at = [onDevice(lock.device), ...(feed.wire ? [onWire(feed.wire.id)] : []), onDevice(feed.supply)];
-    return [hit('held-in-fire', at, values)];
+    return [violation('held-in-fire', at, values)];
   });
 }

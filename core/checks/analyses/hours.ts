@@ -1,7 +1,7 @@
 import { channelsOf, does, settingFor, settingValue } from '../../devices/index';
 import { grantsAt, type Edit, type Plan } from '../../plan/index';
 import { onDevice } from '../context';
-import { type Analysis, hit } from '../hit';
+import { type Analysis, violation } from '../violation';
 
 /** Hours that are asked of a door, and what decides there: whether it has a clock, and is told to use it. */
 export const hours: Analysis<'plan' | 'door' | 'parts'> = ({ plan, door, parts: { decider, channel } }) => {
@@ -15,7 +15,7 @@ export const hours: Analysis<'plan' | 'door' | 'parts'> = ({ plan, door, parts: 
       ...(door.openingHours === null ? [] : ['opening']),
       ...limitedLevels(plan, door.id),
     ];
-    return asked.length === 0 ? [] : [hit('hours-not-kept', at, { tag, asked: asked.join(',') })];
+    return asked.length === 0 ? [] : [violation('hours-not-kept', at, { tag, asked: asked.join(',') })];
   }
   if (channel >= channelsOf(type).length) return [];
   const setting = settingFor(type, 'free', channel);
@@ -28,7 +28,9 @@ export const hours: Analysis<'plan' | 'door' | 'parts'> = ({ plan, door, parts: 
     setting: setting.id,
     value: set ? 'no' : 'clock',
   };
-  return [hit('passage-unset', at, { tag, door: door.id, how: set ? 'no-hours' : 'not-set' }, { remedy })];
+  return [
+    violation('passage-unset', at, { tag, door: door.id, how: set ? 'no-hours' : 'not-set' }, { remedy }),
+  ];
 };
 
 /** Names of levels that open a door at some hours only. */

@@ -1,7 +1,7 @@
 import { terminalAt } from '../../circuit/index';
 import { terminalId, type TerminalId, terminalLabel } from '../../plan/index';
 import { type CheckContext, onDevice } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { bridge } from './bridge';
 import { sourcesOf } from './sourcesOf';
 import { spot } from './spot';
@@ -14,8 +14,8 @@ import { takeOut } from './takeOut';
 export const joinedSources: Analysis = (context) => {
   const { groupOf, plan, parts, door, world } = context;
   const sources = sourcesOf(context);
-  return sources.flatMap((one, index): Hit[] =>
-    sources.slice(index + 1).flatMap((two): Hit[] => {
+  return sources.flatMap((one, index): Violation[] =>
+    sources.slice(index + 1).flatMap((two): Violation[] => {
       if (one.device === two.device) return [];
       const at = closedGroups(context);
       const same = at(one.plus) === at(two.plus) || at(one.plus) === at(two.minus);
@@ -38,9 +38,9 @@ export const joinedSources: Analysis = (context) => {
         const com = parts.decider.type.roles.switches?.[parts.channel]?.com;
         const terminal = com ? terminalLabel(plan, terminalId(board.device, com), door.id) : board.tag;
         const own = { ...values, tag: board.tag, terminal };
-        return [hit('link-superfluous', subject, own, takeOut(wire))];
+        return [violation('link-superfluous', subject, own, takeOut(wire))];
       }
-      return [hit('sources-joined', subject, values, takeOut(wire))];
+      return [violation('sources-joined', subject, values, takeOut(wire))];
     }),
   );
 };

@@ -11,14 +11,14 @@ import {
   type Memory,
 } from '../../keypads/index';
 import type { Device, Plan, SlotContent } from '../../plan/index';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 
 export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
   const keypad = parts.decider;
   const language = languageOf(plan, keypad?.type.language);
   if (keypad && keypad.type.language !== undefined && !language)
     return [
-      hit('language-unknown', [{ kind: 'device', id: keypad.device.id }], {
+      violation('language-unknown', [{ kind: 'device', id: keypad.device.id }], {
         tag: keypad.device.tag,
         language: keypad.type.language,
       }),
@@ -27,16 +27,16 @@ export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
   const id = keypad.device.id;
   const memory = plan.memories[id] ?? { device: id, ...factoryMemory(language) };
   const at = [{ kind: 'device', id } as const];
-  const findings: Hit[] = [];
+  const findings: Violation[] = [];
   if (hasProgrammingCode(language) && memory.programmingCode === language.factoryCode) {
-    findings.push(hit('factory-code', at, { tag: keypad.device.tag }));
+    findings.push(violation('factory-code', at, { tag: keypad.device.tag }));
   }
-  if (isOpen(language, memory)) findings.push(hit('menu-open', at, { tag: keypad.device.tag }));
+  if (isOpen(language, memory)) findings.push(violation('menu-open', at, { tag: keypad.device.tag }));
   const { problems } = targetOf(plan, id, language, memory.programmingCode, 5);
   findings.push(...strangers(plan, keypad.device, language));
   const unknown = Object.entries(memory.slots).flatMap(([slot, held]) => (held.unknown ? [slot] : []));
   if (memory.rest === 'unknown' || unknown.length > 0)
-    findings.push(hit('keypad-unknown', at, { tag: keypad.device.tag, slots: unknown.join(', ') }));
+    findings.push(violation('keypad-unknown', at, { tag: keypad.device.tag, slots: unknown.join(', ') }));
   const noSlot = problems.filter((one) => one.problem === 'no-slot');
   if (noSlot.length > 0) {
     const person = Object.values(plan.people).find((one) => one.name === noSlot[0]?.person);
@@ -52,13 +52,13 @@ export const keypads: Analysis<'plan' | 'parts'> = ({ plan, parts }) => {
           }
         : {};
     findings.push(
-      hit('slot-missing', at, { names: noSlot.map((one) => one.person ?? '').join(', ') }, remedy),
+      violation('slot-missing', at, { names: noSlot.map((one) => one.person ?? '').join(', ') }, remedy),
     );
   }
   for (const one of problems) {
     if (one.problem === 'no-slot') continue;
     findings.push(
-      hit('code-refused', at, {
+      violation('code-refused', at, {
         tag: keypad.device.tag,
         name: one.person ?? '',
         problem: one.problem,
@@ -85,7 +85,7 @@ const openersOf = ({ code, card, fingers = [], unknown }: SlotContent): SlotCont
       ];
 
 /** What a keypad is recorded to hold, and nobody on its list has: a leaver’s code and card still open, and so does whatever was there before. */
-function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLanguage): Hit[] {
+function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLanguage): Violation[] {
   // Of a slot that is in use by nobody knows what it is said so, and not that it is a stranger's.
   const held = Object.entries(plan.memories[id]?.slots ?? {}).flatMap(([slot, content]) =>
     openersOf(content).map((opener) => [slot, opener] as const),
@@ -106,11 +106,11 @@ function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLangua
   const told = clears ? [...new Set(unknown.map(([slot]) => slot))] : [];
   return [
     ...(names.length > 0
-      ? [hit('leaver-opens', at, { tag, names: names.join(', '), count: names.length })]
+      ? [violation('leaver-opens', at, { tag, names: names.join(', '), count: names.length })]
       : []),
     ...(losers.length > 0
       ? [
-          hit('lost-card-opens', at, {
+          violation('lost-card-opens', at, {
             tag,
             names: losers
               .map(({ name }) => name)
@@ -121,7 +121,7 @@ function strangers(plan: Plan, { id, tag, door }: Device, language: KeypadLangua
       : []),
     ...(told.length > 0
       ? [
-          hit('code-of-nobody', at, {
+          violation('code-of-nobody', at, {
             tag,
             count: told.length,
             slots: language.slots ? told.join(', ') : '',

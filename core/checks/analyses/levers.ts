@@ -2,7 +2,7 @@ import { does, settingFor } from '../../devices/index';
 import { terminalId } from '../../plan/index';
 import { doorHold, lockStatuses, stimulate } from '../../simulate/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 
 /** A lever that opens by itself and still moves the lock, or that nobody hears. */
 export const levers: Analysis = (context) => {
@@ -11,7 +11,7 @@ export const levers: Analysis = (context) => {
   const levered = world.inhabitants.filter(
     ({ device, type }) => device.door === context.door.id && does(type, 'lever'),
   );
-  return levered.flatMap(({ device, type }): Hit[] => {
+  return levered.flatMap(({ device, type }): Violation[] => {
     const ends = type.roles.exitContact;
     const landed =
       ends && [ends.a, ends.b].every((pin) => context.wiresAt(terminalId(device.id, pin)).length > 0);
@@ -19,7 +19,7 @@ export const levers: Analysis = (context) => {
     const tag = plan.devices[device.id]?.tag ?? '';
     const opened = stimulate(world, rest, { kind: 'openDoor', from: 'inside' }).state;
     // Whoever leaves raises it, whether its wires lead nowhere or there are none.
-    if (opened.alarms.has('forced')) return [hit('lever-unheard', at, { tag })];
+    if (opened.alarms.has('forced')) return [violation('lever-unheard', at, { tag })];
     if (!landed) return [];
     const before = doorHold(lockStatuses(world, rest.point));
     const after = doorHold(lockStatuses(world, opened.point));
@@ -31,6 +31,6 @@ export const levers: Analysis = (context) => {
       setting,
       value: 'reports',
     } as const;
-    return [hit('lever-unlocks', at, { tag }, { remedy })];
+    return [violation('lever-unlocks', at, { tag }, { remedy })];
   });
 };

@@ -1,7 +1,7 @@
 import { inputChannel, setInputs, type Acted, type FunctionOf } from '../../devices/index';
 import { findTypeIn, terminalId, terminalLabel, type Edit, type Plan } from '../../plan/index';
 import { onDevice, onTerminal, onWire } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { inputsMovedBy } from './moves';
 
 /** An input whose menu says what it is, with what it is set to. */
@@ -61,9 +61,9 @@ export const menuInputs: Analysis<'plan' | 'door' | 'world' | 'rest' | 'parts' |
       inputsMovedBy({ world, rest }, one).map(({ id }) => id),
     ),
   );
-  return world.inhabitants.flatMap(({ device }): Hit[] => {
+  return world.inhabitants.flatMap(({ device }): Violation[] => {
     const menu = menus.get(device.id) ?? [];
-    return menu.flatMap(({ spec, acts, setting, pin }, index): Hit[] => {
+    return menu.flatMap(({ spec, acts, setting, pin }, index): Violation[] => {
       const at = terminalId(device.id, pin);
       const wires = wiresAt(at);
       const values = { tag: device.tag, terminal: terminalLabel(plan, at, door.id), acts };
@@ -76,11 +76,13 @@ export const menuInputs: Analysis<'plan' | 'door' | 'world' | 'rest' | 'parts' |
         const idle: Edit = { kind: 'setSetting', device: device.id, setting, value: 'none' };
         const remedy = wires.length === 0 ? { remedy: idle } : {};
         return acts === 'contact' || wires.length === 0
-          ? [hit('input-twice', where, { ...values, other }, remedy)]
+          ? [violation('input-twice', where, { ...values, other }, remedy)]
           : [];
       }
       const unused = acts === 'none' && wires.some((wire) => wire.door === door.id);
-      return unused && !told.has(`${device.id}:${spec.input}`) ? [hit('input-unset', where, values)] : [];
+      return unused && !told.has(`${device.id}:${spec.input}`)
+        ? [violation('input-unset', where, values)]
+        : [];
     });
   });
 };

@@ -3,7 +3,7 @@ import type { Placed } from '../../door/index';
 import { terminalId } from '../../plan/index';
 import { advance, stimulate, type SimState, type Stimulus } from '../../simulate/index';
 import { onDevice, onTerminal, type CheckContext } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { acts, asks } from './acts';
 import { missingPiece } from './missingPiece';
 
@@ -21,7 +21,7 @@ function asked({ world, rest }: Context, input: string): SimState | null {
   return null;
 }
 
-function ofOperator(context: Context, { device, type }: Placed): Hit[] {
+function ofOperator(context: Context, { device, type }: Placed): Violation[] {
   const { world, rest } = context;
   const spec = functionOf(type, 'operator');
   if (!spec) return [];
@@ -29,30 +29,30 @@ function ofOperator(context: Context, { device, type }: Placed): Hit[] {
   const { tag } = device;
   if (rest.boards.get(`${device.id}:${spec.board}`) !== true) return [];
   const state = asked(context, `${device.id}:${spec.activate}`);
-  if (!state) return [hit('operator-unasked', at, { tag })];
+  if (!state) return [violation('operator-unasked', at, { tag })];
   const later = advance(world, state, state.now + UNTIL_MOVED_MS);
   if (later.effects.some(({ kind }) => kind === 'door-refused'))
-    return [hit('operator-blocked', at, { tag })];
+    return [violation('operator-blocked', at, { tag })];
   const setting = settingFor(type, 'delay')?.id;
   const delay = roleValue(type, device.settings, 'delay');
   // Without a lock there is nothing to wait for.
   if (world.locks.length === 0 || !setting || typeof delay !== 'number' || delay >= 0.5) return [];
   const remedy = { kind: 'setSetting', device: device.id, setting, value: 1 } as const;
-  return [hit('operator-too-soon', at, { tag, measured: delay }, { remedy })];
+  return [violation('operator-too-soon', at, { tag, measured: delay }, { remedy })];
 }
 
 /** A drive whose loop is cut at rest: by STOP it never moves, by SAFE it never shuts. */
-function stands(context: CheckContext, { device, type }: Placed): Hit[] {
+function stands(context: CheckContext, { device, type }: Placed): Violation[] {
   const { rest } = context;
   const spec = functionOf(type, 'operator');
   if (!spec || rest.boards.get(`${device.id}:${spec.board}`) !== true) return [];
-  return ([spec.stop, spec.safety] as const).flatMap((input): Hit[] => {
+  return ([spec.stop, spec.safety] as const).flatMap((input): Violation[] => {
     const part = type.parts.find(({ kind, id }) => kind === 'input' && id === input);
     if (!part || rest.readings.get(`${device.id}:${input}`) === 'closed') return [];
     const ends = [terminalId(device.id, part.a), terminalId(device.id, part.b)] as const;
     const remedy = context.trial ? null : missingPiece(context, ...ends);
     const values = { tag: device.tag, terminal: part.a, moves: input === spec.stop ? 'not' : 'opens' };
-    return [hit('operator-stands', ends.map(onTerminal), values, remedy ? { remedy } : {})];
+    return [violation('operator-stands', ends.map(onTerminal), values, remedy ? { remedy } : {})];
   });
 }
 
@@ -67,14 +67,14 @@ const MINDED: readonly (readonly [string, Stimulus | null])[] = [
  * A drive that shuts on whoever stands there: nothing that can be done opens the closed loop that minds them, always, or when an alarm or
  * the mains has taken the sensor's power and not the drive's; or it has no such loop, and more force than a hand stops, as far as is known.
  */
-function unminded({ world, rest }: Context, { device, type }: Placed): Hit[] {
+function unminded({ world, rest }: Context, { device, type }: Placed): Violation[] {
   const spec = functionOf(type, 'operator');
   if (!spec) return [];
   const part = type.parts.find(({ kind, id }) => kind === 'input' && id === spec.safety);
   if (!part) {
     if (spec.force === 'limited') return [];
     const values = { tag: device.tag, situation: 'rest', force: spec.force ?? 'unsaid' };
-    return [hit('operator-unminded', [onDevice(device.id)], values)];
+    return [violation('operator-unminded', [onDevice(device.id)], values)];
   }
   const input = `${device.id}:${part.id}`;
   const isUnminded = (state: SimState): boolean => {
@@ -87,7 +87,7 @@ function unminded({ world, rest }: Context, { device, type }: Placed): Hit[] {
   const found = MINDED.find(([, act]) => isUnminded(act ? stimulate(world, rest, act).state : rest));
   if (!found) return [];
   const values = { tag: device.tag, terminal: part.a, situation: found[0] };
-  return [hit('operator-unminded', [onDevice(device.id)], values)];
+  return [violation('operator-unminded', [onDevice(device.id)], values)];
 }
 
 /** Every operator that pushes against a lock that still holds, is never asked by anything, shuts whoever stands there, or is stopped. */

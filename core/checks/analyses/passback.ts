@@ -8,7 +8,7 @@ import {
   type World,
 } from '../../simulate/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 
 /** A card that comes in twice is watched: whether it can go out at all, and whether others follow on it. */
 export const passback: Analysis<'door' | 'parts' | 'world' | 'rest'> = ({
@@ -22,7 +22,7 @@ export const passback: Analysis<'door' | 'parts' | 'world' | 'rest'> = ({
   const readers = entries(world).filter(({ device }) => device.door === world.door.id);
   const at1 = (state: SimState, device: string) =>
     stimulate(world, state, { kind: 'credential', valid: true, device, who: 1 });
-  const found: Hit[] = [];
+  const found: Violation[] = [];
   const comesIn = readers.find(({ device }) => {
     const once = at1(rest, device.id).state;
     return at1(once, device.id).effects.some(({ kind }) => kind === 'passback');
@@ -37,8 +37,8 @@ export const passback: Analysis<'door' | 'parts' | 'world' | 'rest'> = ({
       at1(left.state, comesIn.device.id).effects.every(({ kind }) => kind !== 'passback')
     );
   });
-  if (!leaves) found.push(hit('passback-one-side', at, values));
-  else if (follows(world, rest, came)) found.push(hit('passback-follows', at, values));
+  if (!leaves) found.push(violation('passback-one-side', at, values));
+  else if (follows(world, rest, came)) found.push(violation('passback-follows', at, values));
   return found;
 };
 

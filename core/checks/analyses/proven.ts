@@ -1,7 +1,7 @@
 import { recommendDeadState } from '../../brief/index';
 import { fireReleases, type Cell, type Missing } from '../../prove/index';
 import { movedByOperatorOnly } from '../../simulate/index';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { doorSubject } from './doorSubject';
 import { isLatched } from './latchesAtSupply';
 
@@ -27,9 +27,9 @@ export const proven: Analysis = (context) => {
     ['not-kept-out', fails('outside', (cell) => cell.expectation === 'must-not' && !cell.noWayIn)],
     ['locked-out', fails('outside', (cell) => cell.expectation !== 'must-not' || cell.noWayIn)],
   ] as const;
-  const findings = groups.flatMap(([code, situations]): Hit[] =>
+  const findings = groups.flatMap(([code, situations]): Violation[] =>
     situations.length > 0
-      ? [hit(code, at, { situations: situations.join(','), count: situations.length })]
+      ? [violation(code, at, { situations: situations.join(','), count: situations.length })]
       : [],
   );
   const unsure = proof.rows.flatMap((row) =>
@@ -46,13 +46,13 @@ export const proven: Analysis = (context) => {
       return saidElsewhere(one) ? [] : [one.kind];
     }),
   );
-  if (reasons.size > 0) findings.push(hit('not-proven', at, { reasons: [...reasons].join(',') }));
+  if (reasons.size > 0) findings.push(violation('not-proven', at, { reasons: [...reasons].join(',') }));
   const dead = proof.rows.find((row) => row.situation === 'dead');
   const all = [dead?.cells.outside, dead?.cells.inside].every((cell) => cell?.verdict === 'pass');
   if (dead && all && dead.locks.length > 0) {
     const free = dead.locks.every((lock) => lock.hold === 'free');
     const tags = dead.locks.map((lock) => lock.tag).join(', ');
-    findings.push(hit(free ? 'opens-when-dead' : 'stays-shut-when-dead', at, { tag: tags }));
+    findings.push(violation(free ? 'opens-when-dead' : 'stays-shut-when-dead', at, { tag: tags }));
   }
   return findings;
 };

@@ -2,7 +2,7 @@ import { busPorts, readCard } from '../../simulate/index';
 import { terminalId, type TerminalId } from '../../plan/index';
 import type { Inhabitant } from '../../simulate/index';
 import { onDevice, onTerminal, onWire, type CheckContext } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { changeOver } from './otherThrow';
 
 /** A port of the door's controller that two data lines land on, for the reader outside or the one inside. */
@@ -53,12 +53,12 @@ export const readerPorts: Analysis = (context) => {
   });
   const hasInner = ports.some(({ side: of, channel }) => of === 'inside' && channel === parts.channel);
   const wires = ({ d0 }: Port) => wiresAt(d0).map(({ id }) => onWire(id));
-  const hits: Hit[] = [];
+  const hits: Violation[] = [];
   for (const [index, { self, port }] of placed.entries()) {
     const { tag } = self.device;
     const rival = placed.slice(0, index).find((one) => one.port === port);
     const at = [onDevice(self.device.id), onTerminal(port.d0), ...wires(port)];
-    if (rival) hits.push(hit('port-shared', at, { tag, other: rival.self.device.tag }));
+    if (rival) hits.push(violation('port-shared', at, { tag, other: rival.self.device.tag }));
     const right = ports.find(
       (one) => one.channel === parts.channel && one.side === (hasInner ? side(self) : 'outside'),
     );
@@ -67,8 +67,8 @@ export const readerPorts: Analysis = (context) => {
       // Only where the card is read at all: else it is lost, and that is said.
       const { outcome } = readCard(world, rest, self);
       if (outcome !== 'read' && outcome !== 'lines-swapped') continue;
-      hits.push(hit('wrong-port', at, { tag, why: 'door' }, exchange(context, port, right)));
-    } else hits.push(hit('wrong-port', at, { tag, why: port.side }, exchange(context, port, right)));
+      hits.push(violation('wrong-port', at, { tag, why: 'door' }, exchange(context, port, right)));
+    } else hits.push(violation('wrong-port', at, { tag, why: port.side }, exchange(context, port, right)));
   }
   // Two that stand on each other's port are one mistake.
   const sides = hits.filter(({ code, values }) => code === 'wrong-port' && values['why'] !== 'door');
@@ -76,7 +76,7 @@ export const readerPorts: Analysis = (context) => {
   const tags = sides.map(({ values }) => values['tag'] ?? '');
   return [
     ...hits.filter((one) => !sides.includes(one)),
-    hit(
+    violation(
       'readers-swapped',
       sides.flatMap(({ at }) => at),
       { tag: tags[0]!, other: tags[1]! },

@@ -1,5 +1,5 @@
 import { judge, play, type Differs } from '../../scenarios/index';
-import { type Analysis, hit } from '../hit';
+import { type Analysis, violation } from '../violation';
 
 /** What is worst of a scenario that goes otherwise than expected, worst first. */
 const WORST: readonly Differs['kind'][] = [
@@ -23,7 +23,7 @@ export const scenarios: Analysis<'plan' | 'door' | 'world' | 'rest'> = ({ plan, 
       if (!worst) return [];
       const { kind, ...values } = worst;
       return [
-        hit(
+        violation(
           'scenario-differs',
           [{ kind: 'door', id: door.id }],
           { scenario: scenario.id, name: scenario.name, differs: kind, count: differs.length, ...values },

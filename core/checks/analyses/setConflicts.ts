@@ -1,7 +1,7 @@
 import { intercomConflicts, intercomSets, wireIntercom, type IntercomSet } from '../../intercom/index';
 import { applyEdit, type Edit, type Plan } from '../../plan/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { setsHere } from './setsHere';
 
 /**
@@ -31,17 +31,17 @@ export const setConflicts: Analysis = (context) => {
   const { plan } = context;
   const tag = (id: string) => `${plan.devices[id]?.door ?? ''} ${plan.devices[id]?.tag ?? id}`.trim();
   return setsHere(context).flatMap((set) =>
-    intercomConflicts(set).flatMap((conflict): Hit[] => {
+    intercomConflicts(set).flatMap((conflict): Violation[] => {
       switch (conflict.kind) {
         case 'same-channel': {
           const at = conflict.devices.map(onDevice);
           const devices = conflict.devices.map(tag).join(', ');
           const remedy = freeChannel(plan, set, conflict.devices);
-          return [hit('channel-clash', at, { channel: conflict.channel, devices }, remedy)];
+          return [violation('channel-clash', at, { channel: conflict.channel, devices }, remedy)];
         }
         case 'no-such-channel':
           return [
-            hit('channel-beyond', [onDevice(conflict.device)], {
+            violation('channel-beyond', [onDevice(conflict.device)], {
               tag: tag(conflict.device),
               measured: conflict.channel,
               limit: conflict.most,
@@ -49,14 +49,14 @@ export const setConflicts: Analysis = (context) => {
           ];
         case 'second-supply':
           return [
-            hit('intercom-second-supply', conflict.devices.map(onDevice), {
+            violation('intercom-second-supply', conflict.devices.map(onDevice), {
               devices: conflict.devices.map(tag).join(', '),
             }),
           ];
         case 'no-supply':
-          return [hit('intercom-no-supply', [], { name: set.name })];
+          return [violation('intercom-no-supply', [], { name: set.name })];
         case 'no-answering':
-          return [hit('intercom-no-answer', [], { name: set.name })];
+          return [violation('intercom-no-answer', [], { name: set.name })];
         case 'no-door-station':
           return [];
       }

@@ -1,7 +1,7 @@
 import { wireIntercom, type IntercomSet } from '../../intercom/index';
 import { type Edit, terminalId, terminalLabel } from '../../plan/index';
 import { onDevice, onTerminal, type CheckContext } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { setsHere } from './setsHere';
 
 /** The channel it is wired to, where that is free; else its wires laid to the channel it is set to. */
@@ -18,7 +18,7 @@ function onOwnLine(
 }
 
 /** Answering stations beside the first that do not hang in parallel with it, at the first terminal that differs. */
-function apart({ groupOf, wiresAt, plan, door, world }: CheckContext, set: IntercomSet): Hit[] {
+function apart({ groupOf, wiresAt, plan, door, world }: CheckContext, set: IntercomSet): Violation[] {
   const [first, ...others] = set.answering;
   if (!first || !world.netlist.nodeOf.has(terminalId(first.device.id, first.pins.plus))) return [];
   const used = set.doorStations.map(({ channel }) => channel - 1);
@@ -31,7 +31,7 @@ function apart({ groupOf, wiresAt, plan, door, world }: CheckContext, set: Inter
       return at ? [at.line, at.key] : [];
     }),
   ];
-  return others.flatMap((station): Hit[] => {
+  return others.flatMap((station): Violation[] => {
     const mine = pinsOf(station).map((pin) => terminalId(station.device.id, pin));
     // One that no wire reaches is not wired yet: that is said of its supply.
     if (mine.every((terminal) => wiresAt(terminal).length === 0)) return [];
@@ -40,7 +40,7 @@ function apart({ groupOf, wiresAt, plan, door, world }: CheckContext, set: Inter
     if (off < 0) return [];
     const at = [onDevice(station.device.id), onTerminal(mine[off]!), onTerminal(theirs[off]!)];
     return [
-      hit('station-not-parallel', at, {
+      violation('station-not-parallel', at, {
         tag: station.device.tag,
         from: terminalLabel(plan, mine[off]!, door.id),
         to: terminalLabel(plan, theirs[off]!, door.id),
@@ -54,7 +54,7 @@ export const stationWiring: Analysis = (context) => {
   const { groupOf, wiresAt, door } = context;
   return setsHere(context).flatMap((set) => [
     ...apart(context, set),
-    ...set.doorStations.flatMap(({ device, pins, jumper, channel }): Hit[] => {
+    ...set.doorStations.flatMap(({ device, pins, jumper, channel }): Violation[] => {
       if (device.door !== door.id) return [];
       const at = [onDevice(device.id)];
       const minus = wiresAt(terminalId(device.id, pins.minus)).length > 0;
@@ -63,8 +63,9 @@ export const stationWiring: Analysis = (context) => {
         remedy: { kind: 'setSetting', device: device.id, setting: pins.coresSetting, value },
       });
       const values = { tag: device.tag, channel };
-      if (jumper === 'in' && minus && common) return [hit('jumper-with-three-cores', at, values, put('out'))];
-      if (jumper === 'out' && !minus && common) return [hit('jumper-missing', at, values, put('in'))];
+      if (jumper === 'in' && minus && common)
+        return [violation('jumper-with-three-cores', at, values, put('out'))];
+      if (jumper === 'out' && !minus && common) return [violation('jumper-missing', at, values, put('in'))];
       const line = groupOf(terminalId(device.id, pins.line));
       const landedOn = set.answering.flatMap((station) =>
         station.pins.channels.flatMap(({ line: other }, index) =>
@@ -73,7 +74,7 @@ export const stationWiring: Analysis = (context) => {
       );
       if (landedOn.length > 0 && !landedOn.includes(channel))
         return [
-          hit(
+          violation(
             'channel-line-differs',
             at,
             { ...values, measured: landedOn[0]! },

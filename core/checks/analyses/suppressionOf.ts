@@ -1,7 +1,7 @@
 import { type BranchOf, isAlternating, voltsAcross, terminalAt } from '../../circuit/index';
 import { allConductors, type TerminalId, type Edit } from '../../plan/index';
 import { type CheckContext, onDevice } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { usedStates } from './usedStates';
 
 /** Highest voltage a varistor should begin to clamp at, as a multiple of the coil's own limit. */
@@ -39,9 +39,9 @@ const pointsAlong = (context: CheckContext, clamp: Clamp): boolean => {
 /** An inductive part with neither its own suppression nor a fit diode or varistor across it. */
 export const suppressionOf: Analysis = (context) => {
   const { world, door, plan } = context;
-  return world.inhabitants.flatMap(({ device, type }): Hit[] => {
+  return world.inhabitants.flatMap(({ device, type }): Violation[] => {
     if (device.door !== door.id) return [];
-    return type.parts.flatMap((part): Hit[] => {
+    return type.parts.flatMap((part): Violation[] => {
       if ((part.kind !== 'coil' && part.kind !== 'load') || part.suppressed) return [];
       const index = world.netlist.branchOf.get(`${device.id}:${part.id}`);
       const branch = index === undefined ? undefined : world.netlist.branches[index];
@@ -54,20 +54,27 @@ export const suppressionOf: Analysis = (context) => {
       const across = clampsAcross(context, branch.a, branch.b);
       const at = [onDevice(device.id)];
       const tag = device.tag;
-      if (across.length === 0) return alternating ? [] : [hit('no-suppression', at, { tag })];
-      return across.flatMap((clamp): Hit[] => {
+      if (across.length === 0) return alternating ? [] : [violation('no-suppression', at, { tag })];
+      return across.flatMap((clamp): Violation[] => {
         const other = plan.devices[clamp.device]?.tag ?? '';
         const subject = [onDevice(clamp.device), ...at];
         if (pointsAlong(context, clamp))
           return [
-            hit('diode-reversed', subject, { tag: other, other: tag }, { remedy: turn(context, clamp) }),
+            violation(
+              'diode-reversed',
+              subject,
+              { tag: other, other: tag },
+              { remedy: turn(context, clamp) },
+            ),
           ];
         if (clamp.kind !== 'varistor') return [];
         const volts = usedVolts(context, index);
         const values = { tag: other, other: tag, measured: clamp.volts, limit: volts };
-        if (clamp.volts < volts) return [hit('varistor-below-supply', subject, values)];
+        if (clamp.volts < volts) return [violation('varistor-below-supply', subject, values)];
         const most = branch.maxVolts * CLAMP_SHARE;
-        return clamp.volts > most ? [hit('suppression-too-high', subject, { ...values, limit: most })] : [];
+        return clamp.volts > most
+          ? [violation('suppression-too-high', subject, { ...values, limit: most })]
+          : [];
       });
     });
   });

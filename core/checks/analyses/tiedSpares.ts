@@ -1,6 +1,6 @@
 import { allConductors, deviceOf, pinOf, terminalLabel } from '../../plan/index';
 import { onDevice, onWire } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 
 /** Spare legs of a two-circuit switch tied together: two systems become one. */
 export const tiedSpares: Analysis<'world' | 'door' | 'plan' | 'wiresAt'> = ({
@@ -13,11 +13,11 @@ export const tiedSpares: Analysis<'world' | 'door' | 'plan' | 'wiresAt'> = ({
     (wire) => wire.door === door.id && deviceOf(wire.from) === deviceOf(wire.to),
   );
   if (wires.length === 0) return [];
-  return world.inhabitants.flatMap(({ device, type }): Hit[] => {
+  return world.inhabitants.flatMap(({ device, type }): Violation[] => {
     if (device.door !== door.id) return [];
     const poleOf = (pin: string) =>
       type.parts.find((part) => part.kind === 'contact' && (part.a === pin || part.b === pin));
-    return wires.flatMap((wire): Hit[] => {
+    return wires.flatMap((wire): Violation[] => {
       if (deviceOf(wire.from) !== device.id || deviceOf(wire.to) !== device.id) return [];
       const [one, two] = [poleOf(pinOf(wire.from)), poleOf(pinOf(wire.to))];
       // Two throws of different circuits: a wire from one pole's throw to the next pole's common is a series.
@@ -32,7 +32,7 @@ export const tiedSpares: Analysis<'world' | 'door' | 'plan' | 'wiresAt'> = ({
         to: terminalLabel(plan, wire.to, door.id),
       };
       return [
-        hit('spare-legs-tied', [onWire(wire.id), onDevice(device.id)], values, {
+        violation('spare-legs-tied', [onWire(wire.id), onDevice(device.id)], values, {
           remedy: { kind: 'disconnect', id: wire.id },
         }),
       ];

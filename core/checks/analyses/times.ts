@@ -2,7 +2,7 @@ import { functionOf } from '../../devices/index';
 import { doorTimes, LEAST_SECONDS } from '../../door/index';
 import { recommendUnlock, releaseByCredential } from '../../timing/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { notWired } from './notWired';
 
 const put = (device: string, setting: string | null, value: number | string) =>
@@ -34,16 +34,17 @@ export const times: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = ({
   };
   const at = [onDevice(real.device)];
   const remedy = put(real.device, real.setting, advice.recommended);
-  const findings: Hit[] = [];
-  if (real.seconds < LEAST_SECONDS) findings.push(hit('unlock-below-least', at, values, remedy));
-  else if (real.seconds < advice.recommended) findings.push(hit('unlock-too-short', at, values, remedy));
+  const findings: Violation[] = [];
+  if (real.seconds < LEAST_SECONDS) findings.push(violation('unlock-below-least', at, values, remedy));
+  else if (real.seconds < advice.recommended)
+    findings.push(violation('unlock-too-short', at, values, remedy));
   const input = functionOf(set.decider.type, 'decides')?.channels[parts.channel]?.contactInput;
   const senses = input ? rest.readings.get(`${device.id}:${input}`) === 'closed' : false;
   // A door that is not wired is to be wired, not to be timed.
   if (notWired({ plan, door, parts })) return findings;
   if (set.relock === 'close' && !senses && world.locks.length > 0)
     findings.push(
-      hit(
+      violation(
         'relock-without-contact',
         [onDevice(device.id)],
         { tag: device.tag },
@@ -53,7 +54,7 @@ export const times: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = ({
   const { held } = set.kept;
   if (held !== null && device.settings[held] !== undefined && !senses && world.locks.length > 0)
     findings.push(
-      hit('held-without-contact', [onDevice(device.id)], { tag: device.tag, measured: set.held ?? 0 }),
+      violation('held-without-contact', [onDevice(device.id)], { tag: device.tag, measured: set.held ?? 0 }),
     );
   return findings;
 };

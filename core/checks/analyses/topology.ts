@@ -1,7 +1,7 @@
 import { portOf } from '../../bus/index';
 import { findTypeIn } from '../../plan/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { busOf } from './busOf';
 import { setSetting } from './setSetting';
 
@@ -15,8 +15,8 @@ export const topology: Analysis = (context) => {
     const type = findTypeIn(plan, plan.devices[id]?.type ?? '');
     return type ? portOf(type) : null;
   };
-  const findings: Hit[] = [];
-  for (const id of bus.forks) findings.push(hit('bus-forked', [onDevice(id)], { tag: tag(id) }));
+  const findings: Violation[] = [];
+  for (const id of bus.forks) findings.push(violation('bus-forked', [onDevice(id)], { tag: tag(id) }));
   const all = [bus.controller, ...bus.members];
   for (const member of all) {
     if (member.terminator === null) continue;
@@ -25,11 +25,16 @@ export const topology: Analysis = (context) => {
     const at = [onDevice(member.device)];
     if (isEnd && !member.terminator)
       findings.push(
-        hit('bus-unterminated', at, { tag: tag(member.device) }, setSetting(member.device, setting, 'on')),
+        violation(
+          'bus-unterminated',
+          at,
+          { tag: tag(member.device) },
+          setSetting(member.device, setting, 'on'),
+        ),
       );
     if (!isEnd && member.terminator)
       findings.push(
-        hit(
+        violation(
           'bus-terminated-midway',
           at,
           { tag: tag(member.device) },
@@ -41,7 +46,7 @@ export const topology: Analysis = (context) => {
   const values = { tag: tag(bus.controller.device) };
   if (bus.metres > bus.limitMetres)
     findings.push(
-      hit('bus-too-long', controller, {
+      violation('bus-too-long', controller, {
         ...values,
         measured: bus.metres,
         limit: bus.limitMetres,
@@ -49,7 +54,7 @@ export const topology: Analysis = (context) => {
     );
   if (bus.unitLoads > bus.limitUnitLoads)
     findings.push(
-      hit('bus-overloaded', controller, {
+      violation('bus-overloaded', controller, {
         ...values,
         measured: bus.unitLoads,
         limit: bus.limitUnitLoads,

@@ -1,6 +1,6 @@
 import { does, type DeviceType, type Part } from '../../devices/index';
 import { allConductors, type Plan, terminalId } from '../../plan/index';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 
 /** A board of this door that does not run at rest although its loop is closed. */
 export const unfedDevices: Analysis<'world' | 'rest' | 'door' | 'plan' | 'loops' | 'wiresAt'> = ({
@@ -11,7 +11,7 @@ export const unfedDevices: Analysis<'world' | 'rest' | 'door' | 'plan' | 'loops'
   loops,
   wiresAt,
 }) =>
-  world.inhabitants.flatMap(({ device, type }): Hit[] => {
+  world.inhabitants.flatMap(({ device, type }): Violation[] => {
     // A bell or a lamp that rings only when asked is meant to be off at rest.
     if (device.door !== door.id || type.roles.bellOut) return [];
     const open = loops.some(
@@ -22,7 +22,7 @@ export const unfedDevices: Analysis<'world' | 'rest' | 'door' | 'plan' | 'loops'
         !loop.complete &&
         !does(type, 'sensor'),
     );
-    return type.parts.flatMap((part): Hit[] => {
+    return type.parts.flatMap((part): Violation[] => {
       if (
         part.kind !== 'electronic' ||
         open ||
@@ -33,9 +33,9 @@ export const unfedDevices: Analysis<'world' | 'rest' | 'door' | 'plan' | 'loops'
       const at = [{ kind: 'device', id: device.id } as const];
       const bare = [part.a, part.b].some((pin) => wiresAt(terminalId(device.id, pin)).length === 0);
       if (does(type, 'sensor') && bare)
-        return [hit('sensor-without-supply', at, { tag: device.tag, needs: part.startVolts })];
+        return [violation('sensor-without-supply', at, { tag: device.tag, needs: part.startVolts })];
       return [
-        hit('device-unfed', at, {
+        violation('device-unfed', at, {
           tag: plan.devices[device.id]?.tag ?? '',
           needs: part.startVolts,
         }),

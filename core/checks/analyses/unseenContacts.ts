@@ -1,5 +1,5 @@
 import { stimulate } from '../../simulate/index';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { notWired } from './notWired';
 
 /** A door contact that no input sees, or sees the wrong way round. */
@@ -12,7 +12,7 @@ export const unseenContacts: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'doo
   loops,
 }) => {
   if (notWired({ plan, door, parts })) return [];
-  return parts.contacts.flatMap(({ device }): Hit[] => {
+  return parts.contacts.flatMap(({ device }): Violation[] => {
     const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force', leaf: device.leaf }).state;
     const broken = loops.some(
       (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
@@ -21,8 +21,8 @@ export const unseenContacts: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'doo
     const changed = [...rest.readings].filter(([id, reading]) => opened.readings.get(id) !== reading);
     const at = [{ kind: 'device', id: device.id } as const];
     const values = { tag: plan.devices[device.id]?.tag ?? '' };
-    if (changed.length === 0) return [hit('contact-unseen', at, values)];
+    if (changed.length === 0) return [violation('contact-unseen', at, values)];
     const inverted = changed.every(([, reading]) => reading === 'open');
-    return inverted ? [hit('contact-inverted', at, values)] : [];
+    return inverted ? [violation('contact-inverted', at, values)] : [];
   });
 };

@@ -4,7 +4,7 @@ import { loopWires } from '../../loops/index';
 import { applyEdit, findTypeIn, type Edit, type Plan } from '../../plan/index';
 import { enough, keepsEnough, smallestGauge } from '../../power/index';
 import { atRest, buildWorld, type SimState, type World } from '../../simulate/index';
-import { type Analysis, hit, type Hit, type Sought } from '../hit';
+import { type Analysis, violation, type Violation, type Sought } from '../violation';
 import { usedStates } from './usedStates';
 
 /** Highest voltage of the sources on the island of a device: no wire makes it more. Null where nothing feeds it. */
@@ -56,7 +56,7 @@ export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' |
   rest,
   trial,
 }) =>
-  budget.voltages.flatMap((fed): Hit[] => {
+  budget.voltages.flatMap((fed): Violation[] => {
     const isLock = world.locks.some(({ device }) => device.id === fed.device);
     // Where it never comes to rest there is no voltage to be too low: see `restless`.
     const branch = world.netlist.branchOf.get(fed.part) ?? -1;
@@ -78,7 +78,7 @@ export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' |
           return part && 'device' in part && part.device === fed.device && part.kind !== 'contact';
         }),
       );
-      return isLock && !harmed ? [hit('lock-voltage-sound', at, values)] : [];
+      return isLock && !harmed ? [violation('lock-voltage-sound', at, values)] : [];
     }
     const code = isLock ? 'lock-under-voltage' : 'device-under-voltage';
     const supplied = suppliedVolts(world, fed.device);
@@ -88,7 +88,7 @@ export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' |
         return other ? { values: { setting: other.value }, remedy: other.edit } : { values: { setting: '' } };
       };
       const said = { ...values, supplied };
-      return [hit(code, at, said, trial ? {} : { sought: jumper })];
+      return [violation(code, at, said, trial ? {} : { sought: jumper })];
     }
     const thicker = (): Sought => {
       const loop = loops.find(
@@ -100,5 +100,5 @@ export const voltages: Analysis<'budget' | 'plan' | 'loops' | 'door' | 'world' |
       const edits = wires.map((id): Edit => ({ kind: 'setConductor', id, patch: { gauge } }));
       return { values: { gauge }, remedy: { kind: 'batch', label: 'thicker wire', edits } };
     };
-    return [hit(code, at, values, trial ? {} : { sought: thicker })];
+    return [violation(code, at, values, trial ? {} : { sought: thicker })];
   });

@@ -1,5 +1,5 @@
 import { addresses } from '../analyses/addresses';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const addressClash = rule({
   code: 'address-clash',

@@ -1,7 +1,7 @@
 import { lockStatuses } from '../../simulate/index';
 import { SITUATIONS, tried } from '../../prove/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /**
  * Mains is lost, and a battery holds the leaf on which people hang to get out: some rules want it released then, others held. Where
@@ -22,7 +22,7 @@ const heldOnBattery: Analysis = ({ world, rest, proof }) => {
   if (!held) return [];
   if (![...state.feeds.values()].some(({ kind }) => kind === 'battery')) return [];
   return [
-    hit(
+    violation(
       'battery-holds',
       [onDevice(held.device)],
       { tag: held.tag, wanted: wanted ? 'yes' : 'no' },

@@ -1,5 +1,5 @@
 import { supplies } from '../analyses/supplies';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const batteryShort = rule({
   code: 'battery-short',

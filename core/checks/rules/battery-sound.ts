@@ -1,5 +1,5 @@
 import { supplies } from '../analyses/supplies';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const batterySound = rule({
   code: 'battery-sound',

@@ -2,7 +2,7 @@ import { ON } from '../../circuit/index';
 import { terminalId } from '../../plan/index';
 import { type SimState, stimulate } from '../../simulate/index';
 import { type CheckContext, onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A bell button that makes nothing sound. */
 const bells: Analysis = (context) => {
@@ -23,11 +23,11 @@ const bells: Analysis = (context) => {
       (ends && [ends.a, ends.b].every((pin) => context.wiresAt(terminalId(device.id, pin)).length > 0))
     );
   });
-  return landed.flatMap(({ device }): Hit[] => {
+  return landed.flatMap(({ device }): Violation[] => {
     const pressed = stimulate(world, rest, { kind: 'press', device: device.id }).state;
     return sounding(pressed) > sounding(rest)
       ? []
-      : [hit('bell-silent', [onDevice(device.id)], { tag: device.tag })];
+      : [violation('bell-silent', [onDevice(device.id)], { tag: device.tag })];
   });
 };
 

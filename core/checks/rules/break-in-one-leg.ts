@@ -1,5 +1,5 @@
 import { breakGlass } from '../analyses/breakGlass';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const breakInOneLeg = rule({
   code: 'break-in-one-leg',

@@ -1,5 +1,5 @@
 import { topology } from '../analyses/topology';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const busForked = rule({
   code: 'bus-forked',

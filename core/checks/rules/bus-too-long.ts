@@ -1,5 +1,5 @@
 import { topology } from '../analyses/topology';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const busTooLong = rule({
   code: 'bus-too-long',

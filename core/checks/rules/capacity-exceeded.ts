@@ -1,6 +1,6 @@
 import { opensEver } from '../../plan/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /** More people than the device holds. */
 const capacity: Analysis<'parts' | 'plan' | 'door'> = ({ parts, plan, door }) => {
@@ -10,7 +10,7 @@ const capacity: Analysis<'parts' | 'plan' | 'door'> = ({ parts, plan, door }) =>
   const measured = Object.values(plan.people).filter((person) => opensEver(plan, person, door.id)).length;
   return measured > limit
     ? [
-        hit('capacity-exceeded', [onDevice(decider.device.id)], {
+        violation('capacity-exceeded', [onDevice(decider.device.id)], {
           tag: decider.device.tag,
           measured,
           limit,

@@ -1,5 +1,5 @@
 import { stationWiring } from '../analyses/stationWiring';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const channelLineDiffers = rule({
   code: 'channel-line-differs',

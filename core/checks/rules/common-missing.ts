@@ -1,5 +1,5 @@
 import { cardPaths } from '../analyses/cardPaths';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const commonMissing = rule({
   code: 'common-missing',

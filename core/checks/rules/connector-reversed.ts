@@ -1,7 +1,7 @@
 import { terminalAt } from '../../circuit/index';
 import { type Edit, terminalId } from '../../plan/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A connector plugged in the wrong way round: its supply leads would be right, counted from the other end. */
 const reversedConnector: Analysis<'world' | 'door' | 'plan' | 'groupOf' | 'wiresAt'> = ({
@@ -11,7 +11,7 @@ const reversedConnector: Analysis<'world' | 'door' | 'plan' | 'groupOf' | 'wires
   groupOf,
   wiresAt,
 }) =>
-  world.inhabitants.flatMap(({ device, type }): Hit[] => {
+  world.inhabitants.flatMap(({ device, type }): Violation[] => {
     const feed = type.roles.feed;
     if (device.door !== door.id || !feed) return [];
     const pinned = type.terminals.filter((terminal) => terminal.pin !== undefined);
@@ -42,7 +42,7 @@ const reversedConnector: Analysis<'world' | 'door' | 'plan' | 'groupOf' | 'wires
       }));
     });
     return [
-      hit(
+      violation(
         'connector-reversed',
         [onDevice(device.id)],
         { tag: plan.devices[device.id]?.tag ?? '', count: last },

@@ -1,10 +1,10 @@
 import { lockStatuses, stimulate } from '../../simulate/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A contact that breaks an inrush it was not made for. */
 const inrush: Analysis<'world' | 'rest' | 'parts'> = ({ world, rest, parts }) =>
-  parts.locks.flatMap(({ device, type }): Hit[] => {
+  parts.locks.flatMap(({ device, type }): Violation[] => {
     if (!type.inrush) return [];
     const statuses = lockStatuses(
       world,
@@ -25,7 +25,7 @@ const inrush: Analysis<'world' | 'rest' | 'parts'> = ({ world, rest, parts }) =>
     );
     return measured > limit
       ? [
-          hit('contact-inrush', [onDevice(device.id)], {
+          violation('contact-inrush', [onDevice(device.id)], {
             tag: device.tag,
             other: parts.decider?.device.tag ?? '',
             measured,

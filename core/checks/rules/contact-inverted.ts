@@ -1,5 +1,5 @@
 import { unseenContacts } from '../analyses/unseenContacts';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const contactInverted = rule({
   code: 'contact-inverted',

@@ -1,5 +1,5 @@
 import { unseenContacts } from '../analyses/unseenContacts';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const contactUnseen = rule({
   code: 'contact-unseen',

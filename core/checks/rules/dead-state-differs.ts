@@ -1,5 +1,5 @@
 import { deadState } from '../analyses/deadState';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const deadStateDiffers = rule({
   code: 'dead-state-differs',

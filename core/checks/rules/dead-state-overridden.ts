@@ -1,5 +1,5 @@
 import { deadState } from '../analyses/deadState';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const deadStateOverridden = rule({
   code: 'dead-state-overridden',

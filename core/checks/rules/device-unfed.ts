@@ -1,5 +1,5 @@
 import { unfedDevices } from '../analyses/unfedDevices';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const deviceUnfed = rule({
   code: 'device-unfed',

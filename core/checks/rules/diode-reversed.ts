@@ -1,5 +1,5 @@
 import { suppressionOf } from '../analyses/suppressionOf';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const diodeReversed = rule({
   code: 'diode-reversed',

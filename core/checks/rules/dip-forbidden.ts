@@ -1,14 +1,14 @@
 import { banksOf, forbiddenIn } from '../../devices/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** DIP switches that stand in a combination that the device does not allow. */
 const forbiddenRows: Analysis<'parts'> = ({ parts }) =>
   parts.all.flatMap(({ device, type }) =>
-    banksOf(type).flatMap((bank): Hit[] =>
+    banksOf(type).flatMap((bank): Violation[] =>
       forbiddenIn(bank, type, device.settings).length === 0
         ? []
-        : [hit('dip-forbidden', [onDevice(device.id)], { tag: device.tag, bank: bank.id })],
+        : [violation('dip-forbidden', [onDevice(device.id)], { tag: device.tag, bank: bank.id })],
     ),
   );
 

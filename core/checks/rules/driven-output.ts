@@ -1,5 +1,5 @@
 import { damages } from '../analyses/damages';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const drivenOutput = rule({
   code: 'driven-output',

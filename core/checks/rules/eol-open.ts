@@ -1,5 +1,5 @@
 import { endOfLine } from '../analyses/endOfLine';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const eolOpen = rule({
   code: 'eol-open',

@@ -2,7 +2,7 @@ import { terminalAt, type BranchOf } from '../../circuit/index';
 import { conductorsOf, deviceOf, terminalLabel, type Conductor, type Edit } from '../../plan/index';
 import { atRest, buildWorld } from '../../simulate/index';
 import { onDevice, onTerminal, onWire, type CheckContext } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 import { planAfter } from '../analyses/otherThrow';
 import { isJumper, watchedRuns } from '../analyses/watchedLine';
 
@@ -69,7 +69,7 @@ function atTheInput({ plan, door, parts }: CheckContext, input: BranchOf<'input'
 
 /** Supervised pairs whose resistor stands at the near end: a cut or a pinched cable reads like a sound one. */
 const wrongEnd: Analysis = (context) =>
-  context.world.netlist.branches.flatMap((input): Hit[] => {
+  context.world.netlist.branches.flatMap((input): Violation[] => {
     if (input.kind !== 'input' || !input.supervised) return [];
     if (!SOUND.has(context.rest.readings.get(input.id) ?? '')) return [];
     const found = unnoticed(context, input);
@@ -87,7 +87,7 @@ const wrongEnd: Analysis = (context) =>
       onTerminal(terminal),
       ...found.cores.map(({ id }) => onWire(id)),
     ];
-    return [hit('eol-wrong-end', at, values, resistor?.edit ? { remedy: resistor.edit } : {})];
+    return [violation('eol-wrong-end', at, values, resistor?.edit ? { remedy: resistor.edit } : {})];
   });
 
 export const eolWrongEnd = rule({

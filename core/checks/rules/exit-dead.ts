@@ -8,20 +8,20 @@ import {
   stimulate,
   type SimState,
 } from '../../simulate/index';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 type Needs = 'world' | 'rest' | 'parts' | 'plan' | 'loops';
 
 /** An exit that asks no operator, at a leaf that operators alone move. One whose own loop is open is told by that. */
 const exitsUnheard: Analysis<Needs> = ({ world, rest, parts, loops }) =>
-  parts.exits.flatMap(({ device, type }): Hit[] => {
+  parts.exits.flatMap(({ device, type }): Violation[] => {
     if (does(type, 'lever') || operatorOpens(world, rest)) return [];
     const broken = loops.some(
       (loop) => loop.shape === 'round' && !loop.complete && loop.load.device === device.id,
     );
     const pressed = stimulate(world, rest, { kind: 'press', device: device.id }).state;
     if (broken || operatorOpens(world, pressed)) return [];
-    return [hit('exit-dead', [{ kind: 'device', id: device.id }], { tag: device.tag, by: 'operator' })];
+    return [violation('exit-dead', [{ kind: 'device', id: device.id }], { tag: device.tag, by: 'operator' })];
   });
 
 /** An exit device that moves no lock when used, or asks no operator where nothing else moves the leaf. */
@@ -34,7 +34,7 @@ const deadExits: Analysis<Needs> = (context) => {
   if (!before.includes('held')) return [];
   // One that lets go when a delay is over is heard.
   const late = new Set(delaysOf(world, rest).map(({ act }) => act.at.device.id));
-  return parts.exits.flatMap(({ device, type }): Hit[] => {
+  return parts.exits.flatMap(({ device, type }): Violation[] => {
     // A lever opens by itself: whether the system hears of it is looked at elsewhere.
     if (does(type, 'lever') || late.has(device.id)) return [];
     const broken = loops.some(
@@ -49,7 +49,7 @@ const deadExits: Analysis<Needs> = (context) => {
     const moved = after.some((lock, index) => lock.hold !== before[index]);
     if (moved || broken) return [];
     return [
-      hit('exit-dead', [{ kind: 'device', id: device.id }], {
+      violation('exit-dead', [{ kind: 'device', id: device.id }], {
         tag: plan.devices[device.id]?.tag ?? '',
       }),
     ];

@@ -8,7 +8,7 @@ import { bridge } from '../analyses/bridge';
 import { changeOver, otherThrow, planAfter, type Throw } from '../analyses/otherThrow';
 import { takeOut } from '../analyses/takeOut';
 import { onDevice, onTerminal, onWire, type CheckContext } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 type Asked = InputAt & { readonly form: 'NO' | 'NC' };
 
@@ -47,7 +47,7 @@ function blade(context: CheckContext, input: Asked): Throw | null {
 }
 
 /** What puts it right, and what it is: a bridge, a contact on its wrong throw, a setting. */
-function cause(context: CheckContext, input: Asked): { at: Hit['at']; remedy?: Edit; how: string } {
+function cause(context: CheckContext, input: Asked): { at: Violation['at']; remedy?: Edit; how: string } {
   const [asking, common] = [terminalId(input.device, input.pin), terminalId(input.device, input.common)];
   if (context.groupOf(asking) === context.groupOf(common) && input.form === 'NO') {
     const wire = bridge(context, asking, common);
@@ -79,7 +79,7 @@ function cause(context: CheckContext, input: Asked): { at: Hit['at']; remedy?: E
  */
 const heldExit: Analysis = (context) => {
   const { rest, plan, door, world } = context;
-  return askingInputs(context).flatMap((input): Hit[] => {
+  return askingInputs(context).flatMap((input): Violation[] => {
     if (rest.readings.get(input.id) !== asksAt(input.form)) return [];
     const { at, remedy, how } = cause(context, input);
     const asking = terminalId(input.device, input.pin);
@@ -95,7 +95,12 @@ const heldExit: Analysis = (context) => {
       how,
     };
     return [
-      hit('exit-held', [onTerminal(asking), onDevice(input.device), ...at], values, remedy ? { remedy } : {}),
+      violation(
+        'exit-held',
+        [onTerminal(asking), onDevice(input.device), ...at],
+        values,
+        remedy ? { remedy } : {},
+      ),
     ];
   });
 };

@@ -1,7 +1,7 @@
 import { resolveLock } from '../../devices/index';
 import { isDrawnByHand } from '../../simulate/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A fire door whose leaf nothing latches in a fire: its strike lets go, or it has none and no latch of its own. */
 const unlatched: Analysis = ({ proof, world }) => {
@@ -17,7 +17,7 @@ const unlatched: Analysis = ({ proof, world }) => {
   const remedy = turned
     ? ({ kind: 'setSetting', device: device.id, setting: mode.setting, value: 'fail-secure' } as const)
     : undefined;
-  const found: Hit = hit(
+  const found: Violation = violation(
     'fire-door-unlatched',
     [onDevice(device.id)],
     { tag: device.tag, situation: row.situation, strike: strikes.length > 0 ? 'strike' : 'none' },

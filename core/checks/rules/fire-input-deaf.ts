@@ -1,5 +1,5 @@
 import { fireInputs } from '../analyses/fireInputs';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const fireInputDeaf = rule({
   code: 'fire-input-deaf',

@@ -1,7 +1,7 @@
 import { functionsOf, type DryInput } from '../../devices/index';
 import { deviceOf, terminalId } from '../../plan/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A fire contact that only asks a controller: a rule in software stands between the fire and the lock. */
 const askedThroughController: Analysis<'parts' | 'loops' | 'world' | 'groupOf'> = ({
@@ -12,7 +12,7 @@ const askedThroughController: Analysis<'parts' | 'loops' | 'world' | 'groupOf'> 
 }) => {
   const softened = (input: DryInput | undefined, device: string): number =>
     input ? groupOf(terminalId(device, input.input)) : -2;
-  return parts.fireRelays.flatMap(({ device, type }): Hit[] => {
+  return parts.fireRelays.flatMap(({ device, type }): Violation[] => {
     const inLock = loops.some(
       (loop) =>
         loop.shape === 'round' &&
@@ -37,7 +37,7 @@ const askedThroughController: Analysis<'parts' | 'loops' | 'world' | 'groupOf'> 
     if (!lands || world.locks.length === 0) return [];
     const values = { tag: device.tag, other: parts.decider.device.tag };
     return [
-      hit(
+      violation(
         'fire-through-controller',
         [onDevice(device.id), onDevice(deviceOf(terminalId(parts.decider.device.id, '')))],
         values,

@@ -1,5 +1,5 @@
 import { hours } from '../analyses/hours';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const hoursNotKept = rule({
   code: 'hours-not-kept',

@@ -1,5 +1,5 @@
 import { menuInputs } from '../analyses/menuInputs';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const inputTwice = rule({
   code: 'input-twice',

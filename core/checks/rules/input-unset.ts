@@ -1,5 +1,5 @@
 import { menuInputs } from '../analyses/menuInputs';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const inputUnset = rule({
   code: 'input-unset',

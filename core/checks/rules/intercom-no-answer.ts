@@ -1,5 +1,5 @@
 import { setConflicts } from '../analyses/setConflicts';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const intercomNoAnswer = rule({
   code: 'intercom-no-answer',

@@ -1,7 +1,7 @@
 import { type InterfaceId, INTERFACES } from '../../devices/index';
 import { legWires, type Loop } from '../../loops/index';
 import { onDevice, onWire } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 const interfaceOf: Partial<Record<Loop['kind'], InterfaceId>> = {
   data: 'wiegand',
@@ -13,7 +13,7 @@ const interfaceOf: Partial<Record<Loop['kind'], InterfaceId>> = {
 
 /** A pair longer than its interface carries. A bus is measured as a whole elsewhere. */
 const interfaceLength: Analysis<'loops' | 'plan' | 'world'> = ({ loops, plan, world }) =>
-  loops.flatMap((loop): Hit[] => {
+  loops.flatMap((loop): Violation[] => {
     const usual = interfaceOf[loop.kind];
     // A pair that its input supervises has the limit of such inputs.
     const input =
@@ -33,7 +33,7 @@ const interfaceLength: Analysis<'loops' | 'plan' | 'world'> = ({ loops, plan, wo
     if (measured <= limit) return [];
     const device = loop.shape === 'bundle' ? loop.left : loop.load.device;
     return [
-      hit('interface-too-long', [onDevice(device), ...wires.map(onWire)], {
+      violation('interface-too-long', [onDevice(device), ...wires.map(onWire)], {
         tag: plan.devices[device]?.tag ?? '',
         kind: id,
         measured,

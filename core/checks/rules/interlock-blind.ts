@@ -1,5 +1,5 @@
-import { keptShut } from '../analyses/keptShut';
-import { rule } from '../hit';
+import { lockdowns } from '../analyses/lockdowns';
+import { rule } from '../violation';
 
 export const interlockBlind = rule({
   code: 'interlock-blind',
@@ -7,5 +7,5 @@ export const interlockBlind = rule({
   station: 'wire',
   severity: 'fix',
   basis: 'physics',
-  find: keptShut,
+  find: lockdowns,
 });

@@ -1,5 +1,5 @@
 import { stationWiring } from '../analyses/stationWiring';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const jumperWithThreeCores = rule({
   code: 'jumper-with-three-cores',

@@ -1,5 +1,5 @@
 import { leaves } from '../analyses/leaves';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const leafWithoutLock = rule({
   code: 'leaf-without-lock',

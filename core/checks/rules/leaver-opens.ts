@@ -1,5 +1,5 @@
 import { keypads } from '../analyses/keypads';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const leaverOpens = rule({
   code: 'leaver-opens',

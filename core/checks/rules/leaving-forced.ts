@@ -3,7 +3,7 @@ import { leverOpens, stimulate } from '../../simulate/index';
 import { terminalId } from '../../plan/index';
 import { doorSubject } from '../analyses/doorSubject';
 import { onDevice } from '../context';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /** A lever door whose contact is watched and whose lever nobody hears: everybody who leaves raises the forced alarm. */
 const unheardLeaving: Analysis = (context) => {
@@ -19,7 +19,7 @@ const unheardLeaving: Analysis = (context) => {
   const left = stimulate(world, rest, { kind: 'openDoor', from: 'inside' }).state;
   if (!left.alarms.has('forced')) return [];
   const contact = parts.contacts[0]!.device;
-  return [hit('leaving-forced', [...doorSubject(context), onDevice(contact.id)], { tag: contact.tag })];
+  return [violation('leaving-forced', [...doorSubject(context), onDevice(contact.id)], { tag: contact.tag })];
 };
 
 export const leavingForced = rule({

@@ -1,5 +1,5 @@
 import { levers } from '../analyses/levers';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const leverUnlocks = rule({
   code: 'lever-unlocks',

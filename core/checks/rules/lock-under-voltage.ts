@@ -1,5 +1,5 @@
 import { voltages } from '../analyses/voltages';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const lockUnderVoltage = rule({
   code: 'lock-under-voltage',

@@ -1,5 +1,5 @@
-import { keptShut } from '../analyses/keptShut';
-import { rule } from '../hit';
+import { lockdowns } from '../analyses/lockdowns';
+import { rule } from '../violation';
 
 export const lockdownIdle = rule({
   code: 'lockdown-idle',
@@ -7,5 +7,5 @@ export const lockdownIdle = rule({
   station: 'wire',
   severity: 'fix',
   basis: 'physics',
-  find: keptShut,
+  find: lockdowns,
 });

@@ -1,5 +1,5 @@
 import { proven } from '../analyses/proven';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const lockedIn = rule({
   code: 'locked-in',

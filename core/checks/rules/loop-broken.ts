@@ -1,5 +1,5 @@
 import { brokenLoops } from '../analyses/brokenLoops';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const loopBroken = rule({
   code: 'loop-broken',

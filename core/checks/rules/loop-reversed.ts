@@ -1,12 +1,12 @@
 import { lockLoops } from '../analyses/lockLoops';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /** Plus on the negative terminal of a lock. */
 const polarity: Analysis = (context) =>
   lockLoops(context)
     .filter((loop) => loop.reversed)
     .map((loop) =>
-      hit('loop-reversed', [{ kind: 'device', id: loop.load.device }], {
+      violation('loop-reversed', [{ kind: 'device', id: loop.load.device }], {
         tag: context.plan.devices[loop.load.device]?.tag ?? '',
       }),
     );

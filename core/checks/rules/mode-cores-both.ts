@@ -1,10 +1,10 @@
 import { terminalId } from '../../plan/index';
 import { onDevice, onTerminal, onWire } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A lock that chooses its dead state by the core that is fed, and has both landed: nobody knows what it does. */
 const bothCores: Analysis<'parts' | 'wiresAt' | 'trial'> = ({ parts, wiresAt }) =>
-  parts.locks.flatMap(({ device, type }): Hit[] => {
+  parts.locks.flatMap(({ device, type }): Violation[] => {
     const mode = type.lock?.kind === 'strike' ? type.lock.mode : null;
     if (mode?.by !== 'terminal') return [];
     const cores = [mode.safe.terminal, mode.secure.terminal];
@@ -14,7 +14,7 @@ const bothCores: Analysis<'parts' | 'wiresAt' | 'trial'> = ({ parts, wiresAt }) 
     const extra = wanted === null ? [] : wires[1 - wanted]!;
     const only = extra.length === 1 ? extra[0] : undefined;
     return [
-      hit(
+      violation(
         'mode-cores-both',
         [
           onDevice(device.id),

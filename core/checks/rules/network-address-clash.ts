@@ -1,5 +1,5 @@
 import { networkAddresses } from '../analyses/networkAddresses';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const networkAddressClash = rule({
   code: 'network-address-clash',

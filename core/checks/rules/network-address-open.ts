@@ -1,5 +1,5 @@
 import { networkAddresses } from '../analyses/networkAddresses';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const networkAddressOpen = rule({
   code: 'network-address-open',

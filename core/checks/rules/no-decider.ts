@@ -1,5 +1,5 @@
 import { completeness } from '../analyses/completeness';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const noDecider = rule({
   code: 'no-decider',

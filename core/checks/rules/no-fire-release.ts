@@ -1,5 +1,5 @@
 import { fireRelease } from '../analyses/fireRelease';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const noFireRelease = rule({
   code: 'no-fire-release',

@@ -1,5 +1,5 @@
 import { people } from '../analyses/people';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const nobodyOnList = rule({
   code: 'nobody-on-list',

@@ -1,12 +1,12 @@
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A housing that the weather gets into. */
 const weather: Analysis<'door' | 'world'> = ({ door, world }) =>
   door.brief.outdoors
-    ? world.inhabitants.flatMap(({ device, type }): Hit[] => {
+    ? world.inhabitants.flatMap(({ device, type }): Violation[] => {
         if (device.door !== door.id || device.place !== 'outside' || Number(type.ip.slice(3)) >= 4) return [];
-        return [hit('not-weatherproof', [onDevice(device.id)], { tag: device.tag, ip: type.ip })];
+        return [violation('not-weatherproof', [onDevice(device.id)], { tag: device.tag, ip: type.ip })];
       })
     : [];
 

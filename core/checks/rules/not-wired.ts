@@ -3,21 +3,21 @@ import { isRunEntered, runOf } from '../../door/index';
 import { metres } from '../../units/index';
 import { doorSubject } from '../analyses/doorSubject';
 import { notWired as isNotWired } from '../analyses/notWired';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /** A door whose hardware stands there unwired: wiring it is the advice, and Aldaba's own wiring the remedy. */
 const unwired: Analysis = (context) => {
   const { plan, door, parts, trial } = context;
   if (!isNotWired(context)) return [];
   const values = { count: parts.all.filter(({ device }) => device.door === door.id).length };
-  if (trial) return [hit('not-wired', doorSubject(context), values)];
+  if (trial) return [violation('not-wired', doorSubject(context), values)];
   const { edit, added } = autowire(
     plan,
     door.id,
     runOf(plan, door.id) ?? metres(12),
     isRunEntered(plan, door.id),
   );
-  return [hit('not-wired', doorSubject(context), values, added.length > 0 ? { remedy: edit } : {})];
+  return [violation('not-wired', doorSubject(context), values, added.length > 0 ? { remedy: edit } : {})];
 };
 
 export const notWired = rule({

@@ -1,7 +1,7 @@
 import { does, roleValue, settingFor } from '../../devices/index';
 import { doorHold, lockStatuses, stimulate } from '../../simulate/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /** While the network is lost a card or code that is on no list opens the door. */
 const letsAllIn: Analysis<'world' | 'rest' | 'parts'> = ({ world, rest, parts: { decider } }) => {
@@ -17,7 +17,9 @@ const letsAllIn: Analysis<'world' | 'rest' | 'parts'> = ({ world, rest, parts: {
     setting && keeps
       ? { remedy: { kind: 'setSetting', device: decider.device.id, setting, value: 'keeps' } as const }
       : {};
-  return [hit('offline-lets-all-in', [onDevice(decider.device.id)], { tag: decider.device.tag }, remedy)];
+  return [
+    violation('offline-lets-all-in', [onDevice(decider.device.id)], { tag: decider.device.tag }, remedy),
+  ];
 };
 
 export const offlineLetsAllIn = rule({

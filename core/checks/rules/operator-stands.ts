@@ -1,5 +1,5 @@
 import { operators } from '../analyses/operators';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const operatorStands = rule({
   code: 'operator-stands',

@@ -4,12 +4,12 @@ import { bridge } from '../analyses/bridge';
 import { spot } from '../analyses/spot';
 import { takeOut } from '../analyses/takeOut';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A wire that bridges a part: both ends of a lock, a coil or a board are one point, and it gets nothing. */
 const bridged: Analysis = (context) => {
   const { world, plan, groupOf, door } = context;
-  return world.netlist.branches.flatMap((branch): Hit[] => {
+  return world.netlist.branches.flatMap((branch): Violation[] => {
     if (branch.kind !== 'coil' && branch.kind !== 'load' && branch.kind !== 'electronic') return [];
     if (plan.devices[branch.device]?.door !== door.id) return [];
     const [a, b] = [branch.a, branch.b].map((node) => terminalAt(world.netlist, node));
@@ -21,7 +21,7 @@ const bridged: Analysis = (context) => {
       from: terminalLabel(plan, a, door.id),
       to: terminalLabel(plan, b, door.id),
     };
-    return [hit('part-bridged', [onDevice(branch.device), ...spot(wire)], values, takeOut(wire))];
+    return [violation('part-bridged', [onDevice(branch.device), ...spot(wire)], values, takeOut(wire))];
   });
 };
 

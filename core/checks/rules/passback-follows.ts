@@ -1,5 +1,5 @@
 import { passback } from '../analyses/passback';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const passbackFollows = rule({
   code: 'passback-follows',

@@ -1,7 +1,7 @@
 import { PHONE_METRES, roleValue, settingFor } from '../../devices/index';
 import { allDevices, typeIn, type Plan } from '../../plan/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** Doors of the site, other than this one, with a reader that hears phones. */
 const othersThatHear = (plan: Plan, door: string): string[] => [
@@ -16,7 +16,7 @@ const othersThatHear = (plan: Plan, door: string): string[] => [
 
 /** A reader that hears a phone before anybody means it: at once beside another that does, and at arm's length from inside. */
 const heardTooFar: Analysis<'plan' | 'door' | 'parts'> = ({ plan, door, parts }) =>
-  parts.readers.flatMap(({ device, type }): Hit[] => {
+  parts.readers.flatMap(({ device, type }): Violation[] => {
     const value = String(roleValue(type, device.settings, 'range') ?? 'near');
     const metres = PHONE_METRES[value] ?? 0;
     if (value === 'near') return [];
@@ -25,7 +25,7 @@ const heardTooFar: Analysis<'plan' | 'door' | 'parts'> = ({ plan, door, parts })
     const setting = settingFor(type, 'range')?.id;
     const values = { tag: device.tag, measured: metres, others: others.slice(0, 4).join(', ') };
     return [
-      hit(
+      violation(
         'phone-range',
         [onDevice(device.id)],
         values,

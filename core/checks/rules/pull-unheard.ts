@@ -1,11 +1,11 @@
 import { stimulate } from '../../simulate/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** Inputs that an act should close and does not: a pull station's alarm line. */
 const alarmLines: Analysis = (context) => {
   const { parts, world, rest, plan } = context;
-  return parts.breakGlasses.flatMap(({ device, type }): Hit[] => {
+  return parts.breakGlasses.flatMap(({ device, type }): Violation[] => {
     if (!type.roles.alarmContact || parts.monitors.length === 0) return [];
     const pulled = stimulate(world, rest, { kind: 'breakGlass', device: device.id }).state;
     const heard = parts.monitors.some((monitor) =>
@@ -19,7 +19,7 @@ const alarmLines: Analysis = (context) => {
     );
     if (heard) return [];
     const values = { tag: plan.devices[device.id]?.tag ?? '', other: parts.monitors[0]?.device.tag ?? '' };
-    return [hit('pull-unheard', [onDevice(device.id)], values)];
+    return [violation('pull-unheard', [onDevice(device.id)], values)];
   });
 };
 

@@ -1,7 +1,7 @@
 import { does } from '../../devices/index';
 import { portOf } from '../../bus/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A reader that speaks another language than its controller listens to. */
 const readersOfOtherKind: Analysis<'parts'> = ({ parts }) => {
@@ -11,11 +11,11 @@ const readersOfOtherKind: Analysis<'parts'> = ({ parts }) => {
   const wiegand = decider.type.roles.dataInputs?.[channel] !== undefined;
   // What has no port for a reader judges what is presented at itself.
   if (!bus && !decider.type.roles.dataInputs && does(decider.type, 'ownCodes')) return [];
-  return parts.readers.flatMap(({ device, type }): Hit[] => {
+  return parts.readers.flatMap(({ device, type }): Violation[] => {
     const onBus = does(type, 'busReader');
     if (onBus ? bus : wiegand) return [];
     const values = { tag: device.tag, other: decider.device.tag, kind: onBus ? 'bus' : 'wiegand' };
-    return [hit('reader-kind', [onDevice(device.id), onDevice(decider.device.id)], values)];
+    return [violation('reader-kind', [onDevice(device.id), onDevice(decider.device.id)], values)];
   });
 };
 

@@ -1,5 +1,5 @@
 import { readerPorts } from '../analyses/readerPorts';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const readersSwapped = rule({
   code: 'readers-swapped',

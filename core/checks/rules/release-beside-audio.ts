@@ -2,7 +2,7 @@ import { conductorsOf } from '../../plan/index';
 import { carriedBy } from '../analyses/carriedBy';
 import { worksCoil } from '../analyses/worksCoil';
 import { onWire } from '../context';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /** Release wires in one cable with speech: they hum. */
 const releaseWiresInAudioCables: Analysis = (context) => {
@@ -15,7 +15,7 @@ const releaseWiresInAudioCables: Analysis = (context) => {
   if (beside.length === 0) return [];
   const values = { cable: beside[0]!.cable, wires: beside.map((wire) => wire.number).join(', ') };
   return [
-    hit(
+    violation(
       'release-beside-audio',
       beside.map((wire) => onWire(wire.id)),
       values,

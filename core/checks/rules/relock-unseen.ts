@@ -1,6 +1,6 @@
 import { fireReleases } from '../../prove/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /** A door that locks again where a fire relay is reset that stands at another door or at none: nobody sees who is in it then. */
 const relocksUnseen: Analysis = ({ world, rest, door, proof }) => {
@@ -11,7 +11,7 @@ const relocksUnseen: Analysis = ({ world, rest, door, proof }) => {
   if (!holds(reset) || holds(burnt)) return [];
   return fireReleases(world, rest)
     .filter(({ device }) => device.door !== door.id)
-    .map(({ device }) => hit('relock-unseen', [onDevice(device.id)], { tag: device.tag }));
+    .map(({ device }) => violation('relock-unseen', [onDevice(device.id)], { tag: device.tag }));
 };
 
 export const relockUnseen = rule({

@@ -1,5 +1,5 @@
 import { times } from '../analyses/times';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const relockWithoutContact = rule({
   code: 'relock-without-contact',

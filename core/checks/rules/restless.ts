@@ -1,5 +1,5 @@
 import { chatter } from '../analyses/chatter';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const restless = rule({
   code: 'restless',

@@ -1,5 +1,5 @@
 import { scenarios } from '../analyses/scenarios';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const scenarioDiffers = rule({
   code: 'scenario-differs',

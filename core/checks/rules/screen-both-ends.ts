@@ -1,5 +1,5 @@
 import { cableMakes } from '../analyses/cableMakes';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const screenBothEnds = rule({
   code: 'screen-both-ends',

@@ -1,5 +1,5 @@
 import { cableMakes } from '../analyses/cableMakes';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const screenUnearthed = rule({
   code: 'screen-unearthed',

@@ -1,7 +1,7 @@
 import { terminalId } from '../../plan/index';
 import { doorHold, lockStatuses, stimulate } from '../../simulate/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /** A second relay that is wired and moves no lock. */
 const secondOutput: Analysis<'parts' | 'world' | 'rest' | 'wiresAt' | 'door'> = ({
@@ -26,7 +26,7 @@ const secondOutput: Analysis<'parts' | 'world' | 'rest' | 'wiresAt' | 'door'> = 
     output: 1,
   }).state;
   if (doorHold(lockStatuses(world, opened.point)) === 'free') return [];
-  return [hit('second-output-idle', [onDevice(decider.device.id)], { tag: decider.device.tag })];
+  return [violation('second-output-idle', [onDevice(decider.device.id)], { tag: decider.device.tag })];
 };
 
 export const secondOutputIdle = rule({

@@ -2,15 +2,15 @@ import { bridge } from '../analyses/bridge';
 import { sourcesOf } from '../analyses/sourcesOf';
 import { spot } from '../analyses/spot';
 import { takeOut } from '../analyses/takeOut';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** Wires alone that join plus and minus of one source: a short that no switch can open. */
 const shorts: Analysis = (context) =>
-  sourcesOf(context).flatMap(({ plus, minus, tag }): Hit[] => {
+  sourcesOf(context).flatMap(({ plus, minus, tag }): Violation[] => {
     if (context.groupOf(plus) !== context.groupOf(minus)) return [];
     const wire = bridge(context, plus, minus);
     const number = wire ? (context.plan.conductors[wire]?.number ?? '') : '';
-    return [hit('short-circuit', spot(wire, plus), { tag, wire: number }, takeOut(wire))];
+    return [violation('short-circuit', spot(wire, plus), { tag, wire: number }, takeOut(wire))];
   });
 
 export const shortCircuit = rule({

@@ -1,13 +1,13 @@
 import { allConductors, deviceOf, type Edit, findTypeIn, pinOf, terminalLabel } from '../../plan/index';
 import { areaOf, SHELF_SIZES } from '../../units/index';
 import { onTerminal, onWire } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A conductor thicker or thinner than its terminal takes. */
 const terminalSizes: Analysis<'plan' | 'door'> = ({ plan, door }) =>
-  allConductors(plan).flatMap((wire): Hit[] => {
+  allConductors(plan).flatMap((wire): Violation[] => {
     if (wire.door !== door.id) return [];
-    return [wire.from, wire.to].flatMap((end): Hit[] => {
+    return [wire.from, wire.to].flatMap((end): Violation[] => {
       const type = findTypeIn(plan, plan.devices[deviceOf(end)]?.type ?? '');
       const sizes = type?.terminals.find(({ id }) => id === pinOf(end))?.sizes;
       const area = areaOf(wire.gauge);
@@ -31,7 +31,7 @@ const terminalSizes: Analysis<'plan' | 'door'> = ({ plan, door }) =>
         ? { kind: 'setConductor', id: wire.id, patch: { gauge: nearest } }
         : null;
       return [
-        hit('size-outside-terminal', [onWire(wire.id), onTerminal(end)], values, {
+        violation('size-outside-terminal', [onWire(wire.id), onTerminal(end)], values, {
           ...(remedy ? { remedy } : {}),
           severity: thick ? 'fix' : 'caution',
         }),

@@ -1,5 +1,5 @@
 import { joinedSources } from '../analyses/joinedSources';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const sourcesJoined = rule({
   code: 'sources-joined',

@@ -1,5 +1,5 @@
 import { tiedSpares } from '../analyses/tiedSpares';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const spareLegsTied = rule({
   code: 'spare-legs-tied',

@@ -1,6 +1,6 @@
 import { loopWires } from '../../loops/index';
 import { conductorsOf, deviceOf, pinOf, typeIn, type Plan } from '../../plan/index';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /** A wire across an input keeps it closed: it does something, though no loop runs through it. */
 function isBridge(plan: Plan, id: string): boolean {
@@ -22,7 +22,7 @@ const spareWires: Analysis<'loops' | 'plan' | 'door'> = ({ loops, plan, door }) 
     .filter((wire) => spare.includes(wire.id))
     .map((wire) => wire.number);
   const at = spare.map((id) => ({ kind: 'conductor', id }) as const);
-  return [hit('spare-wire', at, { wires: numbers.join(', '), count: numbers.length })];
+  return [violation('spare-wire', at, { wires: numbers.join(', '), count: numbers.length })];
 };
 
 export const spareWire = rule({

@@ -1,6 +1,6 @@
 import { terminalId } from '../../plan/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A supply of the door with no wire on any terminal, beside others that feed it. */
 const idle: Analysis<'parts' | 'door' | 'wiresAt'> = ({ parts, door, wiresAt }) => {
@@ -11,7 +11,9 @@ const idle: Analysis<'parts' | 'door' | 'wiresAt'> = ({ parts, door, wiresAt }) 
       type.terminals.every(({ id }) => wiresAt(terminalId(device.id, id)).length === 0),
   );
   if (bare.length === parts.supplies.length) return [];
-  return bare.map(({ device }): Hit => hit('supply-idle', [onDevice(device.id)], { tag: device.tag }));
+  return bare.map(({ device }): Violation =>
+    violation('supply-idle', [onDevice(device.id)], { tag: device.tag }),
+  );
 };
 
 export const supplyIdle = rule({

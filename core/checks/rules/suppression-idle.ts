@@ -1,12 +1,12 @@
 import { terminalAt } from '../../circuit/index';
 import { terminalLabel } from '../../plan/index';
 import { onDevice, onTerminal } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** A diode or varistor that stands across nothing. */
 const idleSuppressors: Analysis = (context) => {
   const { parts, world, plan, door } = context;
-  return parts.diodes.flatMap(({ device, type }): Hit[] => {
+  return parts.diodes.flatMap(({ device, type }): Violation[] => {
     const part = type.parts.find((one) => one.kind === 'diode' || one.kind === 'varistor');
     const branch = world.netlist.branches.find((one) => one.id === `${device.id}:${part?.id ?? ''}`);
     if (!branch || parts.locks.length === 0) return [];
@@ -19,7 +19,7 @@ const idleSuppressors: Analysis = (context) => {
     if (used) return [];
     const terminal = terminalLabel(plan, terminalAt(world.netlist, branch.a), door.id);
     return [
-      hit('suppression-idle', [onDevice(device.id), onTerminal(terminalAt(world.netlist, branch.a))], {
+      violation('suppression-idle', [onDevice(device.id), onTerminal(terminalAt(world.netlist, branch.a))], {
         tag: device.tag,
         terminal,
       }),

@@ -13,7 +13,7 @@ import {
 import { asks } from '../analyses/acts';
 import { planAfter } from '../analyses/otherThrow';
 import { onDevice, onWire, type CheckContext } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** Contacts that answer when the door is asked, none of them of what is pressed itself. */
 function answering({ world, rest }: CheckContext, act: Stimulus, asked: SimState): BranchOf<'contact'>[] {
@@ -128,7 +128,7 @@ const feedsPastSwitch: Analysis = (context) => {
   const contacts = [...new Set(answers)];
   if (contacts.length === 0) return [];
   const fedWhenAsked = asked.map(({ state }) => new Set(fedIn(state).map(({ branch }) => branch)));
-  return locks.flatMap((lock): Hit[] => {
+  return locks.flatMap((lock): Violation[] => {
     const dead = deadOf(lock.device);
     if (dead === null || !fedWhenAsked.every((fed) => fed.has(lock.branch))) return [];
     const way = currentPath(world.netlist, rest.point, lock.branch);
@@ -141,7 +141,7 @@ const feedsPastSwitch: Analysis = (context) => {
       terminal: move ? terminalLabel(plan, move.terminal, door.id) : '',
     };
     const at = [onDevice(lock.device), ...(move ? [onWire(move.wire)] : [])];
-    return [hit('switch-bypassed', at, values, move ? { remedy: move.edit } : {})];
+    return [violation('switch-bypassed', at, values, move ? { remedy: move.edit } : {})];
   });
 };
 

@@ -1,5 +1,5 @@
-import { keptShut } from '../analyses/keptShut';
-import { rule } from '../hit';
+import { lockdowns } from '../analyses/lockdowns';
+import { rule } from '../violation';
 
 export const switchIdle = rule({
   code: 'switch-idle',
@@ -7,5 +7,5 @@ export const switchIdle = rule({
   station: 'wire',
   severity: 'caution',
   basis: 'physics',
-  find: keptShut,
+  find: lockdowns,
 });

@@ -1,5 +1,5 @@
-import { keptShut } from '../analyses/keptShut';
-import { rule } from '../hit';
+import { lockdowns } from '../analyses/lockdowns';
+import { rule } from '../violation';
 
 export const switchTraps = rule({
   code: 'switch-traps',
@@ -7,5 +7,5 @@ export const switchTraps = rule({
   station: 'wire',
   severity: 'stop',
   basis: 'local-code',
-  find: keptShut,
+  find: lockdowns,
 });

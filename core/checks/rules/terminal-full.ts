@@ -13,7 +13,7 @@ import {
 } from '../../plan/index';
 import { areaOf, metres } from '../../units/index';
 import { type CheckContext, onTerminal } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** More conductors in a terminal than it takes. */
 const crowdedTerminals: Analysis<'plan' | 'door' | 'world'> = ({ plan, door, world }) => {
@@ -21,14 +21,14 @@ const crowdedTerminals: Analysis<'plan' | 'door' | 'world'> = ({ plan, door, wor
   for (const wire of allConductors(plan)) {
     for (const end of [wire.from, wire.to]) count.set(end, [...(count.get(end) ?? []), wire]);
   }
-  return [...count].flatMap(([terminal, wires]): Hit[] => {
+  return [...count].flatMap(([terminal, wires]): Violation[] => {
     if (!wires.some((wire) => wire.door === door.id)) return [];
     const self = world.inhabitants.find(({ device }) => device.id === deviceOf(terminal));
     const most = self?.type.terminals.find(({ id }) => id === pinOf(terminal))?.maxConductors ?? 1;
     if (wires.length <= most) return [];
     const values = { terminal: terminalLabel(plan, terminal, door.id), measured: wires.length, limit: most };
     const remedy = jointFor({ plan, door }, terminal, wires, most);
-    return [hit('terminal-full', [onTerminal(terminal)], values, remedy ? { remedy } : {})];
+    return [violation('terminal-full', [onTerminal(terminal)], values, remedy ? { remedy } : {})];
   });
 };
 

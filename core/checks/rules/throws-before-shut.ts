@@ -1,6 +1,6 @@
 import { functionOf, roleValue, settingFor } from '../../devices/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /** A lock that jams when it is thrown before the door is shut. */
 const jamming: Analysis<'parts' | 'rest'> = ({ parts, rest }) => {
@@ -17,7 +17,7 @@ const jamming: Analysis<'parts' | 'rest'> = ({ parts, rest }) => {
       ? { remedy: { kind: 'setSetting', device: decider.device.id, setting, value: 'close' } as const }
       : {};
   return [
-    hit(
+    violation(
       'throws-before-shut',
       [onDevice(lock.device.id)],
       { tag: lock.device.tag, other: decider.device.tag },

@@ -1,7 +1,7 @@
 import { lockDeadState } from '../../door/index';
 import { leverOpens } from '../../simulate/index';
 import { doorSubject } from '../analyses/doorSubject';
-import { type Analysis, hit, rule } from '../hit';
+import { type Analysis, violation, rule } from '../violation';
 
 /** Fail-secure, an escape route, and no lever: people are trapped. Never a warning. */
 const trapped: Analysis = (context) => {
@@ -11,7 +11,7 @@ const trapped: Analysis = (context) => {
     door.deadState?.state === 'fail-secure';
   if (!secure || door.brief.mechanicalEgress !== false || leverOpens(world)) return [];
   const severity = door.brief.escapeRoute === false ? 'fix' : 'stop';
-  return [hit('traps-people', doorSubject(context), {}, { severity: severity })];
+  return [violation('traps-people', doorSubject(context), {}, { severity: severity })];
 };
 
 export const trapsPeople = rule({

@@ -1,11 +1,11 @@
 import { allConductors, terminalLabel } from '../../plan/index';
 import { onWire } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** Two wires between the same two terminals: one is forgotten, or both were meant for different ones. */
 const twinWires: Analysis<'plan' | 'door'> = ({ plan, door }) => {
   const seen = new Map<string, string>();
-  return allConductors(plan).flatMap((wire): Hit[] => {
+  return allConductors(plan).flatMap((wire): Violation[] => {
     if (wire.door !== door.id) return [];
     const key = [wire.from, wire.to].sort().join(' ');
     const first = seen.get(key);
@@ -20,7 +20,7 @@ const twinWires: Analysis<'plan' | 'door'> = ({ plan, door }) => {
       to: terminalLabel(plan, wire.to, door.id),
     };
     return [
-      hit('wire-twice', [onWire(wire.id)], values, {
+      violation('wire-twice', [onWire(wire.id)], values, {
         remedy: { kind: 'disconnect', id: wire.id },
       }),
     ];

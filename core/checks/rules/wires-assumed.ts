@@ -1,5 +1,5 @@
 import { assumed } from '../analyses/assumed';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const wiresAssumed = rule({
   code: 'wires-assumed',

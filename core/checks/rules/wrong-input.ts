@@ -6,7 +6,7 @@ import { inputsAcross, inputsMovedBy } from '../analyses/moves';
 import { setTo } from '../analyses/menuInputs';
 import { changeOver } from '../analyses/otherThrow';
 import { onDevice, onTerminal, onWire, type CheckContext } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 type Job = 'exit' | 'contact';
 
@@ -33,7 +33,7 @@ function ownInput({ parts }: CheckContext, job: Job): TerminalId | null {
 /** An exit or a door contact on an input that is there for something else, or for another door. */
 const misplaced: Analysis = (context) => {
   const { world, plan, door, parts, wiresAt } = context;
-  return world.inhabitants.flatMap((self): Hit[] => {
+  return world.inhabitants.flatMap((self): Violation[] => {
     const job = self.device.door === door.id ? jobOf(context, self) : null;
     if (!job) return [];
     const alone = inputsMovedBy(context, self);
@@ -63,7 +63,7 @@ const misplaced: Analysis = (context) => {
       menu ??
       (right && right !== at && alone.length > 0 ? changeOver(plan, [{ on: at, other: right }]) : null);
     return [
-      hit(
+      violation(
         'wrong-input',
         [onDevice(self.device.id), onTerminal(at), ...wires.map(({ id }) => onWire(id))],
         values,

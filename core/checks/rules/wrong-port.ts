@@ -1,5 +1,5 @@
 import { readerPorts } from '../analyses/readerPorts';
-import { rule } from '../hit';
+import { rule } from '../violation';
 
 export const wrongPort = rule({
   code: 'wrong-port',

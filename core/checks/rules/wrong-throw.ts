@@ -13,7 +13,7 @@ import { asks } from '../analyses/acts';
 import { lockLoops } from '../analyses/lockLoops';
 import { changeOver, otherThrow, planAfter, type Throw } from '../analyses/otherThrow';
 import { onTerminal, onWire, type CheckContext } from '../context';
-import { type Analysis, hit, type Hit, rule } from '../hit';
+import { type Analysis, violation, type Violation, rule } from '../violation';
 
 /** Contacts in a lock's feed that stand at rest as they should only in a release. */
 function suspects(context: CheckContext, lock: LockStatus, dead: string): Throw[] {
@@ -67,7 +67,7 @@ function puttingRight(plan: Plan, world: World, lock: LockStatus, throws: readon
  */
 const throwsInFeed: Analysis = (context) => {
   const { plan, world, rest, wiresAt } = context;
-  const found = new Map<string, Hit>();
+  const found = new Map<string, Violation>();
   for (const lock of lockStatuses(world, rest.point)) {
     const dead = world.locks.find(({ device }) => device.id === lock.device)?.resolved.dead;
     if (!dead || lock.hold !== 'free') continue;
@@ -82,7 +82,7 @@ const throwsInFeed: Analysis = (context) => {
         state: dead,
       };
       const at = [onTerminal(one.on), ...wiresAt(one.on).map(({ id }) => onWire(id))];
-      found.set(one.on, hit('wrong-throw', at, values, { remedy: changeOver(plan, wrong) }));
+      found.set(one.on, violation('wrong-throw', at, values, { remedy: changeOver(plan, wrong) }));
     }
   }
   return [...found.values()];

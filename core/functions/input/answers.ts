@@ -26,7 +26,7 @@ const DOES: Readonly<Record<Acted, Does>> = {
     if (!asked || !channel || refuses(self, memory, index, 'exit')) return NOTHING;
     return release(self, channel, index, 'exit', memory);
   },
-  // Its channel reads it: see `asSet`. One that is a contact too many is read by nobody.
+  // Its channel reads it: see `typeAsConfigured`. One that is a contact too many is read by nobody.
   contact: () => NOTHING,
   fire: (self, memory, asked, input) => {
     const next = { ...memory, [fireBy(input)]: asked };

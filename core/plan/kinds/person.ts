@@ -1,5 +1,5 @@
 import { CARD_FORMATS } from '../../cards/format';
-import { doorsOf } from '../opens';
+import { doorsOf } from '../doorsOpenedBy';
 import { describe } from './kind';
 
 export const PEOPLE = describe('people', {

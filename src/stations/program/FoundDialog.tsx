@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { factoryMemory, readFound, type KeypadLanguage, type Memory } from '#core/keypads/index';
+import { factoryMemory, parseFoundMemory, type KeypadLanguage, type Memory } from '#core/keypads/index';
 import type { Device } from '#core/plan/index';
 import { FOUND_PROBLEMS } from '#words/keypad';
 import { Button } from '../../ui/Button';
@@ -23,7 +23,10 @@ export function FoundDialog({ keypad, language, recorded, onKeep, onClose }: Pro
   const whole = recorded !== null && recorded.rest === undefined;
   const [all, setAll] = useState(whole);
   const before = recorded ?? factoryMemory(language);
-  const { memory, taken, refused } = readFound(language, before, text, { how: 'found', on: wallNow().day });
+  const { memory, taken, refused } = parseFoundMemory(language, before, text, {
+    how: 'found',
+    on: wallNow().day,
+  });
   const { rest: _before, ...looked } = memory;
   const found: Memory = all ? looked : { ...looked, rest: 'unknown' };
   return (

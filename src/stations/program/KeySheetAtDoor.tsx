@@ -7,7 +7,7 @@ import {
   type KeypadLanguage,
   type KeySheet,
   type Memory,
-  type Seen,
+  type CardSeen,
   type SheetLine,
   type Target,
 } from '#core/keypads/index';
@@ -52,7 +52,7 @@ export function KeySheetAtDoor(props: Props) {
   );
   const [asking, setAsking] = useState(false);
   const line = sheet.lines[sheet.at];
-  const tell = (what: Seen) => {
+  const tell = (what: CardSeen) => {
     setAsking(false);
     setSheet(seen(language, sheet, what, target, scrapCode));
   };

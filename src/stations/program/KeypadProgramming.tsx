@@ -6,7 +6,7 @@ import {
   can,
   compareMemory,
   compileScript,
-  dated,
+  knownSince,
   factoryMemory,
   hasProgrammingCode,
   peopleOf,
@@ -124,7 +124,7 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
         device: keypad.id,
         memory: {
           device: keypad.id,
-          ...(how ? dated(language, recorded, known, { how, on: wallNow().day }) : known),
+          ...(how ? knownSince(language, recorded, known, { how, on: wallNow().day }) : known),
         },
       },
       `record ${keypad.tag}`,

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { newDevice } from '#core/brief/index';
 import {
   FAMILIES,
-  looksLike,
-  readInHand,
+  identifyByLeads,
+  readLeads,
   saysTerminals,
   type DeviceType,
   type Family,
@@ -33,9 +33,9 @@ export function CatalogueDialog({
   const plan = usePlan();
   const dispatch = useDispatch();
   const [wish, setWish] = useState('');
-  const inHand = readInHand(wish);
+  const inHand = readLeads(wish);
   const types = [...Object.values(plan.types), ...LIBRARY].filter((type) =>
-    looksLike(type, inHand, textOf(type)),
+    identifyByLeads(type, inHand, textOf(type)),
   );
   const groups = FAMILIES.map((family): [Family, DeviceType[]] => [
     family,

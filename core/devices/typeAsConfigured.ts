@@ -31,7 +31,7 @@ const known = new WeakMap<DeviceType, Map<string, DeviceType>>();
  * for the same type and values; the type itself where no input is settable. Of several inputs set to be the same one the first
  * is; what the others are, nobody says.
  */
-export function asSet(type: DeviceType, settings: Settings): DeviceType {
+export function typeAsConfigured(type: DeviceType, settings: Settings): DeviceType {
   const inputs = settable(type);
   if (inputs.length === 0) return type;
   const all = setInputs(type, settings);

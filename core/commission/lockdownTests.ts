@@ -8,7 +8,7 @@ import { yes, type CheckItem } from './checkItem';
  * What keeps a door shut that a card would open: a lockdown, and the other door of an interlock. Found by trying it, whatever the
  * devices are called.
  */
-export function keptShut({ world, rest, parts }: CheckContext): CheckItem[] {
+export function lockdownTests({ world, rest, parts }: CheckContext): CheckItem[] {
   const tag = parts.locks[0]?.device.tag;
   if (tag === undefined || !letsIn(world, rest)) return [];
   const items: CheckItem[] = [];

@@ -43,7 +43,7 @@ const NOTHING = 1e-9;
  * True where the circuit would have settled just so with the defect in it: a conductor that carried nothing is open, two nodes
  * at one potential touch, a contact is stuck where it stood all the while. False is no answer: then it must be settled.
  */
-export function isUntouched({ carried, modes, solutions }: Witness, defect: Defect): boolean {
+export function isUnaffectedByDefect({ carried, modes, solutions }: Witness, defect: Defect): boolean {
   switch (defect.kind) {
     case 'open':
       return defect.branches.every((branch) => carried[branch]! <= NOTHING);

@@ -4,7 +4,7 @@ import type { Basis, FamilyLetter, Severity, Subject } from './kinds';
 import type { StationId } from './stations';
 
 /** What an analysis came upon: which rule it breaks, where, and with which numbers. */
-export interface Hit {
+export interface Violation {
   readonly code: string;
   readonly at: readonly Subject[];
   /** Values the wording needs: tags, numbers with their unit in the name. */
@@ -19,7 +19,7 @@ export interface Hit {
 
 /** What a search for a fix came to. */
 export interface Sought {
-  readonly values: Hit['values'];
+  readonly values: Violation['values'];
   readonly remedy?: Edit;
 }
 
@@ -29,7 +29,7 @@ export interface Sought {
  */
 export type Analysis<Seen extends keyof CheckContext = keyof CheckContext> = (
   context: Pick<CheckContext, Seen>,
-) => readonly Hit[];
+) => readonly Violation[];
 
 /** A rule: what it is called, how bad it is, what stands behind it, where it is settled, and how it is found. */
 export interface Rule<Code extends string = string> {
@@ -45,9 +45,9 @@ export interface Rule<Code extends string = string> {
 export const rule = <const Code extends string>(description: Rule<Code>): Rule<Code> => description;
 
 /** Makes a hit without repeating its keys. */
-export const hit = (
+export const violation = (
   code: string,
-  at: Hit['at'],
-  values: Hit['values'] = {},
-  rest: Pick<Hit, 'severity' | 'remedy' | 'sought'> = {},
-): Hit => ({ code, at, values, ...rest });
+  at: Violation['at'],
+  values: Violation['values'] = {},
+  rest: Pick<Violation, 'severity' | 'remedy' | 'sought'> = {},
+): Violation => ({ code, at, values, ...rest });

@@ -20,7 +20,7 @@ const HIDING: ReadonlySet<FindingCode> = new Set([
  * the plan, and the rules run again. Only what is wrong and was not found before comes back, each naming the
  * finding it hides behind.
  */
-export function hiddenBehind(
+export function maskedFindings(
   context: CheckContext,
   found: readonly Finding[],
   run: (context: CheckContext) => Finding[],

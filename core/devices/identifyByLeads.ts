@@ -2,7 +2,7 @@ import { colourNamed, type ColourCode } from '../units/index';
 import type { DeviceType, Terminal } from './deviceType';
 
 /** What somebody sees of a device that nobody remembers: its leads and screws by number, colour and print; and other words. */
-export interface InHand {
+export interface LeadsSeen {
   /** Coloured leads that come with it; null where nobody counted them. */
   readonly leads: number | null;
   /** Screws and levers. */
@@ -57,7 +57,7 @@ const countIn = (word: string | undefined): number | null => {
 };
 
 /** Reads what is in hand: `six leads, two of them grey, one marked AUX`. What says nothing of leads is a word like any other. */
-export function readInHand(text: string): InHand {
+export function readLeads(text: string): LeadsSeen {
   const tokens = text.split(/[\s,;]+/).filter(Boolean);
   const small = tokens.map((token) => token.toLowerCase());
   const colours = new Map<ColourCode, number>();
@@ -104,13 +104,13 @@ export function readInHand(text: string): InHand {
 }
 
 /** True where something of leads, screws or print was said. */
-export const saysTerminals = ({ leads, terminals, colours, marked }: InHand): boolean =>
+export const saysTerminals = ({ leads, terminals, colours, marked }: LeadsSeen): boolean =>
   leads !== null || terminals !== null || colours.size > 0 || marked.length > 0;
 
 const isLead = ({ form }: Terminal): boolean => form === 'pigtail';
 
 /** True where a type looks like what is in hand. Its words are looked for in `text`, small letters. */
-export function looksLike(type: DeviceType, inHand: InHand, text: string): boolean {
+export function identifyByLeads(type: DeviceType, inHand: LeadsSeen, text: string): boolean {
   const leads = type.terminals.filter(isLead);
   const { colours, marked, words } = inHand;
   return (

@@ -3,7 +3,7 @@ import type { FastBranches } from './fastBranches';
 import type { Netlist } from './netlist';
 
 /** Conditions in the numbers of a netlist: looked up once, and good for every defect of it. */
-export interface Posed {
+export interface IndexedConditions {
   readonly conditions: Conditions;
   /** 1 for each state that is true, by its number. */
   readonly active: Uint8Array;
@@ -22,16 +22,16 @@ export interface Fed {
 }
 
 /** The battery that a source runs on, where it runs on one. */
-export function batteryAt({ fed }: Posed, index: number): Fed['battery'] {
+export function batteryAt({ fed }: IndexedConditions, index: number): Fed['battery'] {
   for (const one of fed) if (one.index === index) return one.battery;
   return null;
 }
 
 /** Turns ids into numbers. What no contact of the netlist answers to is left out. */
-export function pose(
+export function indexConditions(
   netlist: { readonly fast: Pick<FastBranches, 'stateOf'> } & Pick<Netlist, 'branches' | 'branchOf'>,
   conditions: Conditions,
-): Posed {
+): IndexedConditions {
   const { stateOf } = netlist.fast;
   const active = new Uint8Array(stateOf.size);
   for (const state of conditions.states) {

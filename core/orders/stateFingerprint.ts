@@ -1,6 +1,6 @@
 import {
-  interned,
-  internedSets,
+  stateInterner,
+  setInterner,
   sayTable,
   type Memory,
   type Remembering,
@@ -11,12 +11,12 @@ import {
  * A text that two states share only where everything that can follow is the same: what is done, what devices remember, what is
  * due and how long it still takes, how the circuit stands. When it is does not matter, only how far off each timer is.
  */
-export function stateKeys({ world, circuitOf }: Remembering): (state: SimState) => string {
+export function stateFingerprints({ world, circuitOf }: Remembering): (state: SimState) => string {
   const devices = world.inhabitants.map(({ device }) => device.id);
-  const sets = internedSets();
-  const tables = interned<ReadonlyMap<string, unknown>>(sayTable);
-  const memories = interned<Memory>(sayMemory);
-  const all = interned<SimState['memory']>((memory) => {
+  const sets = setInterner();
+  const tables = stateInterner<ReadonlyMap<string, unknown>>(sayTable);
+  const memories = stateInterner<Memory>(sayMemory);
+  const all = stateInterner<SimState['memory']>((memory) => {
     let said = '';
     for (let n = 0; n < devices.length; n += 1) {
       const one = memory[devices[n]!];

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readFound } from './asFound';
+import { parseFoundMemory } from './parseFoundMemory';
 import { compileScript, factoryMemory, findLanguage } from './index';
 
 const slots = findLanguage('slots-1000')!;
 const list = findLanguage('list-by-code')!;
 const empty = factoryMemory(slots);
-const read = (text: string, memory = empty) => readFound(slots, memory, text);
+const read = (text: string, memory = empty) => parseFoundMemory(slots, memory, text);
 const problems = (text: string) => read(text).refused.map(({ line, problem }) => `${line} ${problem}`);
 
 describe('what was found in a keypad', () => {
@@ -40,7 +40,7 @@ describe('what was found in a keypad', () => {
     ]);
   });
   it('is a code or a card a line for a keypad with one list', () => {
-    const { memory, taken } = readFound(list, factoryMemory(list), '4711\n71-2002\n4711');
+    const { memory, taken } = parseFoundMemory(list, factoryMemory(list), '4711\n71-2002\n4711');
     expect(taken).toBe(2);
     expect(Object.values(memory.slots)).toEqual([
       { code: '4711', card: null },
@@ -65,7 +65,7 @@ describe('what was found in a keypad', () => {
   });
   it('of a terminal has fingers that nobody can tell whose they are, and who administers', () => {
     const terminal = findLanguage('screen-fingers')!;
-    const { memory, refused } = readFound(
+    const { memory, refused } = parseFoundMemory(
       terminal,
       factoryMemory(terminal),
       '0001 4711 finger administrator\n2 71-2002 fingers\n3 4711\n4 thumb',
@@ -85,8 +85,8 @@ describe('what was found in a keypad', () => {
     const { steps } = compileScript(terminal, memory, target, () => '');
     const about = steps.filter(({ slot }) => slot === 1).map(({ purpose }) => purpose);
     expect(about).toEqual(['enter', 'clear-slot', 'new-user']);
-    expect(readFound(findLanguage('slots-1000')!, factoryMemory(terminal), '1 finger').refused).toHaveLength(
-      1,
-    );
+    expect(
+      parseFoundMemory(findLanguage('slots-1000')!, factoryMemory(terminal), '1 finger').refused,
+    ).toHaveLength(1);
   });
 });

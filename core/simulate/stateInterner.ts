@@ -1,9 +1,9 @@
 /** Numbers for things that say the same: looked up by the thing itself, and only where it is new by what it says. */
-export interface Interned<T extends object> {
+export interface StateInterner<T extends object> {
   of(one: T): number;
 }
 
-export function interned<T extends object>(say: (one: T) => string | number): Interned<T> {
+export function stateInterner<T extends object>(say: (one: T) => string | number): StateInterner<T> {
   const known = new WeakMap<T, number>();
   const numbers = new Map<string | number, number>();
   return {
@@ -26,9 +26,9 @@ const MOST_DIGITS = 52;
  * Sets of names: a number with a binary digit for each name that was met, and one of their own where there are too many. Most sets
  * are met once, so that to count them is quicker than to keep them.
  */
-export function internedSets(): Interned<ReadonlySet<string>> {
+export function setInterner(): StateInterner<ReadonlySet<string>> {
   const digits = new Map<string, number>();
-  const many = interned<ReadonlySet<string>>((set) => [...set].sort().join(' '));
+  const many = stateInterner<ReadonlySet<string>>((set) => [...set].sort().join(' '));
   return {
     of(set) {
       if (set.size === 0) return 0;

@@ -6,7 +6,7 @@ import { seriesOf, type KeypadLanguage, type Memory } from './language';
  * of them a card that its slot holds already is presented again where that is less than to begin anew. The changes as they were where the
  * keypad would not take them so.
  */
-export function inSeries(language: KeypadLanguage, memory: Memory, changes: readonly Change[]): Change[] {
+export function inCardSeries(language: KeypadLanguage, memory: Memory, changes: readonly Change[]): Change[] {
   const cards = changes.filter(({ command }) => command.does === 'set-card');
   if (!seriesOf(language) || cards.length < 2) return [...changes];
   const others = changes.filter(({ command }) => command.does !== 'set-card');

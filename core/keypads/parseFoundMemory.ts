@@ -21,7 +21,7 @@ export interface FoundLine {
   readonly problem: FoundProblem;
 }
 
-export interface Found {
+export interface FoundMemory {
   /** What the keypad holds with every line that could be taken; slots that no line names stay as they were. */
   readonly memory: Memory;
   readonly taken: number;
@@ -34,12 +34,12 @@ export interface Found {
  * keypad with one list a code or a card a line. Parts stand apart by blanks, commas, semicolons or tabs. A line that cannot be taken is
  * said, and keeps no other from being taken.
  */
-export function readFound(
+export function parseFoundMemory(
   language: KeypadLanguage,
   memory: Memory,
   text: string,
   source: Pick<SlotContent, 'how' | 'on'> = {},
-): Found {
+): FoundMemory {
   const slots: Record<number, SlotContent> = { ...memory.slots };
   const refused: FoundLine[] = [];
   const named = new Set<number>();

@@ -15,7 +15,7 @@ import { atRest, buildWorld } from '../simulate/index';
  * A quick look at a change before it is tried in full: false where it surely is no repair. It proves the first cell that
  * fails and nothing else; where none does it runs the rules that found something, and no others. A fifth of a trial.
  */
-export function screenFor(context: CheckContext, findings: readonly Finding[]): (edit: Edit) => boolean {
+export function quickReject(context: CheckContext, findings: readonly Finding[]): (edit: Edit) => boolean {
   const { plan, door } = context;
   const [cell] = failedCells(context);
   const [situation, side] = (cell?.split(' ') ?? []) as [SituationId?, Side?];

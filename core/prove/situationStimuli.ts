@@ -12,7 +12,7 @@ import {
 } from '../simulate/index';
 
 /** Devices that bring about what no name tells of: each is tried from rest, and the circuit says what it does. */
-export interface Provoked {
+export interface SituationStimuli {
   /** Switches whose turning raises the tamper alarm: lids, whatever they are called. */
   readonly lids: readonly Inhabitant[];
   /** Outputs of this door's keypads beyond the first whose codes reach a lock or an operator here. */
@@ -23,8 +23,8 @@ export interface Provoked {
   readonly asks: Inhabitant | null;
 }
 
-const NONE: Provoked = { lids: [], outputs: [], partner: null, asks: null };
-const known = new WeakMap<World, Provoked>();
+const NONE: SituationStimuli = { lids: [], outputs: [], partner: null, asks: null };
+const known = new WeakMap<World, SituationStimuli>();
 
 /** Somebody with every right asks at a device: a card at a reader, a press at a button. */
 export const askAt = ({ device, type }: Inhabitant): Stimulus =>
@@ -33,18 +33,18 @@ export const askAt = ({ device, type }: Inhabitant): Stimulus =>
     : { kind: 'press', device: device.id };
 
 /** Looked up once for a door. `rest`: the door at rest, where it is at hand. */
-export function provoked(world: World, rest?: SimState): Provoked {
+export function situationStimuli(world: World, rest?: SimState): SituationStimuli {
   let found = known.get(world);
   if (found === undefined) known.set(world, (found = provoke(world, rest)));
   return found;
 }
 
 /** A door with something broken in it is still tried at the same devices. */
-export const sameProvoked = (sound: World, broken: World, rest?: SimState): void => {
-  known.set(broken, provoked(sound, rest));
+export const sameSituationStimuli = (sound: World, broken: World, rest?: SimState): void => {
+  known.set(broken, situationStimuli(sound, rest));
 };
 
-function provoke(world: World, rest?: SimState): Provoked {
+function provoke(world: World, rest?: SimState): SituationStimuli {
   const here = ({ device }: Inhabitant) => device.door === null || device.door === world.door.id;
   const watched = inputsOf(world.inhabitants).some(({ purpose }) => purpose === 'tamper');
   const switches = watched ? world.inhabitants.filter((one) => here(one) && does(one.type, 'switch')) : [];

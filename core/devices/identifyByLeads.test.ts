@@ -1,39 +1,39 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { COLOURS } from '../units/index';
-import { looksLike, readInHand, saysTerminals } from './index';
+import { identifyByLeads, readLeads, saysTerminals } from './index';
 import { LIBRARY } from './library/index';
 import { numberTried } from '../../scripts/testSlice';
 
 const found = (text: string): string[] => {
-  const inHand = readInHand(text);
-  return LIBRARY.filter((type) => looksLike(type, inHand, type.name.toLowerCase())).map(({ id }) => id);
+  const inHand = readLeads(text);
+  return LIBRARY.filter((type) => identifyByLeads(type, inHand, type.name.toLowerCase())).map(({ id }) => id);
 };
 
 describe('what is in hand', () => {
   it('is read from what a person sees', () => {
-    expect(readInHand('six leads, two of them grey, one marked T1')).toEqual({
+    expect(readLeads('six leads, two of them grey, one marked T1')).toEqual({
       leads: 6,
       terminals: null,
       colours: new Map([['GY', 2]]),
       marked: ['T1'],
       words: [],
     });
-    expect(readInHand('a red lead and a black lead')).toMatchObject({
+    expect(readLeads('a red lead and a black lead')).toMatchObject({
       leads: null,
       colours: new Map([
         ['RD', 1],
         ['BK', 1],
       ]),
     });
-    expect(readInHand('eight screws printed "AUX"')).toMatchObject({ terminals: 8, marked: ['AUX'] });
+    expect(readLeads('eight screws printed "AUX"')).toMatchObject({ terminals: 8, marked: ['AUX'] });
   });
   it('leaves every other word to the name: voltages, numbers, kinds', () => {
     for (const text of ['strike 24 v', 'rs-485', 'two-door controller', '12 v 5 a']) {
-      expect(saysTerminals(readInHand(text))).toBe(false);
-      expect(readInHand(text).words.length).toBeGreaterThan(0);
+      expect(saysTerminals(readLeads(text))).toBe(false);
+      expect(readLeads(text).words.length).toBeGreaterThan(0);
     }
-    expect(readInHand('strike 24 v').words).toEqual(['strike', '24', 'v']);
+    expect(readLeads('strike 24 v').words).toEqual(['strike', '24', 'v']);
   });
   it('finds the device that has it', () => {
     expect(found('six leads, two of them grey, one marked T1')).toEqual(['door-contact-tamper']);

@@ -8,7 +8,7 @@ import type { FaultResult } from './result';
 import { sweep } from './sweep';
 
 /** What a part that protects is worth: the faults of the rest that come to more without it. */
-export interface Worth {
+export interface FaultsCovered {
   readonly device: string;
   /** Faults that are worse while it does not move, with what they come to then. */
   readonly covers: readonly { readonly fault: Fault; readonly group: FaultGroup }[];
@@ -46,7 +46,7 @@ export function heldStill(world: World, id: string): World {
  * What each part that protects is worth, one after the other: taken out in turn, every other fault is swept again, and those that
  * are worse without it are counted. `sound` are the results with all in place.
  */
-export function* worthOf(world: World, sound: readonly FaultResult[]): Generator<Worth> {
+export function* worthOf(world: World, sound: readonly FaultResult[]): Generator<FaultsCovered> {
   const rest = atRest(world);
   const before = toldOf(world, rest);
   const groups = new Map(sound.map((result) => [JSON.stringify(result.fault), groupOf(result, before)]));

@@ -4,11 +4,11 @@ import { deviceOf, pinOf, wiresOn, type Plan } from '../../plan/index';
 import { letsIn, waysOut } from '../../prove/index';
 import { stimulate, type Inhabitant, type SimState, type World } from '../../simulate/index';
 import { onDevice } from '../context';
-import { type Analysis, hit, type Hit } from '../hit';
+import { type Analysis, violation, type Violation } from '../violation';
 import { notWired } from './notWired';
 
 /** Switches, lockdown buttons and interlocks, each worked: whom they keep out, and whether they keep anybody in. */
-export const keptShut: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = ({
+export const lockdowns: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = ({
   plan,
   door,
   parts,
@@ -23,22 +23,23 @@ export const keptShut: Analysis<'plan' | 'door' | 'parts' | 'world' | 'rest'> = 
   ];
 };
 
-function switches(plan: Plan, world: World, rest: SimState): Hit[] {
+function switches(plan: Plan, world: World, rest: SimState): Violation[] {
   const switched = world.inhabitants.filter(({ type }) => does(type, 'switch'));
   if (switched.length === 0) return [];
   const leavesAtRest = waysOut(world, rest).works.length > 0;
-  return switched.flatMap(({ device, type }): Hit[] => {
+  return switched.flatMap(({ device, type }): Violation[] => {
     const worked = stimulate(world, rest, { kind: 'press', device: device.id }).state;
     const at = [onDevice(device.id)];
     const values = { tag: device.tag };
-    if (leavesAtRest && waysOut(world, worked).works.length === 0) return [hit('switch-traps', at, values)];
+    if (leavesAtRest && waysOut(world, worked).works.length === 0)
+      return [violation('switch-traps', at, values)];
     if (device.door === world.door.id && isIdle(plan, world, rest, worked, { device, type }))
-      return [hit('switch-idle', at, values)];
+      return [violation('switch-idle', at, values)];
     const idle = type.roles.lockdownContact !== undefined && device.door === world.door.id;
     if (!idle || !letsIn(world, rest) || !letsIn(world, worked)) return [];
     // One without a wire is there for later; one that is wired is believed in.
     const believed = wiresOn(plan, device.id).length > 0;
-    return [hit('lockdown-idle', at, values, believed ? {} : { severity: 'caution' })];
+    return [violation('lockdown-idle', at, values, believed ? {} : { severity: 'caution' })];
   });
 }
 
@@ -80,18 +81,18 @@ const differs = (one = 0, two = 0): boolean => Math.abs(one - two) > 1e-4;
 type Parts = Pick<DoorParts, 'decider' | 'channel'>;
 
 /** While the other door stands open whoever is between the two must still get out by this one. */
-function trappedByOthers(world: World, rest: SimState, { decider }: Parts): Hit[] {
+function trappedByOthers(world: World, rest: SimState, { decider }: Parts): Violation[] {
   const others = world.inhabitants.some(
     ({ device }) => device.door !== null && device.door !== world.door.id,
   );
   if (!others || !decider || waysOut(world, rest).works.length === 0) return [];
   const open = stimulate(world, rest, { kind: 'otherDoors', open: true }).state;
   if (waysOut(world, open).works.length > 0) return [];
-  return [hit('interlock-traps', [onDevice(decider.device.id)], { tag: decider.device.tag })];
+  return [violation('interlock-traps', [onDevice(decider.device.id)], { tag: decider.device.tag })];
 }
 
 /** An interlock knows of this door what its contact tells: one that does not see it open lets the other open too. */
-function interlocks(world: World, rest: SimState, { decider, channel }: Parts): Hit[] {
+function interlocks(world: World, rest: SimState, { decider, channel }: Parts): Violation[] {
   const interlock = decider && functionOf(decider.type, 'interlock');
   if (!decider || !interlock) return [];
   if (settingValue(decider.type, decider.device.settings, interlock.usedSetting) !== 'on') return [];
@@ -99,5 +100,7 @@ function interlocks(world: World, rest: SimState, { decider, channel }: Parts): 
   const reading = (state: SimState) => state.readings.get(`${decider.device.id}:${input}`);
   const opened = stimulate(world, rest, { kind: 'openDoor', from: 'force' }).state;
   const sees = reading(rest) === 'closed' && reading(opened) === 'open';
-  return sees ? [] : [hit('interlock-blind', [onDevice(decider.device.id)], { tag: decider.device.tag })];
+  return sees
+    ? []
+    : [violation('interlock-blind', [onDevice(decider.device.id)], { tag: decider.device.tag })];
 }

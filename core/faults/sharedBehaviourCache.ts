@@ -8,7 +8,7 @@ import { blankScript, type Script } from './script';
  * What doors of one structure share while their faults are swept. Devices know of a circuit what they read of it; doors with the
  * same devices, settings and wires between the same terminals differ in currents alone, and go the same ways from the same readings.
  */
-export interface Alike {
+export interface SharedBehaviourCache {
   of(world: World, rest: SimState, releases: readonly string[]): Shared;
 }
 
@@ -45,8 +45,8 @@ export function scriptAfter({ after }: Shared, quiet: Settled, number: number): 
   return (known[number] ??= blankScript());
 }
 
-/** A table that nothing is in yet. Doors share where everything is named alike: see `underOneName`. */
-export function makeAlike(): Alike {
+/** A table that nothing is in yet. Doors share where everything is named alike: see `canonicalDoor`. */
+export function sharedBehaviourCache(): SharedBehaviourCache {
   const kinds = new Map<string, Shared>();
   return {
     of(world, rest, releases) {

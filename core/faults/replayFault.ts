@@ -1,16 +1,16 @@
 import { cellsFrom, played, provenFor, toldOf, type Trial } from '../prove/index';
 import { NotShared, type Circuit, type Explorer, type Place, type World } from '../simulate/index';
-import { scriptAfter, type Broken, type Shared, type Told } from './alike';
+import { scriptAfter, type Broken, type Shared, type Told } from './sharedBehaviourCache';
 import type { Answer } from './outcome';
 import { UNTIL_QUIET_MS } from './result';
 import { blankScript, follow, type Answered } from './script';
-import type { SoundSpot, Spot } from './spots';
+import type { SoundState, SettledState } from './settledStates';
 
 /** What is the same for every fault of a door while the ways of its devices are followed. */
 export interface Followed {
   readonly shared: Shared;
   /** The sound circuit at rest. */
-  readonly spot: SoundSpot;
+  readonly spot: SoundState;
   /** Every way in which every situation is brought about. */
   readonly trials: readonly Trial[];
 }
@@ -18,15 +18,15 @@ export interface Followed {
 /** Something breaks while the door is at rest, and it is left alone. */
 export function broken(
   { shared, spot }: Followed,
-  circuit: Circuit<Spot>,
+  circuit: Circuit<SettledState>,
   world: World,
   died: readonly string[],
-  spots: Spot[],
-): Place<Spot> | null {
+  spots: SettledState[],
+): Place<SettledState> | null {
   const name = died.join(' ');
   const script = shared.breaking.get(name) ?? blankScript<Broken | null>();
   shared.breaking.set(name, script);
-  const rest: Place<Spot> = { at: shared.explored.rest, here: spot };
+  const rest: Place<SettledState> = { at: shared.explored.rest, here: spot };
   const broke = follow(script, circuit, spots, rest, world, shared.explored, (by, from) =>
     unlessNotShared(() => {
       const begins = by.change(from, `broken ${name}`, (state) =>
@@ -40,13 +40,13 @@ export function broken(
 }
 
 /** What one trial comes to, brought about from here. */
-export function tell(
+export function replayFault(
   all: Followed,
-  circuit: Circuit<Spot>,
+  circuit: Circuit<SettledState>,
   world: World,
   number: number,
-  from: Place<Spot>,
-  spots: Spot[],
+  from: Place<SettledState>,
+  spots: SettledState[],
 ): Told | null {
   const script = scriptAfter(all.shared, from.at, number);
   return follow(script, circuit, spots, from, world, all.shared.explored, (by, quiet) =>

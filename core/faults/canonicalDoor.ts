@@ -26,7 +26,7 @@ const NAME = '·';
  * A door that is joined to no other, under one name for all such doors: built alike, they then are called alike too. Null for a
  * door that shares its circuit, or whose parts are not called after it.
  */
-export function underOneName(plan: Plan, door: DoorId): Renamed | null {
+export function canonicalDoor(plan: Plan, door: DoorId): Renamed | null {
   const { devices, conductors } = scopeOf(plan, door);
   const mine = (id: string): boolean => id.startsWith(`${door}/`);
   const at = plan.doors[door];

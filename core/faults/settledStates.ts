@@ -1,5 +1,5 @@
 import {
-  isUntouched,
+  isUnaffectedByDefect,
   settleToRead,
   settleVolts,
   witness,
@@ -20,7 +20,7 @@ import {
 } from '../simulate/index';
 
 /** A way in which a circuit has settled. */
-export interface Spot {
+export interface SettledState {
   readonly on: Uint8Array;
   /** What devices read of it. */
   readonly reads: string;
@@ -30,13 +30,13 @@ export interface Spot {
   readonly before: Uint8Array;
   readonly number: number;
   /** The spot of the sound circuit at which every such part does the same, where one is known. */
-  sound: SoundSpot | null;
+  sound: SoundState | null;
   /** Its voltages, once somebody has asked for them. */
   point: OperatingPoint | null;
 }
 
 /** A spot of the sound circuit, with what followed from it under the conditions that were asked for. */
-export interface SoundSpot extends Spot {
+export interface SoundState extends SettledState {
   readonly point: OperatingPoint;
   readonly next: Map<number, Seen>;
 }
@@ -44,7 +44,7 @@ export interface SoundSpot extends Spot {
 /** One settling of the sound circuit with all that was seen on the way. */
 export interface Seen {
   readonly witness: Witness;
-  readonly spot: SoundSpot;
+  readonly spot: SoundState;
   /** The defect for which it was last asked whether it touches this, and the answer. */
   asked: Defect | null;
   spared: boolean;
@@ -54,20 +54,20 @@ export interface Seen {
 export function isSparedBy(defect: Defect, seen: Seen): boolean {
   if (seen.asked !== defect) {
     seen.asked = defect;
-    seen.spared = isUntouched(seen.witness, defect);
+    seen.spared = isUnaffectedByDefect(seen.witness, defect);
   }
   return seen.spared;
 }
 
 /** The sound circuit at rest. */
-export const soundRest = (world: World, { point }: SimState): SoundSpot =>
+export const soundRest = (world: World, { point }: SimState): SoundState =>
   soundSpot(world, point, point.on, 0);
 
-function soundSpot(world: World, point: OperatingPoint, before: Uint8Array, number: number): SoundSpot {
+function soundSpot(world: World, point: OperatingPoint, before: Uint8Array, number: number): SoundState {
   const { on } = point;
   const reads = readsOf(world, point);
   const modes = modesOf(world.netlist.fast.switching, on);
-  const spot: SoundSpot = { on, reads, modes, before, number, point, next: new Map(), sound: null };
+  const spot: SoundState = { on, reads, modes, before, number, point, next: new Map(), sound: null };
   spot.sound = spot;
   return spot;
 }
@@ -77,10 +77,10 @@ export function soundCircuit(
   world: World,
   { posed }: Explored,
   watch: { seen(one: Seen): void; overBus(): void },
-): Circuit<Spot> {
+): Circuit<SettledState> {
   return {
     settle(before, number) {
-      const from = before as SoundSpot;
+      const from = before as SoundState;
       let seen = from.next.get(number);
       if (!seen) {
         const found = witness(world.netlist, posed[number]!.conditions, from.on);
@@ -95,7 +95,7 @@ export function soundCircuit(
       return seen.spot;
     },
     reads: ({ reads }) => reads,
-    point: (spot) => (spot as SoundSpot).point,
+    point: (spot) => (spot as SoundState).point,
     overBus(at, stimulus) {
       watch.overBus();
       return readAt(world, at.state, stimulus);
@@ -108,10 +108,10 @@ export function brokenCircuit(
   world: World,
   { posed, netlist: sound }: Explored,
   defect: Defect,
-): Circuit<Spot> {
+): Circuit<SettledState> {
   const { netlist } = world;
   const { switching } = sound.fast;
-  const known = new Map<Modes, Spot>();
+  const known = new Map<Modes, SettledState>();
   const carried = new Map<string, CardRead | null>();
   const most = 3 ** switching.length;
   const fromHere = (number: number, modes: Modes): Modes =>

@@ -8,7 +8,7 @@ import type { KeypadLanguage, Memory, Mode } from './language';
  * came; slots of which nobody knows what they hold first, as they may hold what another shall have. The order they came in where no other
  * leads to the same memory, or none is shorter. `cost` gives the strokes of an order.
  */
-export function gathered(
+export function mergedCommands(
   language: KeypadLanguage,
   memory: Memory,
   changes: readonly Change[],

@@ -6,7 +6,7 @@ import type { KeypadLanguage, Memory } from './language';
 export type Source = Required<Pick<SlotContent, 'how' | 'on'>>;
 
 /** What a keypad holds now: each slot that is as it was keeps its source, every other has this one. */
-export function dated(
+export function knownSince(
   language: Pick<KeypadLanguage, 'slots'>,
   before: Memory,
   after: Memory,

@@ -7,7 +7,7 @@ const AHEAD_MS = 180_000;
 const MOST = 6;
 
 /** What happens by itself while nobody does anything: each change of what the locks hold and of the alarms. */
-export function later(world: World, from: SimState): Later[] {
+export function stateAfterDelay(world: World, from: SimState): Later[] {
   const told: Later[] = [];
   let last = seen(world, from);
   for (let state = afterNext(world, from); state !== null; state = afterNext(world, state)) {
