@@ -356,7 +356,15 @@ function Site({
               )}
             </div>
           </IncompleteContext>
-          {Find && <Find open={finding} onOpenChange={setFinding} door={doorId} takeTyped={takeTyped} />}
+          {Find && (
+            <Find
+              open={finding}
+              onOpenChange={setFinding}
+              door={doorId}
+              takeTyped={takeTyped}
+              onKeys={() => setKeys(true)}
+            />
+          )}
           <Suspense>
             {keys && <ShortcutsDialog open onOpenChange={setKeys} />}
             {naming && <NameDialog open onOpenChange={setNaming} />}

@@ -13,16 +13,17 @@ interface Props {
   readonly door: string | null;
   /** What was typed before the field had the focus; from the call on, keys go to the field. */
   takeTyped(): TypedAhead;
+  onKeys(): void;
 }
 
-/** Finds doors, devices, wires, people and stations by a few letters. */
-export const FindDialog = ({ open, onOpenChange, door, takeTyped }: Props) => (
+/** Finds doors, devices, wires, people, stations and pages by a few letters, also by what people call them. */
+export const FindDialog = ({ open, onOpenChange, door, takeTyped, onKeys }: Props) => (
   <Radix.Root open={open} onOpenChange={onOpenChange}>
     <Radix.Portal>
       <Radix.Overlay className={css['overlay']} />
       <Radix.Content className={css['find']} aria-describedby={undefined}>
         <Radix.Title className="hush">Find</Radix.Title>
-        <Finder door={door} takeTyped={takeTyped} onDone={() => onOpenChange(false)} />
+        <Finder door={door} takeTyped={takeTyped} onKeys={onKeys} onDone={() => onOpenChange(false)} />
       </Radix.Content>
     </Radix.Portal>
   </Radix.Root>
@@ -31,7 +32,12 @@ export const FindDialog = ({ open, onOpenChange, door, takeTyped }: Props) => (
 const fit = (value: string, letters: string): number => defaultFilter(value, letters, []);
 
 /** Stands only while it is open: a site of many doors has thousands of things to be found. */
-function Finder({ door, takeTyped, onDone }: Pick<Props, 'door' | 'takeTyped'> & { onDone(): void }) {
+function Finder({
+  door,
+  takeTyped,
+  onKeys,
+  onDone,
+}: Pick<Props, 'door' | 'takeTyped' | 'onKeys'> & { onDone(): void }) {
   const plan = usePlan();
   const go = useNavigate();
   const { point } = useHighlight();
@@ -42,7 +48,8 @@ function Finder({ door, takeTyped, onDone }: Pick<Props, 'door' | 'takeTyped'> &
   const { shown, more } = useMemo(() => found(all, letters, fit), [all, letters]);
   const choose = ({ way }: Findable) => {
     onDone();
-    if (way.kind === 'people') return go({ kind: 'page', page: 'people' });
+    if (way.kind === 'keys') return onKeys();
+    if (way.kind === 'page') return go(way);
     go({ kind: 'door', door: way.door, station: way.station });
     if (way.subject) point(way.subject);
   };

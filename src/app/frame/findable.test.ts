@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { quillhaven } from '#demo/quillhaven';
 import { siteOf } from '../../../core/specimens/site';
+import { SITE_PAGES } from '../../parts/route';
 import { findables, found, MOST_SHOWN } from './findable';
 
 /** Letters in their order, anywhere: enough to test what is done with a score. */
@@ -30,8 +31,26 @@ describe('what can be found', () => {
     const wire = all.find(({ group, id }) => group === 'Wires' && id === 'D02/W02');
     expect(wire?.way).toEqual({ kind: 'door', door: 'D02', station: 'wire', subject: 'D02/W02' });
     const person = all.find(({ group }) => group === 'People');
-    expect(person?.way).toEqual({ kind: 'people' });
+    expect(person?.way).toEqual({ kind: 'page', page: 'people' });
     expect(person?.value).not.toMatch(/\d{4}/);
+  });
+  it.each([
+    ['maglock', 'Devices'],
+    ['REX', 'Devices'],
+    ['PIR', 'Devices'],
+    ['OSDP', 'Pages'],
+    ['holiday', 'Pages'],
+    ['schedule', 'Pages'],
+    ['anti-passback', 'Pages'],
+    ['always open', 'Stations'],
+    ['help', 'Pages'],
+  ])('knows what people call it: %s', (word, group) => {
+    const { shown } = found(all, word, score);
+    expect(shown.map((one) => one.group)).toContain(group);
+  });
+  it('has a way to every page of the site', () => {
+    const ways = all.flatMap(({ way }) => (way.kind === 'page' ? [way.page] : []));
+    expect(SITE_PAGES.filter((page) => !ways.includes(page))).toEqual([]);
   });
   it('is narrowed by letters, the best first, and says how many more there are', () => {
     const many = findables(siteOf({ doors: 40 }), 'D001');

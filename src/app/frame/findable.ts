@@ -2,15 +2,18 @@ import { STATIONS } from '#core/checks/stations';
 import type { StationId } from '#core/checks/index';
 import { doorsOf, doorsInOrder, terminalLabel, typeIn, type DoorId, type Plan } from '#core/plan/index';
 import { STATION_NAMES } from '#words/findings/index';
+import { HELP_SYNONYMS, PAGE_SYNONYMS, STATION_SYNONYMS, typeSynonyms } from '#words/synonyms';
+import { PAGE_NAMES, SITE_PAGES, type SitePage } from '../../parts/route';
 
 /** Where a thing that was found leads. */
 export type Way =
   | { readonly kind: 'door'; readonly door: DoorId; readonly station: StationId; readonly subject?: string }
-  | { readonly kind: 'people' };
+  | { readonly kind: 'page'; readonly page: SitePage }
+  | { readonly kind: 'keys' };
 
 /** Something that can be found by a few letters. */
 export interface Findable {
-  readonly group: 'Doors' | 'Stations' | 'People' | 'Devices' | 'Wires';
+  readonly group: 'Doors' | 'Stations' | 'Pages' | 'People' | 'Devices' | 'Wires';
   readonly id: string;
   /** What the letters are looked for in. */
   readonly value: string;
@@ -47,12 +50,30 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
     ...(door === null ? [] : STATIONS).map((one): Findable => ({
       group: 'Stations',
       id: one,
-      value: `station ${STATION_NAMES[one]}`,
+      value: `station ${STATION_NAMES[one]} ${STATION_SYNONYMS[one]}`,
       head: '',
       text: STATION_NAMES[one],
       place: '',
       way: to(door ?? '', one),
     })),
+    ...SITE_PAGES.map((page): Findable => ({
+      group: 'Pages',
+      id: page,
+      value: `page ${PAGE_NAMES[page]} ${PAGE_SYNONYMS[page]}`,
+      head: '',
+      text: PAGE_NAMES[page],
+      place: '',
+      way: { kind: 'page', page },
+    })),
+    {
+      group: 'Pages',
+      id: 'keys',
+      value: `page keys ${HELP_SYNONYMS}`,
+      head: '',
+      text: 'Keyboard shortcuts',
+      place: '?',
+      way: { kind: 'keys' },
+    },
     ...Object.values(plan.people).map((person): Findable => ({
       group: 'People',
       id: person.id,
@@ -60,16 +81,16 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
       head: '',
       text: person.name,
       place: doorsOf(plan, person).join(' '),
-      way: { kind: 'people' },
+      way: { kind: 'page', page: 'people' },
     })),
     ...hereFirst(Object.values(plan.devices), door).map((device): Findable => {
-      const type = typeIn(plan, device).name;
+      const type = typeIn(plan, device);
       return {
         group: 'Devices',
         id: device.id,
-        value: `device ${device.tag} ${device.id} ${type}`,
+        value: `device ${device.tag} ${device.id} ${type.name} ${typeSynonyms(type)}`,
         head: device.tag,
-        text: type,
+        text: type.name,
         place: device.door ? name(device.door) : 'site',
         way: to(device.door ?? door ?? '', 'wire', device.id),
       };

@@ -11,6 +11,7 @@ import {
 import { LIBRARY } from '#core/devices/library/index';
 import type { DoorId } from '#core/plan/index';
 import { FAMILY_LABELS, terminalsWords } from '#words/devices';
+import { typeSynonyms } from '#words/synonyms';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
 import { Symbol } from '../../ui/Symbol';
@@ -18,7 +19,7 @@ import { useDispatch, usePlan } from '../../store/context';
 import css from './CatalogueDialog.module.css';
 
 const textOf = (type: DeviceType): string =>
-  `${type.name} ${type.short} ${type.description} ${type.id} ${type.family}`.toLowerCase();
+  `${type.name} ${type.short} ${type.description} ${type.id} ${type.family} ${typeSynonyms(type)}`.toLowerCase();
 
 /** The catalogue: the library and the site's own types, by family, found by a few letters. */
 export function CatalogueDialog({
