@@ -2,7 +2,7 @@ import { STATIONS } from '#core/checks/stations';
 import type { StationId } from '#core/checks/index';
 import { doorsOf, doorsInOrder, terminalLabel, typeIn, type DoorId, type Plan } from '#core/plan/index';
 import { STATION_NAMES } from '#words/findings/index';
-import { HELP_SYNONYMS, PAGE_SYNONYMS, STATION_SYNONYMS, typeSynonyms } from '#words/synonyms';
+import { HELP_SYNONYMS, PAGE_ABOUT, PAGE_SYNONYMS, STATION_SYNONYMS, typeSynonyms } from '#words/synonyms';
 import { PAGE_NAMES, SITE_PAGES, type SitePage } from '../../parts/route';
 
 /** Where a thing that was found leads. */
@@ -15,8 +15,10 @@ export type Way =
 export interface Findable {
   readonly group: 'Doors' | 'Stations' | 'Pages' | 'People' | 'Devices' | 'Wires';
   readonly id: string;
-  /** What the letters are looked for in. */
+  /** What the letters are looked for in, by themselves and in their order. */
   readonly value: string;
+  /** What people call it besides, small letters: looked through for whole words and their beginnings. */
+  readonly also?: string;
   /** What stands out, what follows it, and where it is. */
   readonly head: string;
   readonly text: string;
@@ -50,7 +52,8 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
     ...(door === null ? [] : STATIONS).map((one): Findable => ({
       group: 'Stations',
       id: one,
-      value: `station ${STATION_NAMES[one]} ${STATION_SYNONYMS[one]}`,
+      value: `station ${STATION_NAMES[one]}`,
+      also: STATION_SYNONYMS[one],
       head: '',
       text: STATION_NAMES[one],
       place: '',
@@ -59,16 +62,18 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
     ...SITE_PAGES.map((page): Findable => ({
       group: 'Pages',
       id: page,
-      value: `page ${PAGE_NAMES[page]} ${PAGE_SYNONYMS[page]}`,
+      value: `page ${PAGE_NAMES[page]}`,
+      also: PAGE_SYNONYMS[page],
       head: '',
       text: PAGE_NAMES[page],
-      place: '',
+      place: PAGE_ABOUT[page],
       way: { kind: 'page', page },
     })),
     {
       group: 'Pages',
       id: 'keys',
-      value: `page keys ${HELP_SYNONYMS}`,
+      value: 'page keys',
+      also: HELP_SYNONYMS,
       head: '',
       text: 'Keyboard shortcuts',
       place: '?',
@@ -88,7 +93,8 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
       return {
         group: 'Devices',
         id: device.id,
-        value: `device ${device.tag} ${device.id} ${type.name} ${typeSynonyms(type)}`,
+        value: `device ${device.tag} ${device.id} ${type.name}`,
+        also: typeSynonyms(type),
         head: device.tag,
         text: type.name,
         place: device.door ? name(device.door) : 'site',
@@ -110,6 +116,13 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
 /** Things shown at once: more letters find fewer. */
 export const MOST_SHOWN = 60;
 
+/** What a whole word that people use is worth, beside letters that are met in their order. */
+const CALLED_SO = 0.6;
+
+/** True where what is typed is a word, or the beginning of one, or several after one another. */
+const isCalled = (also: string | undefined, typed: string): boolean =>
+  also !== undefined && ` ${also}`.includes(` ${typed.toLowerCase()}`);
+
 /** What the letters find, best first, and how many more there are. `score` says how well a value fits, 0 for not at all. */
 export function found(
   all: readonly Findable[],
@@ -119,7 +132,10 @@ export function found(
   const typed = letters.trim();
   const fits = typed
     ? all
-        .map((one) => ({ one, points: score(one.value, typed) }))
+        .map((one) => ({
+          one,
+          points: Math.max(score(one.value, typed), isCalled(one.also, typed) ? CALLED_SO : 0),
+        }))
         .filter(({ points }) => points > 0)
         .sort((a, b) => b.points - a.points)
         .map(({ one }) => one)
