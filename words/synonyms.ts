@@ -72,17 +72,5 @@ export const PAGE_SYNONYMS = {
   pack: 'import export backup print site details colours',
 } as const;
 
-/** What a page is about, beside its name where it is looked for. */
-export const PAGE_ABOUT = {
-  doors: 'every door in one table',
-  supplies: 'what each supply feeds',
-  release: 'zones, rooms, fire',
-  sets: 'stations, addresses, terminators',
-  people: 'cards, access levels, schedules, holidays',
-  types: 'own devices, keypad languages, card formats',
-  log: 'who changed what, and when',
-  pack: 'print, import, export',
-} as const;
-
 /** For the list of keys. */
 export const HELP_SYNONYMS = 'help keyboard shortcuts hotkeys manual';

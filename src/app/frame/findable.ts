@@ -2,7 +2,8 @@ import { STATIONS } from '#core/checks/stations';
 import type { StationId } from '#core/checks/index';
 import { doorsOf, doorsInOrder, terminalLabel, typeIn, type DoorId, type Plan } from '#core/plan/index';
 import { STATION_NAMES } from '#words/findings/index';
-import { HELP_SYNONYMS, PAGE_ABOUT, PAGE_SYNONYMS, STATION_SYNONYMS, typeSynonyms } from '#words/synonyms';
+import { PAGE_ABOUT } from '#words/pageAbout';
+import { HELP_SYNONYMS, PAGE_SYNONYMS, STATION_SYNONYMS, typeSynonyms } from '#words/synonyms';
 import { PAGE_NAMES, SITE_PAGES, type SitePage } from '../../parts/route';
 
 /** Where a thing that was found leads. */
