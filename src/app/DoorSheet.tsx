@@ -20,8 +20,17 @@ import { useWiring } from '../parts/useWiring';
 import { WireEntry } from '../stations/wire/wireLineViews';
 import css from './DoorSheet.module.css';
 
-/** Stations that show what is planned, and not what comes of it. */
-const READ_ANYHOW: ReadonlySet<StationId> = new Set(['brief', 'wire', 'program']);
+/** Whether a station shows what comes of the plan: of a site of which something is missing only what is planned is shown. */
+const IS_JUDGED: Record<StationId, boolean> = {
+  brief: false,
+  wire: false,
+  power: true,
+  prove: true,
+  program: false,
+  timing: true,
+  test: true,
+  'hand-over': true,
+};
 
 /** What comes behind the sheet, and is waited for before the page counts as alive. */
 const BEHIND: readonly Behind[] = [Bench];
@@ -77,7 +86,7 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
           </Button>
         </div>
         <Suspense fallback={<p className={css['wait']}>One moment…</p>}>
-          {incomplete && !READ_ANYHOW.has(station) ? (
+          {incomplete && IS_JUDGED[station] ? (
             <Empty title={`${door.id} is not judged while the database file is damaged`}>
               Something of this site is missing in the file: a pass of what is left would prove nothing.
               Brief, wires and keypads can be read.

@@ -19,8 +19,17 @@ export const PAGE_VIEWS: Record<SitePage, LazyView<SitePageProps>> = {
   pack: lazily(() => import('../sitePages/site/PackPage').then((it) => it.PackPage)),
 };
 
-/** Pages that show what is planned, and not what comes of it: any other is not shown of a site of which something is missing. */
-const READ_ANYHOW: ReadonlySet<SitePage> = new Set(['doors', 'sets', 'people', 'types', 'log']);
+/** Whether a page shows what comes of the plan: of a site of which something is missing only what is planned is shown. */
+const IS_JUDGED: Record<SitePage, boolean> = {
+  doors: false,
+  supplies: true,
+  release: true,
+  sets: false,
+  people: false,
+  types: false,
+  log: false,
+  pack: true,
+};
 
 /** Pages about the whole site. */
 export function SitePageView({ page, ...given }: SitePageProps & { readonly page: SitePage }) {
@@ -30,7 +39,7 @@ export function SitePageView({ page, ...given }: SitePageProps & { readonly page
     <div className={css['page']} tabIndex={0} role="region" aria-label={PAGE_NAMES[page]}>
       <h1>{PAGE_NAMES[page]}</h1>
       <Suspense fallback={<p>One moment…</p>}>
-        {incomplete && !READ_ANYHOW.has(page) ? (
+        {incomplete && IS_JUDGED[page] ? (
           <Empty title="Not judged while the database file is damaged">
             Something of this site is missing in the file: what comes of the rest would prove nothing.
           </Empty>
