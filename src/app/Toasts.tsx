@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { Toaster, toast } from 'sonner';
-import css from './App.module.css';
+import css from './Site.module.css';
 
 /** Something that was said; each is an object of its own, so that the same words twice are said twice. */
 export interface Told {
