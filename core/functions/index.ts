@@ -1,6 +1,6 @@
 export { settingMs, type Inhabitant } from './inhabitant';
 export { recall, type ChannelMemory } from './decides/channelMemory';
-export { hearsFire, REARM } from './delayedEgress/answers';
+export { hearsFire, PUSH, REARM } from './delayedEgress/answers';
 export { drive } from './operator/driveMemory';
 export { combine } from './combine';
 export { keepsFreePassage } from './clock/freePassage';

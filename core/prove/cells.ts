@@ -16,7 +16,8 @@ import {
 } from '../simulate/index';
 import { fireReleases } from './fireReleases';
 import type { Breaks, Cell, Expectation, Means, Missing, ProofRow, Side, SituationId } from './proof';
-import { entriesOutside, type Situation } from './situations';
+import { entriesOutside } from './askedAt';
+import type { Situation } from './situation';
 import { dueNext, releaseFrom, stretchFrom } from './stretch';
 import {
   givesWay,

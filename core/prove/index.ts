@@ -7,17 +7,8 @@ export { cellsOf, label, prove, proveOne, provenFor, tallyOf, worstOf } from './
 export { LEAST_RELEASE_MS, releaseFrom, stretchFrom, type Release } from './stretch';
 export { leavesFreely, patience, waysFrom, waysOut, type Ways } from './ways';
 export { fireReleases } from './fireReleases';
-export {
-  needsNetwork,
-  played,
-  prepared,
-  sameTrials,
-  SITUATIONS,
-  trialAt,
-  tried,
-  trialsOf,
-  type Situation,
-  type Trial,
-} from './situations';
+export type { Situation } from './situation';
+export { needsNetwork, SITUATIONS } from './situations';
+export { played, prepared, sameTrials, trialAt, tried, trialsOf, type Trial } from './trials';
 export { delaysOf, type Delay } from './delays';
 export { openingOf, type Opening } from './opening';

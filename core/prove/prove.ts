@@ -6,7 +6,9 @@ import { cellsFrom, type Judged } from './cells';
 import { stateAfterDelay } from './stateAfterDelay';
 import { lineReading, panelLines } from './panelLines';
 import type { Cell, PathLabel, Proof, ProofRow, Side, SituationId } from './proof';
-import { SITUATIONS, trialAt, tried, trialsOf, type Situation, type Trial } from './situations';
+import type { Situation } from './situation';
+import { SITUATIONS } from './situations';
+import { trialAt, tried, trialsOf, type Trial } from './trials';
 
 /**
  * Proves a door: every situation against what must be possible from outside and inside. A cell passes only

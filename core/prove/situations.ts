@@ -1,157 +1,29 @@
-import { actsOf, byWhoLeaves, neighbourActs, type Act } from '../acts/index';
+import { actsOf, byWhoLeaves } from '../acts/index';
 import { does } from '../devices/index';
-import { deciders, doorDevices, entries, exits } from '../door/index';
-import { type Brief, type DeadState } from '../plan/index';
+import { deciders, doorDevices } from '../door/index';
+import type { Brief, DeadState } from '../plan/index';
+import { heedsLockdown, neighboursOf, type Player, type Stimulus, type World } from '../simulate/index';
 import {
-  heedsLockdown,
-  neighboursOf,
-  player,
-  type Inhabitant,
-  type Player,
-  type SimState,
-  type Stimulus,
-  type World,
-} from '../simulate/index';
-import { fireReleases, sameReleases, soloReleases } from './fireReleases';
-import type { Expectation, SituationId } from './proof';
-import { askAt, situationStimuli, sameSituationStimuli } from './situationStimuli';
-
-/** A device at which somebody asks; of a keypad that works several things, by the codes of this output, from 0. */
-export interface Asked {
-  /** Null where it is done at all of them at once. */
-  readonly device: Inhabitant['device'] | null;
-  readonly output?: number;
-  /** What is done there, where that is not told by the situation alone. */
-  readonly act?: Act;
-}
-
-/** A situation: how to bring it about from rest, and what must then be possible. */
-export interface Situation {
-  readonly id: SituationId;
-  /** Devices at which it can be brought about, each tried for itself; left out, or null, where it is done nowhere in particular. */
-  at?(world: World): readonly Asked[] | null;
-  /** Null where the door has nothing that could be in this situation. `device`, `output`: those of `at`. */
-  prepare<T>(world: World, rest: T, by: Player<T>, device: string, output: number, act?: Act): T | null;
-  outside(brief: Brief, state: DeadState, world: World): Expectation;
-  inside(brief: Brief, state: DeadState): Expectation;
-}
+  alarms,
+  asksToLeave,
+  elsewhere,
+  entriesInside,
+  entriesOutside,
+  lockdownButtons,
+  orNobody,
+  supplies,
+} from './askedAt';
+import { either, forRescuers, open, released, shut } from './expected';
+import { fireReleases } from './fireReleases';
+import type { Expectation } from './proof';
+import type { Situation } from './situation';
+import { askAt, situationStimuli } from './situationStimuli';
 
 const run = <T>(by: Player<T>, state: T, ...stimuli: Stimulus[]): T =>
   stimuli.reduce((current, stimulus) => by.act(current, stimulus), state);
 
-const lockdownButtons = ({ inhabitants }: World) =>
-  inhabitants.filter(({ type }) => type.roles.lockdownContact && does(type, 'switch'));
-
-/** A situation as one device brings it about. */
-export interface Trial {
-  readonly situation: Situation;
-  readonly device: Inhabitant['device'] | null;
-  readonly output?: number;
-  readonly act?: Act;
-}
-
-/** Where a trial is made, in labels of the door, those of another with its number before; null where nowhere in particular. */
-export const trialAt = ({ device, output = 0, act }: Trial): string | null => {
-  const at = device && (output > 0 ? `${device.tag} output ${output + 1}` : device.tag);
-  if (!act || !at) return at;
-  const code = act.stimulus.kind === 'credential' ? (act.stimulus.output ?? 0) : 0;
-  return `${device.door} ${at}${code > 0 ? ` output ${code + 1}` : ''}`;
-};
-
-/** Every way in which every situation can be brought about at this door. `rest`: the door at rest, where it is at hand. */
-export function trialsOf(world: World, rest?: SimState): Trial[] {
-  situationStimuli(world, rest);
-  soloReleases(world, rest);
-  return SITUATIONS.flatMap(
-    (situation): Trial[] =>
-      situation.at?.(world)?.map(({ device, output = 0, act }) => ({
-        situation,
-        device,
-        output,
-        ...(act ? { act } : {}),
-      })) ?? [{ situation, device: null }],
-  );
-}
-
-/** A door with something broken in it is still tried as the sound one is: at the same devices, by the same fire relays. */
-export const sameTrials = (sound: World, broken: World, rest?: SimState): void => {
-  sameReleases(sound, broken, rest);
-  sameSituationStimuli(sound, broken, rest);
-};
-
-/** Plays a trial. */
-export const played = <T>(
-  { situation, device, output, act }: Trial,
-  world: World,
-  rest: T,
-  by: Player<T>,
-): T | null => situation.prepare(world, rest, by, device?.id ?? '', output ?? 0, act);
-
-/** Brings a trial about in the simulation itself. */
-export const tried = (trial: Trial, world: World, rest: SimState): SimState | null => {
-  fireReleases(world, rest);
-  soloReleases(world, rest);
-  situationStimuli(world, rest);
-  return played(trial, world, rest, player(world));
-};
-
-/** Brings a situation about in the simulation itself, at the first device where it can be. */
-export const prepared = (situation: Situation, world: World, rest: SimState): SimState | null => {
-  const at = situation.at?.(world) ?? null;
-  return at?.length === 0 ? null : tried({ situation, device: null, ...at?.[0] }, world, rest);
-};
-
-const isInside = ({ device }: Inhabitant): boolean => device.place === 'inside';
-
-/** Readers and keypads at which somebody asks to come in. */
-export const entriesOutside = (world: World): Inhabitant[] =>
-  [...new Set(entries(world))].filter((one) => !isInside(one));
-const entriesInside = (world: World): Inhabitant[] => [...new Set(entries(world))].filter(isInside);
-
-const shut = () => 'must-not' as const;
-const open = () => 'must' as const;
-const either = () => 'may' as const;
-
-/** A door that opens when dead must do so by itself in a fire; one that stays locked is left by its lever. */
-const released = (_brief: Brief, state: DeadState): Expectation =>
-  state === 'fail-safe' ? 'must-freely' : 'must';
-/** Rescuers may need to enter; else a released door may be open or shut from outside. */
-const forRescuers = (brief: Brief, state: DeadState): Expectation => {
-  if (state === 'fail-secure') return 'must-not';
-  return brief.rescuers === true ? 'must-freely' : 'may';
-};
-
-/** Where nothing takes a card or a code, somebody who may come in stands before the door all the same. */
-const orNobody = (asked: readonly Asked[]): readonly Asked[] | null => (asked.length > 0 ? asked : null);
-
 /** A fire relay for itself, or all of them at once. */
 const alarm = (device: string): Stimulus => (device === '' ? { kind: 'fire' } : { kind: 'fire', device });
-
-/** All fire relays at once; and each by itself, where there are several that have to do with this door's locks. */
-const alarms = (world: World): readonly Asked[] | null => {
-  const each = soloReleases(world);
-  return each.length > 0 ? [{ device: null }, ...each] : null;
-};
-
-/** Supplies of this circuit that can die while others live. */
-const supplies = ({ inhabitants, netlist }: World): readonly Asked[] => {
-  const feeding = new Set(
-    netlist.branches.flatMap((branch) => (branch.kind === 'source' ? [branch.device] : [])),
-  );
-  return feeding.size > 1 ? inhabitants.filter(({ device }) => feeding.has(device.id)) : [];
-};
-
-/** Exit devices; and what feels itself that somebody pushes. */
-const asksToLeave = (world: World): readonly Asked[] => {
-  const asked = new Set(exits(world).map(({ device }) => device.id));
-  const others = byWhoLeaves(world).filter(
-    ({ purpose, at }) => purpose === 'leave' && !asked.has(at.device.id),
-  );
-  return [...exits(world), ...others.map(({ at }) => at)];
-};
-
-const elsewhere = (world: World): readonly Asked[] =>
-  neighbourActs(world).map((act) => ({ device: act.at.device, act }));
 
 /** Whoever resets what has let go has the key of a delayed egress with him. */
 const rearmed = (world: World): Stimulus[] =>

@@ -1,43 +1,7 @@
-import { does, functionOf, roleValue, settingFor, settingValue } from '../devices/index';
-import { doorDevices, doorParts, doorTimes, entries, exits, type Placed } from '../door/index';
 import type { Act, Plan, Scenario } from '../plan/index';
-import { heedsLockdown, movedByOperatorOnly, type SimState, type World } from '../simulate/index';
-import { delaysOf } from '../prove/index';
-import { REACTION_SECONDS, releaseByCredential, WALKING_SPEED } from '../timing/index';
-
-/** A lockdown that is called for the whole site, where no button calls it; no device has an id like this. */
-const SITE = '';
-
-/** What a door is like, as far as its scenarios differ by it. Times in ms. */
-interface Scene {
-  readonly enters: boolean;
-  readonly exit: string | null;
-  /** What feels a push by itself and lets go late, with the time until it does, ms; null where nothing does. */
-  readonly delayed: { readonly device: string; readonly after: number } | null;
-  readonly glass: string | null;
-  readonly decider: string | null;
-  readonly hasFire: boolean;
-  /** True where another door keeps this one shut. */
-  readonly interlocked: boolean;
-  /** A lockdown button, or `SITE` where one that is called over the network is kept. */
-  readonly lockdown: string | null;
-  /** How its hours of free passage begin. */
-  readonly passage: 'no' | 'clock' | 'first-in';
-  /** True where a card that comes in twice is refused; and its readers on the two sides. */
-  readonly passback: boolean;
-  readonly outer: string | null;
-  readonly inner: string | null;
-  /** True where something sees whether the leaf is open. */
-  readonly senses: boolean;
-  readonly relocksOnClose: boolean;
-  /** From the card until the lock holds again, and from the exit button until it does. */
-  readonly release: number;
-  /** Until the alarm of a door that is left open; null where nothing raises it. */
-  readonly held: number | null;
-  /** From the reader to the handle, for whoever usually uses the door. */
-  readonly walk: number;
-  readonly slowWalk: number;
-}
+import { movedByOperatorOnly, PUSH, type SimState, type World } from '../simulate/index';
+import { card, close, lateness, open, pressed, rearmed } from './sceneActs';
+import { sceneOf, SITE, type Scene } from './scene';
 
 type Made = Pick<Scenario, 'acts' | 'until'> & { readonly expects: Partial<Scenario['expects']> };
 
@@ -48,30 +12,6 @@ const FALLS_SHUT_MS = 3000;
 /** What is watched after the last thing has happened, ms. */
 const AFTER_MS = 6000;
 const QUIET = { forced: 'quiet', held: 'quiet' } as const;
-
-const card = (at: number, valid = true): Act => ({
-  does: 'credential',
-  at,
-  valid,
-  device: null,
-  output: 0,
-});
-const open = (
-  at: number,
-  from: 'inside' | 'outside' | 'force',
-  expect: 'opens' | 'stays-shut' | null = null,
-): Act => ({ does: 'open', at, from, expect });
-const close = (at: number): Act => ({ does: 'close', at });
-/** Somebody inside asks to be let out: at an exit device, or by a push that is answered late. */
-const pressed = ({ exit, delayed }: Scene, at: number): Act[] => {
-  if (exit !== null) return [{ does: 'press', at, device: exit, key: null }];
-  return delayed ? [{ does: 'press', at, device: delayed.device, key: 'push' }] : [];
-};
-/** So much later than usual whoever asks is let out, ms. */
-const lateness = ({ exit, delayed }: Scene): number => (exit === null && delayed ? delayed.after : 0);
-/** What has let go for good is armed again, by whoever has its key. */
-const rearmed = ({ delayed }: Scene, at: number): Act[] =>
-  delayed ? [{ does: 'press', at, device: delayed.device, key: 'rearm' }] : [];
 
 /** The scenarios that are offered for a door; null where a door has not what one is about. */
 const LIBRARY = {
@@ -137,7 +77,7 @@ const LIBRARY = {
     const out = after + 1000;
     return {
       acts: [
-        { does: 'press', at: 0, device, key: 'push' },
+        { does: 'press', at: 0, device, key: PUSH },
         open(after - 1000, 'inside', 'stays-shut'),
         open(out, 'inside', 'opens'),
         close(out + FALLS_SHUT_MS),
@@ -350,59 +290,3 @@ export function offered(plan: Plan, world: World, rest: SimState): Offered[] {
     ];
   });
 }
-
-function sceneOf(plan: Plan, world: World, rest: SimState): Scene {
-  const parts = doorParts(plan, world.door.id);
-  const times = doorTimes(plan, world.door.id, parts);
-  const channel = times?.channel ?? 0;
-  const { decider } = parts;
-  const seconds = Math.max(
-    releaseByCredential(world, rest)?.seconds ?? 0,
-    times?.unlock ?? 0,
-    times?.exit ?? 0,
-  );
-  const walk = (slowWalkers: boolean) =>
-    Math.ceil((REACTION_SECONDS + world.door.brief.readerDistance / speedOf(slowWalkers)) * 10) * 100;
-  const senses = parts.contacts.length > 0;
-  const interlock = decider && functionOf(decider.type, 'interlock');
-  const alarms = decider ? settingFor(decider.type, 'held', channel) !== null : false;
-  const reads = entries(world).filter(({ type }) => !does(type, 'ownCodes'));
-  return {
-    passage: decider && does(decider.type, 'clock') ? freeMode(decider, channel) : 'no',
-    passback: decider !== null && does(decider.type, 'clock') && passbackRefuses(decider, channel),
-    outer: reads.find(({ device }) => device.place === 'outside')?.device.id ?? null,
-    inner: reads.find(({ device }) => device.place === 'inside')?.device.id ?? null,
-    enters: entries(world).length > 0,
-    exit: exits(world)[0]?.device.id ?? null,
-    delayed: delayedBy(world, rest),
-    glass: doorDevices(world, 'breakGlass')[0]?.device.id ?? null,
-    decider: decider?.device.id ?? null,
-    hasFire: world.inhabitants.some(({ type }) => does(type, 'fireRelay', 'fireInput')),
-    interlocked:
-      interlock !== null &&
-      decider !== null &&
-      settingValue(decider.type, decider.device.settings, interlock.usedSetting) === 'on',
-    lockdown:
-      world.inhabitants.find(({ type }) => type.roles.lockdownContact !== undefined)?.device.id ??
-      (world.inhabitants.some(heedsLockdown) ? SITE : null),
-    senses: senses && alarms,
-    relocksOnClose: senses && times?.relock === 'close',
-    release: seconds * 1000,
-    held: senses && alarms && times ? (times.held ?? 0) * 1000 || null : null,
-    walk: walk(world.door.brief.slowWalkers),
-    slowWalk: walk(true),
-  };
-}
-
-function delayedBy(world: World, rest: SimState): Scene['delayed'] {
-  const found = delaysOf(world, rest).find(({ act }) => does(act.at.type, 'delayedEgress'));
-  return found ? { device: found.act.at.device.id, after: found.after } : null;
-}
-
-const freeMode = ({ type, device }: Placed, channel: number): Scene['passage'] =>
-  (roleValue(type, device.settings, 'free', channel) as Scene['passage'] | undefined) ?? 'no';
-
-const passbackRefuses = ({ type, device }: Placed, channel: number): boolean =>
-  roleValue(type, device.settings, 'passback', channel) === 'refuses';
-
-const speedOf = (slow: boolean): number => (slow ? WALKING_SPEED.slow : WALKING_SPEED.usual);

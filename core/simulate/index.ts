@@ -32,3 +32,4 @@ export { egressAlarms, egressReleases, foresee, relayKeys, sampleLanes, type Lan
 export { addressOf, busPorts, readCard, type CardRead, type PortAt } from './cardRead';
 export { neighboursOf, type Neighbours } from './neighbours';
 export { leafByHand, leafMoves, movedByOperatorOnly, operatorOpens } from './operatorOpens';
+export { PUSH, REARM } from '../functions/index';
