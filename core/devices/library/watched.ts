@@ -101,7 +101,7 @@ export const watched: readonly DeviceType[] = [
   {
     ...CONTACT,
     id: 'presence-sensor',
-    name: 'Presence sensor on a door leaf, 24 V, closed contact',
+    name: 'Presence sensor on a door leaf, 12/24 V, closed contact',
     short: 'presence sensor',
     description:
       'Watches the way of the leaf. Its relay is pulled in while nobody stands there: the contact opens for whoever does, and without power.',
@@ -109,15 +109,15 @@ export const watched: readonly DeviceType[] = [
     place: 'above',
     terminals: pigtails('needed', { 'V+': 'RD', 'V-': 'BK', a: 'WH', b: 'BN' }),
     parts: [
-      board('V+', 'V-', { amps: 0.08 }, [16, 30]),
+      board('V+', 'V-', { amps: 0.08 }, [10, 30]),
       {
         kind: 'coil',
         id: 'clear',
         a: 'V+',
         b: 'V-',
         ohms: 1600,
-        pullInVolts: 15,
-        dropOutVolts: 8,
+        pullInVolts: 9,
+        dropOutVolts: 5,
         maxVolts: 32,
         suppressed: true,
       },
