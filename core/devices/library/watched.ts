@@ -109,7 +109,7 @@ export const watched: readonly DeviceType[] = [
     place: 'above',
     terminals: pigtails('needed', { 'V+': 'RD', 'V-': 'BK', a: 'WH', b: 'BN' }),
     parts: [
-      board('V+', 'V-', { amps: 0.08 }, [10, 30]),
+      board('V+', 'V-', { amps: 0.035 }, [10, 30]),
       {
         kind: 'coil',
         id: 'clear',
