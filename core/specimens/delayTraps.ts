@@ -4,7 +4,7 @@ import { newDevice } from '../brief/index';
 import { metres } from '../units/index';
 import { MAGNET_BRIEF, mustApply, wiredDoor } from './doors';
 import { brief, drop, move, set, wire } from './ruleEdits';
-import { HELD, OPEN, stand, trap, type Trap, type Where } from './trap';
+import { across, FROM_D01, HELD, off, OPEN, stand, trap, type Trap, type Where } from './trap';
 
 /** A door whose way out may be delayed by 15 s. */
 export const delayedDoor = (): Plan => wiredDoor('magnet-delayed', { ...MAGNET_BRIEF, delayedEgress: 15 });
@@ -19,6 +19,13 @@ const boardDoor = (): Plan => {
   );
   return mustApply(fitted, autowire(fitted, 'D01', metres(12)).edit);
 };
+
+/** The same with a door beside it that has a supply of its own; their 0 V are joined. */
+const boardAndNext = (): Plan =>
+  mustApply(
+    wiredDoor('magnet-controller', MAGNET_BRIEF, boardDoor(), 'D02'),
+    across('W80', 'D01/DE1.V-', 'D02/X1.V-'),
+  );
 
 const LATE: Where = {
   door: 'D01',
@@ -56,6 +63,13 @@ export const delay: readonly Trap[] = [
   trap('delay', 'its bypass on the contact that is closed at rest', delayedDoor, OPEN, (plan) => [
     move(plan, 'L1.BY', 'K1.NO1', 'to', 'K1.NC1'),
   ]),
+  trap(
+    'delay',
+    'the next door’s magnet behind its contact: a push here opens there',
+    boardAndNext,
+    FROM_D01,
+    (plan) => [off(plan, 'D02/PS1.+V', 'D02/F1.C'), across('W90', 'D01/DE1.LN', 'D02/F1.C')],
+  ),
   trap('delay', 'the glass past its feed', delayedDoor, { ...HELD, situation: 'break-glass' }, (plan) => [
     move(plan, 'EB1.1NC', 'L1.+', 'from', 'PS1.+V'),
     move(plan, 'L1.-', 'EB1.2NC', 'to', 'PS1.0V'),
