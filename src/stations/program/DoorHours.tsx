@@ -1,7 +1,7 @@
 import { doorParts } from '#core/door/index';
 import { does } from '#core/devices/index';
 import type { Door } from '#core/plan/index';
-import { DoorsByHours } from '../../parts/access/HoursView';
+import { DoorsByHours } from '../../parts/access/DoorsByHours';
 import { WeekView } from '../../parts/access/WeekView';
 import { useNow } from '../../parts/moments/today';
 import { usePlan } from '../../store/context';
