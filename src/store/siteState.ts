@@ -64,3 +64,19 @@ export interface StoreOptions {
   /** Tells a person something that cannot be seen on the sheet; with what takes it back, where something does. */
   tell(message: string, takeBack?: () => void): void;
 }
+
+/** A site as its page brought it: nothing changed, nothing to take back. */
+export const asOpened = ({ plan, complete, codes, doors, admission }: StoreOptions): SiteState => ({
+  plan,
+  version: 0,
+  status: 'saved',
+  aside: [],
+  complete: complete ?? true,
+  codes: codes ?? true,
+  reachable: true,
+  doors: doors ?? null,
+  ready: typeof admission !== 'function',
+  canUndo: null,
+  canRedo: null,
+  asking: null,
+});

@@ -9,7 +9,7 @@ import {
 } from '#core/plan/index';
 import { refusalWords } from '#words/problems';
 import { changesNothing, isAsLeft } from './asLeft';
-import type { SiteState, StepBack, StoreOptions } from './siteState';
+import { asOpened, type SiteState, type StepBack, type StoreOptions } from './siteState';
 import { othersWords } from '#words/others';
 import { newId } from './newId';
 import { takeOlder } from './keep';
@@ -41,20 +41,7 @@ export class SiteStore {
     this.#admission = typeof options.admission === 'function' ? null : options.admission;
     this.#saving = startSaving(options.plan, options.revision);
     this.#unsent = new Unsent(options.plan.site.id, options.keep);
-    this.#state = {
-      plan: options.plan,
-      version: 0,
-      status: 'saved',
-      aside: [],
-      complete: options.complete ?? true,
-      codes: options.codes ?? true,
-      reachable: true,
-      doors: options.doors ?? null,
-      ready: typeof options.admission !== 'function',
-      canUndo: null,
-      canRedo: null,
-      asking: null,
-    };
+    this.#state = asOpened(options);
   }
 
   readonly getState = (): SiteState => this.#state;
