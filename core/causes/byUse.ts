@@ -11,6 +11,7 @@ import {
   type Plan,
   type TerminalId,
 } from '../plan/index';
+import { toPutRight, type Finding } from '../checks/index';
 import type { Candidate, Change, WireEnd } from './change';
 import { costOf, COSTS } from './costs';
 import { isOdd, usesOf, type Use } from './terminalUse';
@@ -147,15 +148,29 @@ interface Slip {
   readonly changes: readonly Change[];
   readonly gain: number;
   readonly cost: number;
+  /** How much of it lies where the findings point. */
+  readonly pointed: number;
 }
+
+/** Terminals, wires and devices that findings to put right name. */
+const pointsOf = (findings: readonly Finding[]): ReadonlySet<string> =>
+  new Set(findings.filter(toPutRight).flatMap(({ at }) => at.map(({ id }) => id)));
+
+/** What a change lies on: the terminals it leaves and comes to, and their devices for less. */
+const pointedBy = (points: ReadonlySet<string>, change: Change): number =>
+  lyingOn(change).reduce(
+    (sum, at) => sum + (points.has(at) ? 1 : 0) + (points.has(deviceOf(at)) ? 0.5 : 0),
+    0,
+  );
 
 /** Most single changes that are put together by twos. */
 const PAIRED = 36;
 
+/** What takes most oddness away first; of equals what lies where the findings point. */
+const byGain = (a: Slip, b: Slip): number => a.gain - b.gain || b.pointed - a.pointed || a.cost - b.cost;
+
 const oddest = (found: readonly Slip[]): Candidate[] =>
-  [...found]
-    .sort((a, b) => a.gain - b.gain || a.cost - b.cost)
-    .map(({ changes, cost }) => ({ changes, cost }));
+  [...found].sort(byGain).map(({ changes, cost }) => ({ changes, cost }));
 
 /**
  * Repairs by what terminals are there for: single changes after which the wiring is less odd, and two of them together, those that take most
@@ -164,10 +179,12 @@ const oddest = (found: readonly Slip[]): Candidate[] =>
 export function byUse(
   plan: Plan,
   door: DoorId,
+  findings: readonly Finding[],
 ): { readonly singles: readonly Candidate[]; readonly pairs: readonly Candidate[] } {
   const terrain = terrainOf(plan, door);
   const { wires } = terrain;
   const now = oddness(terrain, wires);
+  const points = pointsOf(findings);
   const weigh = (changes: readonly Change[]): Slip => {
     const done = changes.reduce<readonly Conductor[]>((sum, change) => after(sum, change), wires);
     const cost = changes.reduce((sum, change) => sum + costOf(plan, change), 0);
@@ -175,12 +192,13 @@ export function byUse(
       changes,
       gain: oddness(terrain, done) - now,
       cost: cost + COSTS.another * (changes.length - 1),
+      pointed: changes.reduce((sum, change) => sum + pointedBy(points, change), 0),
     };
   };
   const singles = slips(terrain, door)
     .map((change) => weigh([change]))
     .filter(({ gain }) => gain < 0)
-    .sort((a, b) => a.gain - b.gain || a.cost - b.cost);
+    .sort(byGain);
   const pairs = singles.slice(0, PAIRED).flatMap((one, index, all) =>
     all.slice(index + 1).flatMap((two): Slip[] => {
       const [first, second] = [one.changes[0]!, two.changes[0]!];
@@ -190,6 +208,19 @@ export function byUse(
     }),
   );
   return { singles: oddest(singles), pairs: oddest(pairs) };
+}
+
+function lyingOn(change: Change): TerminalId[] {
+  switch (change.kind) {
+    case 'move':
+      return [change.from, change.to];
+    case 'exchange':
+      return [change.one.at, change.two.at];
+    case 'lay':
+      return [change.conductor.from, change.conductor.to];
+    default:
+      return [];
+  }
 }
 
 /** Ends of wires that a change touches: two changes of one end are one. */

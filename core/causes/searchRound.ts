@@ -44,6 +44,8 @@ export const ALSO = 0.35;
 const SINGLE = COSTS['add-parts'];
 /** Tried, at most, to find a simpler repair than one that settles all. */
 const SIMPLER = 40;
+/** Tried, at most, once something is better and nothing yet settles all, where no hint tells what else is wrong. */
+const MOST_BEYOND = 40;
 /** What a quick look counts, beside a trial. */
 const SCREENED = 0.2;
 /** Parts of a circuit times rows of its proof at an ordinary door: a trial there counts one, at a larger door as much more. */
@@ -159,9 +161,10 @@ export function searchRound(
   };
   /** The same where no hint tells: whatever one slip more may be, by the uses of terminals and around what is found then. */
   const slipsAfter = (first: Tried): Candidate[] => {
-    const then = checkContext(first.trial.plan, context.door.id);
-    const found = runRules(then);
-    const { singles } = byUse(then.plan, context.door.id);
+    // No remedy is needed here: what the trial found will do.
+    const { context: then, judged } = first.trial;
+    const found = judged.findings;
+    const { singles } = byUse(then.plan, context.door.id, found);
     const around = inOrder(candidatesFor(then, found, NO_TARGET).others);
     const quick = quickReject(then, found);
     const seconds = [...singles.slice(0, MOST_SEQUELS), ...around.slice(0, MOST_AROUND)].filter((one) => {
@@ -180,7 +183,7 @@ export function searchRound(
   if (better.length === 0) exhausted = run(inOrder(nearest().slice(0, 4).flatMap(sequels))) && exhausted;
   // What no hint tells the uses of terminals may: a wire that nobody would lay, and two of them together.
   if (enough === Infinity && isCircuit) {
-    const { singles, pairs } = byUse(plan, door.id);
+    const { singles, pairs } = byUse(plan, door.id, findings);
     exhausted = run(singles.slice(0, MOST_BY_USE), undefined, upTo(MOST_BY_USE)) && exhausted;
     if (enough === Infinity)
       exhausted = run(pairs.slice(0, MOST_PAIRS), screen, upTo(MOST_BY_USE)) && exhausted;
@@ -197,9 +200,11 @@ export function searchRound(
   if (enough > SINGLE + ALSO) {
     // Settings are few, and wires many.
     exhausted = run(settings, screen) && exhausted;
-    // Once something settles all, a simpler one is looked for, but not for long.
+    // Once something settles all, a simpler one is looked for, but not for long; nor where something is better already and no hint
+    // says that one change must be enough: what is left is sought in the next round.
     const isSettled = enough < Infinity;
-    const most = isSettled ? Math.min(bounds.most, tried + SIMPLER) : bounds.most;
+    const isBetter = better.length > 0 && !bounds.hint;
+    const most = isSettled ? upTo(SIMPLER) : isBetter ? upTo(MOST_BEYOND) : bounds.most;
     exhausted = (run(others, screen, most) || isSettled) && exhausted;
   }
   if (better.length === 0) {
