@@ -27,7 +27,7 @@ describe('docs/adding.md', () => {
         'core/plan/kinds/index.ts',
         'core/plan/schemas/index.ts',
         'src/server/db/planRepository.ts',
-        'words/edits.ts',
+        'words/en/edits.ts',
       ])
         expect([file, collection, read(file).includes(`${collection}:`)]).toEqual([file, collection, true]);
     }
@@ -35,7 +35,7 @@ describe('docs/adding.md', () => {
   it('is right about every rule: its file and its words have its name', () => {
     for (const code of FINDING_CODES) {
       expect([code, existsSync(`core/checks/rules/${code}.ts`)]).toEqual([code, true]);
-      expect([code, existsSync(`words/findings/rules/${code}.ts`)]).toEqual([code, true]);
+      expect([code, existsSync(`words/en/findings/rules/${code}.ts`)]).toEqual([code, true]);
     }
   });
   it('is right about stations and languages', () => {

@@ -106,10 +106,10 @@ test('a bank of DIP switches is described, drawn as it stands, and its forbidden
   const bank = banks.getByRole('group', { name: 'Bank S1' });
   await bank.getByLabel('say').selectOption('in1');
   await bank.getByLabel('rows, first bit first').fill('2 3 4 5');
-  // Seven values of the menu in four rows; from the works it is an exit: the second value.
-  await expect(bank.getByRole('img')).toHaveAttribute('aria-label', 'S1 from the works: 2 on');
+  // Seven values of the menu in four rows; as delivered it is an exit: the second value.
+  await expect(bank.getByRole('img')).toHaveAttribute('aria-label', 'S1 as delivered: 2 on');
   await bank.getByLabel('Pattern for exit, 1 for on').fill('0011');
-  await expect(bank.getByRole('img')).toHaveAttribute('aria-label', 'S1 from the works: 4, 5 on');
+  await expect(bank.getByRole('img')).toHaveAttribute('aria-label', 'S1 as delivered: 4, 5 on');
   await bank.getByRole('button', { name: 'Rows for another setting' }).click();
   await bank
     .getByRole('group', { name: /^Rows of/ })

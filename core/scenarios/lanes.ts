@@ -24,7 +24,7 @@ export interface Lane {
   readonly part: string | null;
   /** What an input is there for. */
   readonly purpose?: InputPurpose;
-  /** What it shows in a state: a word of the machine, put into a person's by `words/scenarios.ts`. */
+  /** What it shows in a state: a word of the machine, put into a person's by `words/en/scenarios.ts`. */
   show(state: SimState): string;
 }
 

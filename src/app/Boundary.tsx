@@ -1,4 +1,5 @@
 import { Component, type ReactNode } from 'react';
+import { say } from '#words/app/Boundary';
 import { Empty } from '../ui/Empty';
 
 interface Props {
@@ -28,9 +29,8 @@ export class Boundary extends Component<Props, State> {
     const { failed } = this.state;
     if (failed === null) return this.props.children;
     return (
-      <Empty title={`${this.props.what ?? 'This door'} cannot be shown`}>
-        {failed}. Nothing is known about it, least of all that it is sound. What was saved is kept, and other
-        doors are not touched.
+      <Empty title={say.cannotBeShown(this.props.what ?? say.thisDoor)}>
+        {say.nothingKnownAboutLeast(failed)}
       </Empty>
     );
   }

@@ -5,6 +5,7 @@ import { findIn, type Door } from '#core/plan/index';
 import { lockStatuses } from '#core/simulate/index';
 import type { DoorVerdict } from '#core/verdict/index';
 import { HOLD_SHORT } from '#words/bench';
+import { say } from '#words/app/DoorSheet';
 import { Button } from '../ui/Button';
 import { Empty } from '../ui/Empty';
 import { Alive, type Behind } from './Alive';
@@ -82,15 +83,12 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
         <JobLine door={door.id} station={station} marks={verdict?.marks ?? null} />
         <div className={css['narrow']}>
           <Button size="s" look={open > 0 ? 'stop' : 'plain'} onClick={onVerdicts}>
-            {open > 0 ? `Verdicts: ${open} to settle` : 'Verdicts'}
+            {open > 0 ? say.verdictsToSettle(open) : say.verdicts}
           </Button>
         </div>
-        <Suspense fallback={<p className={css['wait']}>One moment…</p>}>
+        <Suspense fallback={<p className={css['wait']}>{say.oneMoment}</p>}>
           {incomplete && IS_JUDGED[station] ? (
-            <Empty title={`${door.id} is not judged while the database file is damaged`}>
-              Something of this site is missing in the file: a pass of what is left would prove nothing.
-              Brief, wires and keypads can be read.
-            </Empty>
+            <Empty title={say.notJudgedWhileDatabase(door.id)}>{say.somethingSiteMissingFile}</Empty>
           ) : (
             <View key={station} {...{ door, verdict, bench, wiring, live }} focusCount={wireFocus} />
           )}
@@ -99,7 +97,7 @@ export function DoorSheet({ door, station, verdict, benchShown, wireFocus, onVer
       </main>
       {margin}
       {benchShown && !incomplete && (
-        <Suspense fallback={<section className={css['benchRoom']} aria-label="Bench" />}>
+        <Suspense fallback={<section className={css['benchRoom']} aria-label={say.bench} />}>
           <Bench bench={bench} plan={plan} />
         </Suspense>
       )}

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { say } from '#words/app/NoDoor';
 import { useAddDoor } from '../parts/doors';
 import { useSite } from '../store/context';
 import { Button } from '../ui/Button';
@@ -14,23 +15,18 @@ export function NoDoor({ missing }: { missing: string | null }) {
     if (document.activeElement === document.body) first.current?.focus();
   }, []);
   if (missing !== null) {
-    return (
-      <Empty title={`There is no door ${missing}`}>
-        It may have been removed. Choose another from the ledger.
-      </Empty>
-    );
+    return <Empty title={say.thereIsNoDoor(missing)}>{say.mayBeenRemovedChoose}</Empty>;
   }
   return (
     <Empty
-      title={`${plan.site.name} has no doors yet`}
+      title={say.hasNoDoorsYet(plan.site.name)}
       action={
         <Button look="main" size="l" ref={first} data-start onClick={add}>
-          Plan the first door
+          {say.planTheFirstDoor}
         </Button>
       }
     >
-      Brief a door, choose its hardware, and Aldaba wires it, proves what it does in every situation, and
-      prints the pack to hand over.
+      {say.briefDoorChooseHardware}
     </Empty>
   );
 }

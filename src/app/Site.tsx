@@ -2,6 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { doorsInOrder, findIn } from '#core/plan/index';
 import { STATIONS } from '#core/checks/stations';
 import type { DoorSummary, Judgement } from '#core/verdict/index';
+import { say } from '#words/app/Site';
 import { cx } from '../ui/cx';
 import { Empty } from '../ui/Empty';
 import { Boundary } from './Boundary';
@@ -145,13 +146,11 @@ export function Site({ sites, path, who, revision, summaries: known, judgement, 
               </aside>
               {awaited ? (
                 <main className={css['main']} aria-busy>
-                  <Empty title="Fetching the rest of the site">
-                    The page brought the door that was asked for. The others are on their way.
-                  </Empty>
+                  <Empty title={say.fetchingRestSite}>{say.pageBroughtDoorAsked}</Empty>
                 </main>
               ) : route.kind === 'page' ? (
                 <main className={css['main']}>
-                  <Boundary of={`${route.page} ${version}`} what="This page">
+                  <Boundary of={`${route.page} ${version}`} what={say.thisPage}>
                     <SitePageView page={route.page} sites={sites} summaries={summaries} />
                   </Boundary>
                 </main>
@@ -191,7 +190,7 @@ export function Site({ sites, path, who, revision, summaries: known, judgement, 
                 <button
                   type="button"
                   className={css['veil']}
-                  aria-label="Close"
+                  aria-label={say.close}
                   onClick={() => setDrawer(null)}
                 />
               )}

@@ -1,4 +1,5 @@
 import { Suspense } from 'react';
+import { say } from '#words/app/SitePageView';
 import { Empty } from '../ui/Empty';
 import { Alive } from './Alive';
 import type { SitePageProps } from '../parts/given';
@@ -38,11 +39,9 @@ export function SitePageView({ page, ...given }: SitePageProps & { readonly page
   return (
     <div className={css['page']} tabIndex={0} role="region" aria-label={PAGE_NAMES[page]}>
       <h1>{PAGE_NAMES[page]}</h1>
-      <Suspense fallback={<p>One moment…</p>}>
+      <Suspense fallback={<p>{say.oneMoment}</p>}>
         {incomplete && IS_JUDGED[page] ? (
-          <Empty title="Not judged while the database file is damaged">
-            Something of this site is missing in the file: what comes of the rest would prove nothing.
-          </Empty>
+          <Empty title={say.notJudgedWhileDatabase}>{say.somethingSiteMissingFile}</Empty>
         ) : (
           <View key={page} {...given} />
         )}

@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { Toaster, toast } from 'sonner';
+import { say } from '#words/app/Toasts';
 import css from './Site.module.css';
 
 /** Something that was said; each is an object of its own, so that the same words twice are said twice. */
@@ -16,7 +17,7 @@ const TOAST = { toast: css['toast'] ?? '', actionButton: css['toastAct'] ?? '' }
 export function Toasts({ told }: { told: Told }) {
   useEffect(() => {
     const { text, takeBack } = told;
-    toast(text, takeBack ? { action: { label: 'Undo', onClick: takeBack }, duration: 12_000 } : {});
+    toast(text, takeBack ? { action: { label: say.undo, onClick: takeBack }, duration: 12_000 } : {});
   }, [told]);
   return (
     <Toaster

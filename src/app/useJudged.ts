@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import type { Cause } from '#core/causes/index';
 import type { DoorSummary, Judgement } from '#core/verdict/index';
+import { say } from '#words/app/useJudged';
 import { useSite, useStore } from '../store/context';
 import { useCauses } from '../store/useCauses';
 import { useSummaries } from '../store/useSummaries';
@@ -34,7 +35,7 @@ export function useJudged(
   );
   const { version: judged, summaries: worked } = judging;
   const verdict = incomplete ? null : judging.verdict;
-  const failure = incomplete ? 'the database file is damaged, and something is missing' : judging.failure;
+  const failure = incomplete ? say.databaseFileDamagedSomething : judging.failure;
   // What the page did not know the server goes on judging; what this tab has worked out is newer.
   const filled = useSummaries(
     plan.site.id,

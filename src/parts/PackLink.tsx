@@ -1,6 +1,7 @@
 import Download from 'lucide-react/icons/download';
 import { useState, type ReactNode } from 'react';
 import type { Door } from '#core/plan/index';
+import { say } from '#words/parts/PackLink';
 import buttons from '../ui/Button.module.css';
 import { cx } from '../ui/cx';
 import { useServerWork, WorkLine } from './serverWork';
@@ -37,11 +38,7 @@ export function PackLink({
       });
       if (pack) save(pack, `${site.id}-${door.id}-pack.pdf`);
     } catch (error) {
-      setFailed(
-        error instanceof TypeError
-          ? 'The server does not answer: no pack was made.'
-          : (error as Error).message,
-      );
+      setFailed(error instanceof TypeError ? say.serverDoesNotAnswer : (error as Error).message);
     }
   };
   const isIdle = work.ahead === null;
@@ -63,7 +60,7 @@ export function PackLink({
         <Download aria-hidden /> {children}
       </a>
       {isIdle && failed === null && about && <span>{about}</span>}
-      <WorkLine work={work} what="Making the pack" />
+      <WorkLine work={work} what={say.makingThePack} />
       {failed !== null && <span role="alert">{failed}</span>}
     </>
   );

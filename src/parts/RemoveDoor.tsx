@@ -1,4 +1,5 @@
 import { conductorsOf, devicesOf, wiresOn, type Door, type DoorId, type Plan } from '#core/plan/index';
+import { say } from '#words/parts/RemoveDoor';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { useDispatch, usePlan } from '../store/context';
@@ -15,7 +16,7 @@ function goesWith(plan: Plan, door: DoorId): string {
     [readings, 'reading'],
   ] as const;
   const said = parts.filter(([n]) => n > 0).map(([n, what]) => `${n} ${what}${n === 1 ? '' : 's'}`);
-  return said.length > 1 ? `${said.slice(0, -1).join(', ')} and ${said.at(-1)}` : (said[0] ?? '');
+  return said.length > 1 ? say.and(said.slice(0, -1).join(', '), said.at(-1)) : (said[0] ?? '');
 }
 
 /** Takes the door out with all that belongs to it, once somebody has read what that is. */
@@ -34,8 +35,8 @@ export function RemoveDoorDialog({
   const dispatch = useDispatch();
   const along = goesWith(plan, door.id);
   const remove = () => {
-    const said = `${door.id} removed${along ? ` with ${along}` : ''}.`;
-    if (!dispatch({ kind: 'removeDoor', id: door.id }, `remove ${door.id}`, said)) return;
+    const said = say.removed(door.id, along);
+    if (!dispatch({ kind: 'removeDoor', id: door.id }, say.remove(door.id), said)) return;
     onOpenChange(false);
     onRemoved?.();
   };
@@ -43,19 +44,15 @@ export function RemoveDoorDialog({
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
-      title={`Remove ${door.id}${door.name ? ` ${door.name}` : ''}?`}
-      description={
-        along
-          ? `${along} of ${door.id} go with it. Undo brings everything back.`
-          : 'Nothing is planned at it yet. Undo brings it back.'
-      }
+      title={say.remove2(door.id, door.name)}
+      description={along ? say.goUndoBringsEverything(along, door.id) : say.nothingPlannedYetUndo}
     >
       <p className={css['acts']}>
         <Button data-first onClick={() => onOpenChange(false)}>
-          Keep it
+          {say.keepIt}
         </Button>
         <Button look="main" onClick={remove}>
-          Remove {door.id}
+          {say.remove3(door.id)}
         </Button>
       </p>
     </Dialog>

@@ -2,6 +2,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import type { Door } from '#core/plan/index';
 import { doorParts, lockDeadState } from '#core/door/index';
 import { STATE_SENTENCES, STATE_NAMES } from '#words/deadStates';
+import { say } from '#words/parts/StationFrame';
 import { useDispatch, usePlan } from '../store/context';
 import css from './StationFrame.module.css';
 
@@ -19,9 +20,9 @@ export function StationFrame({ door, tools, children, foot }: Props) {
   const lock = locks[0];
   const state = door.deadState?.state ?? (lock ? lockDeadState(plan, lock) : null);
   const facts = [
-    state ? `${STATE_NAMES[state]}: ${STATE_SENTENCES[state]}` : 'Dead state not chosen',
+    state ? `${STATE_NAMES[state]}: ${STATE_SENTENCES[state]}` : say.deadStateNotChosen,
     lock?.type.short,
-    breakGlasses.length > 0 && 'break glass',
+    breakGlasses.length > 0 && say.breakGlass,
     door.notes,
   ].filter(Boolean);
   return (
@@ -33,7 +34,7 @@ export function StationFrame({ door, tools, children, foot }: Props) {
       </div>
       <div className={css['sheet']}>
         {/* A scrolling region must be reachable by keyboard. */}
-        <div className={css['scroll']} tabIndex={0} role="region" aria-label="Sheet">
+        <div className={css['scroll']} tabIndex={0} role="region" aria-label={say.sheet}>
           {children}
         </div>
         {foot && <div className={css['foot']}>{foot}</div>}
@@ -49,7 +50,7 @@ function DoorName({ door }: { door: Door }) {
   const keep = () => {
     const name = draft?.trim();
     if (name !== undefined && name !== door.name)
-      dispatch({ kind: 'setDoor', id: door.id, patch: { name } }, 'name the door');
+      dispatch({ kind: 'setDoor', id: door.id, patch: { name } }, say.nameTheDoor);
     setDraft(null);
   };
   if (draft !== null) {
@@ -57,11 +58,11 @@ function DoorName({ door }: { door: Door }) {
       <h1>
         {door.id}{' '}
         <input
-          aria-label="Name of the door"
+          aria-label={say.nameOfTheDoor}
           autoFocus
           value={draft}
           maxLength={80}
-          placeholder="A name a stranger understands"
+          placeholder={say.aNameAStrangerUnderstands}
           onChange={(event) => setDraft(event.target.value)}
           onBlur={keep}
           onKeyDown={(event) => {
@@ -79,9 +80,9 @@ function DoorName({ door }: { door: Door }) {
         type="button"
         className={css['name']}
         onClick={() => setDraft(door.name)}
-        title="Change the name"
+        title={say.changeTheName}
       >
-        {door.name || 'Unnamed door'}
+        {door.name || say.unnamedDoor}
       </button>
     </h1>
   );

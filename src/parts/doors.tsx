@@ -1,5 +1,6 @@
 import { blankDoor, nextDoorId } from '#core/plan/index';
 import type { DoorSummary } from '#core/verdict/index';
+import { say } from '#words/parts/doors';
 import { useNavigate } from './navigation';
 import { useStore } from '../store/context';
 import css from './doors.module.css';
@@ -12,7 +13,7 @@ export function useAddDoor(): () => void {
     const { plan } = store.getState();
     const id = nextDoorId(plan);
     const order = Math.max(0, ...Object.values(plan.doors).map((door) => door.order)) + 1;
-    if (store.dispatch({ kind: 'addDoor', door: blankDoor(id, order) }, 'add a door'))
+    if (store.dispatch({ kind: 'addDoor', door: blankDoor(id, order) }, say.addADoor))
       go({ kind: 'door', door: id, station: 'brief' });
   };
 }
@@ -21,15 +22,15 @@ export function useAddDoor(): () => void {
 export function DoorMark({ summary }: { summary: DoorSummary | undefined }) {
   if (summary && !summary.judged)
     return (
-      <span className={css['bad']} aria-label="could not be judged">
+      <span className={css['bad']} aria-label={say.couldNotBeJudged}>
         ?
       </span>
     );
-  if (!summary) return <span aria-label="being judged">…</span>;
-  if (!summary.begun) return <span aria-label="not begun">—</span>;
+  if (!summary) return <span aria-label={say.beingJudged}>…</span>;
+  if (!summary.begun) return <span aria-label={say.notBegun}>—</span>;
   if (summary.toSettle > 0) {
     return (
-      <span className={css['bad']} aria-label={`${summary.toSettle} to settle`}>
+      <span className={css['bad']} aria-label={say.toSettle(summary.toSettle)}>
         {summary.toSettle}
       </span>
     );
@@ -38,7 +39,7 @@ export function DoorMark({ summary }: { summary: DoorSummary | undefined }) {
   return (
     <span
       className={css[caution ? 'caution' : 'good']}
-      aria-label={caution ? 'cautions only' : 'nothing to settle'}
+      aria-label={caution ? say.cautionsOnly : say.nothingToSettle}
     >
       {caution ? '!' : '✓'}
     </span>

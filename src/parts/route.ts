@@ -1,18 +1,19 @@
 import type { StationId } from '#core/checks/index';
 import { STATIONS } from '#core/checks/stations';
+import { say } from '#words/parts/route';
 
 export const SITE_PAGES = ['doors', 'supplies', 'release', 'sets', 'people', 'types', 'log', 'pack'] as const;
 export type SitePage = (typeof SITE_PAGES)[number];
 
 export const PAGE_NAMES: Record<SitePage, string> = {
-  doors: 'All doors',
-  supplies: 'Supplies',
-  release: 'Release',
-  sets: 'Intercom and buses',
-  people: 'People',
-  types: 'Types',
-  log: 'Log',
-  pack: 'Pack',
+  doors: say.allDoors,
+  supplies: say.supplies,
+  release: say.release,
+  sets: say.intercomAndBuses,
+  people: say.people,
+  types: say.types,
+  log: say.log,
+  pack: say.pack,
 };
 
 /** Where somebody is. A door without an id means the first one. */

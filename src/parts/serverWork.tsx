@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { say } from '#words/parts/serverWork';
 import { Button } from '../ui/Button';
 import css from './serverWork.module.css';
 
@@ -55,9 +56,9 @@ export function useServerWork(): ServerWork {
 export const WorkLine = ({ work: { ahead, stop }, what }: { work: ServerWork; what: string }) =>
   ahead === null ? null : (
     <span className={css['line']} role="status">
-      {ahead === 0 ? `${what}…` : `Waiting: ${ahead} before it`}{' '}
+      {ahead === 0 ? `${what}…` : say.waitingBeforeIt(ahead)}{' '}
       <Button size="s" onClick={stop}>
-        Stop
+        {say.stop}
       </Button>
     </span>
   );

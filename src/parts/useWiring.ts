@@ -10,6 +10,7 @@ import {
   type WireLine,
 } from '#core/plan/index';
 import { metres } from '#core/units/index';
+import { say } from '#words/parts/useWiring';
 import { useStore } from '../store/context';
 
 export interface Wiring {
@@ -63,14 +64,14 @@ export function useWiring(door: DoorId): Wiring {
     while (plan.conductors[id]) id += "'";
     const cable = cableBetween(plan.devices[deviceOf(line.from)], plan.devices[deviceOf(line.to)]);
     const conductor: Conductor = { id, door, number, ...line, cable, origin: 'hand' };
-    return store.dispatch({ kind: 'connect', conductor }, `lay ${number}`) ? id : null;
+    return store.dispatch({ kind: 'connect', conductor }, say.lay(number)) ? id : null;
   };
 
   const remove = (id: string) => {
     const wire = store.getState().plan.conductors[id];
     if (!wire) return;
     chooseWire(null);
-    store.dispatch({ kind: 'disconnect', id }, `remove ${wire.number}`);
+    store.dispatch({ kind: 'disconnect', id }, say.remove(wire.number));
   };
 
   return { chosenWire, chosenTerminal, draft, chooseWire, chooseTerminal, setDraft, lay, remove };

@@ -5,6 +5,7 @@ import { OFFLINE, type Configuration } from '#core/access/index';
 import { addressId, card, code, date, innerId, line } from '#core/fields/index';
 import type { Level } from '#core/plan/index';
 import { frameSchema } from '#core/plan/schemas/cardFormat';
+import { say } from '#words/server/controllers';
 import type { Db } from './db/open';
 import { controllers } from './db/schema';
 
@@ -59,7 +60,7 @@ export const configurationSchema = z
           context.addIssue({
             code: 'custom',
             path: ['doors', index, part],
-            message: 'names hours that are not there',
+            message: say.namesHoursNot,
           });
     });
     // A level without its hours would open at all hours.
@@ -68,7 +69,7 @@ export const configurationSchema = z
         context.addIssue({
           code: 'custom',
           path: ['levels', index, 'grants'],
-          message: 'names hours that are not there',
+          message: say.namesHoursNot,
         });
     });
     held.people.forEach((person, index) => {
@@ -76,7 +77,7 @@ export const configurationSchema = z
         context.addIssue({
           code: 'custom',
           path: ['people', index, 'levels'],
-          message: 'names a level that is not there',
+          message: say.namesLevelNot,
         });
     });
   });

@@ -1,5 +1,6 @@
 import { readdirSync, rmSync, statfsSync, statSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
+import { say } from '#words/server/dailyBackup';
 import { backupTo } from './backup';
 import type { Db } from './db/open';
 import { pruneBackups, pruneDatabase } from './prune';
@@ -87,11 +88,11 @@ export function keepDailyBackups(db: () => Db, data: string): void {
         }
         if (done.kind === 'no-room')
           console.error(
-            `No backup was written: ${Math.round(done.free / 1e6)} MB are free, and ${Math.round((done.size * ROOM) / 1e6)} MB are wanted.`,
+            say.noBackupWrittenMb(Math.round(done.free / 1e6), Math.round((done.size * ROOM) / 1e6)),
           );
       },
       (error: unknown) =>
-        console.error(`No backup was written: ${error instanceof Error ? error.message : String(error)}`),
+        console.error(say.noBackupWasWritten(error instanceof Error ? error.message : String(error))),
     );
   setTimeout(() => {
     void look();

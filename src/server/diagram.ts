@@ -10,6 +10,7 @@ import {
 import type { Door, Plan } from '#core/plan/index';
 import { atRest, buildWorld, lockStatuses } from '#core/simulate/index';
 import { HOLD_SHORT } from '#words/bench';
+import { say } from '#words/server/diagram';
 
 /** A door's diagram at rest as an SVG document, laid out as on the screen. */
 export async function doorDiagram(
@@ -21,6 +22,6 @@ export async function doorDiagram(
   const world = buildWorld(plan, door.id);
   const { point, cut } = atRest(world);
   const live = liveView(world.netlist, point, cut, lockStatuses(world, point), HOLD_SHORT);
-  const title = `${door.id} ${door.name}, wiring diagram at rest`;
+  const title = say.wiringDiagramAtRest(door.id, door.name);
   return { svg: diagramSvg(plan, model, layout, title, live), width: layout.width, height: layout.height };
 }

@@ -1,4 +1,5 @@
 import { emptyPlan } from '#core/plan/index';
+import { say } from '#words/server/homeSite';
 import type { Db } from './db/open';
 import { createSite, listSites } from './sites/siteList';
 
@@ -6,6 +7,6 @@ import { createSite, listSites } from './sites/siteList';
 export function homeSite(db: Db): string {
   const first = listSites(db)[0];
   return (
-    first?.id ?? createSite(db, emptyPlan('site', 'New site'), { author: '', at: new Date().toISOString() })
+    first?.id ?? createSite(db, emptyPlan('site', say.newSite), { author: '', at: new Date().toISOString() })
   );
 }

@@ -1,5 +1,6 @@
 import type * as z from 'zod';
 import { issuesOf } from '#core/admission/index';
+import { say } from '#words/server/http';
 import { isDamage, isPassing } from './db/openError';
 import { tellDamage } from './health';
 import { tooHeavy } from './weighJson';
@@ -31,12 +32,7 @@ export const FILE_LIMIT = 12_000_000;
 
 /** Reads a body up to a limit, counting what really arrives. */
 export async function readText(request: Request, limit: number): Promise<string> {
-  const tooLarge = () =>
-    new HttpError(
-      413,
-      'too-large',
-      `The request is larger than ${Math.round(limit / 1000)} kB. Nothing was changed.`,
-    );
+  const tooLarge = () => new HttpError(413, 'too-large', say.requestLargerThanKb(Math.round(limit / 1000)));
   if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge();
   const reader = request.body?.getReader();
   if (!reader) return '';
@@ -111,7 +107,7 @@ export async function handle(run: () => Promise<Response> | Response): Promise<R
   } catch (error) {
     if (error instanceof HttpError) return errorJson(error);
     if (isPassing(error)) {
-      const sentence = 'The database is busy or full. Nothing was changed; try again.';
+      const sentence = say.databaseBusyFullNothing;
       return errorJson(new HttpError(503, 'busy', sentence));
     }
     if (isDamage(error)) {
@@ -120,14 +116,11 @@ export async function handle(run: () => Promise<Response> | Response): Promise<R
     }
     // The stack names files, never bodies: codes do not reach the log.
     console.error('unexpected', error instanceof Error ? error.stack : error);
-    return errorJson(
-      new HttpError(500, 'internal', 'Something went wrong here. What was saved before is kept.'),
-    );
+    return errorJson(new HttpError(500, 'internal', say.somethingWentWrongHere));
   }
 }
 
 /** What a request is told that a damaged file keeps from being answered. */
 export const damaged = (): HttpError => new HttpError(503, 'damaged', DAMAGED);
 
-const DAMAGED =
-  'The database file is damaged: this cannot be read, and nothing was changed. Put the last good backup back (aldaba restore FILE); aldaba check FILE says which one is whole.';
+const DAMAGED = say.databaseFileDamagedCannot;

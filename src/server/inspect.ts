@@ -13,6 +13,7 @@ import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { count, eq, max } from 'drizzle-orm';
 import { readAldaba, writeAldaba } from '#core/formats/index';
+import { say } from '#words/server/inspect';
 import { markOf, MARKS } from './db/fileMark';
 import { openDatabase, type Db } from './db/open';
 import { DatabaseError } from './db/openError';
@@ -47,9 +48,9 @@ const MAGIC = 'SQLite format 3\u0000';
 export function inspect(file: string, { asItIs = false }: InspectOptions = {}): Inspected {
   const refused = (why: string): Inspected => ({ ok: false, message: `${file} ${why}` });
   const head = headOf(file);
-  if (head === null) return refused('cannot be read.');
-  if (head.length === 0) return refused('is empty: it holds nothing.');
-  if (head !== MAGIC) return refused('is not a database.');
+  if (head === null) return refused(say.cannotBeRead);
+  if (head.length === 0) return refused(say.isEmptyItHoldsNothing);
+  if (head !== MAGIC) return refused(say.isNotADatabase);
   const folder = mkdtempSync(join(tmpdir(), 'aldaba-inspect-'));
   const done = () => rmSync(folder, { recursive: true, force: true });
   const copy = join(folder, 'copy.db');
@@ -66,18 +67,17 @@ export function inspect(file: string, { asItIs = false }: InspectOptions = {}): 
     const db = openDatabase(copy, { backup: false });
     try {
       const sites = sitesIn(db);
-      if (sites.length === 0) return fail('holds no site.');
+      if (sites.length === 0) return fail(say.holdsNoSite);
       const unread = sites.flatMap(({ id, name }) => problemOf(db, id, name));
-      if (unread.length > 0) return fail(`is not whole: ${unread.slice(0, 3).join(' ')}`);
+      if (unread.length > 0) return fail(say.isNotWhole(unread.slice(0, 3).join(' ')));
       return { ok: true, sites, copy, done };
     } finally {
       db.$client.close();
     }
   } catch (error) {
-    if (error instanceof DatabaseError) return fail(`cannot be used. ${error.message}`);
+    if (error instanceof DatabaseError) return fail(say.cannotBeUsed(error.message));
     const { code } = error as { code?: unknown };
-    if (typeof code === 'string' && code.startsWith('SQLITE_'))
-      return fail('is damaged: it cannot be read to its end.');
+    if (typeof code === 'string' && code.startsWith('SQLITE_')) return fail(say.damagedCannotReadEnd);
     done();
     throw error;
   }
@@ -107,15 +107,13 @@ function wrongWith(copy: string, isAll: boolean): string | null {
         ({ name }) => name,
       ),
     );
-    if (tables.size === 0) return 'holds nothing: it has no tables.';
-    if (!tables.has('sites') || !tables.has('__drizzle_migrations'))
-      return 'is a database of another program.';
-    if (markOf(raw) === MARKS.server && !isAll)
-      return 'is the file that a server works on, copied without what the server had yet to write into it (FILE-wal beside it). Write a backup with “aldaba backup FILE”, or copy both files; if the server had been stopped, add --as-it-is.';
+    if (tables.size === 0) return say.holdsNothingNoTables;
+    if (!tables.has('sites') || !tables.has('__drizzle_migrations')) return say.databaseAnotherProgram;
+    if (markOf(raw) === MARKS.server && !isAll) return say.fileServerWorksCopied;
     const whole = raw.pragma('integrity_check(1)', { simple: true });
-    if (whole !== 'ok') return `is damaged (${String(whole)}).`;
+    if (whole !== 'ok') return say.isDamaged(String(whole));
     const [orphan] = raw.pragma('foreign_key_check') as { table: string }[];
-    return orphan ? `is not whole: a row of “${orphan.table}” belongs to nothing that is there.` : null;
+    return orphan ? say.notWholeRowBelongs(orphan.table) : null;
   } finally {
     raw.close();
   }
@@ -143,10 +141,10 @@ export const sitesIn = (db: Pick<Db, 'select'>): SiteIn[] =>
 function problemOf(db: Db, id: string, name: string): string[] {
   try {
     const stored = loadPlan(db, id);
-    if (!stored) return [`“${name}” cannot be read.`];
+    if (!stored) return [say.cannotBeRead2(name)];
     const read = readAldaba(JSON.parse(JSON.stringify(writeAldaba(stored.plan, { secrets: true }))));
-    return read.ok ? [] : [`“${name}”: ${read.problems[0]?.message ?? 'it does not fit together'}.`];
+    return read.ok ? [] : [`“${name}”: ${read.problems[0]?.message ?? say.itDoesNotFitTogether}.`];
   } catch (error) {
-    return [`“${name}” cannot be read (${error instanceof Error ? error.message : String(error)}).`];
+    return [say.cannotBeRead3(name, error instanceof Error ? error.message : String(error))];
   }
 }

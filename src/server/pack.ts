@@ -40,6 +40,7 @@ import {
 } from '#words/index';
 import { openWords } from '#words/marks';
 import { REGIONS } from '#words/site';
+import { say } from '#words/server/pack';
 
 const PAGE_WIDTH = 515;
 /** A heading lower than this goes to the next page, with what it heads; points from the top. */
@@ -83,7 +84,7 @@ export function definition(
       margin: [40, 12, 40, 0],
       columns: [
         { text: LAW, style: 'small', width: '*' },
-        { text: `${date} · page ${page} of ${pages}`, style: 'small', alignment: 'right', width: 110 },
+        { text: say.pageOf(date, page, pages), style: 'small', alignment: 'right', width: 110 },
       ],
     }),
     // No heading stands alone at the foot of a page.
@@ -101,7 +102,7 @@ export function definition(
 
 /** Who it is for and who it is from, as far as that is known. */
 const headLine = ({ site }: Plan): string =>
-  [site.name, site.reference && `Job ${site.reference}`, site.company, site.contact]
+  [site.name, site.reference && say.job(site.reference), site.company, site.contact]
     .filter(Boolean)
     .join(' · ');
 
@@ -109,13 +110,13 @@ function sheet(plan: Plan, door: Door): Content[] {
   const { brief, deadState } = door;
   const { findings, marks } = doorVerdict(plan, door.id);
   const unready = openWords(marks);
-  const yes = (value: boolean | null) => (value === null ? 'not answered' : value ? 'yes' : 'no');
+  const yes = (value: boolean | null) => (value === null ? say.notAnswered : value ? 'yes' : 'no');
   const delayWords = (seconds: number | null | undefined) =>
-    typeof seconds === 'number' ? (DELAYS[seconds] ?? `up to ${seconds} s`).toLowerCase() : 'not answered';
+    typeof seconds === 'number' ? (DELAYS[seconds] ?? say.upToS(seconds)).toLowerCase() : say.notAnswered;
   const assumedOr = (question: AssumedAnswer, answer: string) =>
-    brief.assumed.includes(question) ? `not answered; ${answer} is assumed` : answer;
+    brief.assumed.includes(question) ? say.notAnsweredIsAssumed(answer) : answer;
   const answers: [string, string][] = [
-    [QUESTIONS.protects.label, brief.protects ? PROTECTS[brief.protects] : 'not answered'],
+    [QUESTIONS.protects.label, brief.protects ? PROTECTS[brief.protects] : say.notAnswered],
     [QUESTIONS.escapeRoute.label, yes(brief.escapeRoute)],
     [QUESTIONS.mechanicalEgress.label, yes(brief.mechanicalEgress)],
     [QUESTIONS.rescuers.label, yes(brief.rescuers)],
@@ -143,13 +144,13 @@ function sheet(plan: Plan, door: Door): Content[] {
       ),
     ],
     [
-      'Dead state',
-      deadState ? `${STATE_NAMES[deadState.state]}: ${STATE_SENTENCES[deadState.state]}` : 'not chosen',
+      say.deadState,
+      deadState ? `${STATE_NAMES[deadState.state]}: ${STATE_SENTENCES[deadState.state]}` : say.notChosen,
     ],
   ];
   if (deadState?.overrideReason)
     answers.push([
-      'Chosen against the recommendation because',
+      say.chosenAgainstTheRecommendationBecause,
       `${deadState.overrideReason}${deadState.by ? ` (${deadState.by})` : ''}`,
     ]);
   const open = findings.filter(({ severity }) => severity !== 'sound');
@@ -162,7 +163,7 @@ function sheet(plan: Plan, door: Door): Content[] {
       margin: [0, 2, 0, 2],
     },
     {
-      text: `Look up: ${REGIONS[plan.site.region].standards}. Local code decides.`,
+      text: say.lookUpLocalCodeDecides(REGIONS[plan.site.region].standards),
       style: 'small',
       margin: [0, 0, 0, 8],
     },
@@ -177,14 +178,14 @@ function sheet(plan: Plan, door: Door): Content[] {
         ]),
       },
     },
-    h2('Hardware'),
+    h2(say.hardware),
     {
       layout: LAYOUT,
       table: {
         widths: [34, '*', 90],
         headerRows: 1,
         body: [
-          head('Tag', 'Device', 'Place'),
+          head(say.tag, say.device, say.place),
           ...doorParts(plan, door.id).all.map(({ device, type }): TableCell[] => [
             mono(device.tag),
             type.name,
@@ -195,19 +196,19 @@ function sheet(plan: Plan, door: Door): Content[] {
     },
     ...(unready.length > 0
       ? [
-          h2('Not ready to hand over'),
+          h2(say.notReadyToHandOver),
           {
-            text: `${unready.join('; ')}. This pack shows the door as it is planned now.`,
+            text: say.packShowsDoorPlanned(unready.join('; ')),
             bold: true,
           } as Content,
         ]
       : []),
     h2(
       open.some(({ severity }) => severity !== 'note')
-        ? 'To settle, and notes'
+        ? say.toSettleAndNotes
         : open.length > 0
-          ? 'Nothing to settle in the wiring; notes'
-          : 'Nothing to settle in the wiring',
+          ? say.nothingSettleWiringNotes
+          : say.nothingSettleWiring,
     ),
     ...open.map((finding): Content => ({
       text: [
@@ -234,7 +235,7 @@ function loops(plan: Plan, door: Door): Content[] {
   const small = drawn.filter((loop) => loop.width <= 420);
   const pairs = Array.from({ length: Math.ceil(small.length / 2) }, (_, i) => small.slice(i * 2, i * 2 + 2));
   return [
-    { text: 'Loops', style: 'h2', headlineLevel: 1, pageBreak: 'before' },
+    { text: say.loops, style: 'h2', headlineLevel: 1, pageBreak: 'before' },
     ...wide.map((loop) => picture(loop, PAGE_WIDTH)),
     ...pairs.map((pair): Content => ({
       columns: pair.map((loop) => picture(loop, 250)),
@@ -248,14 +249,14 @@ function wires(plan: Plan, door: Door): Content[] {
   const unit = plan.site.units === 'american' ? 'ft' : 'm';
   const rows = conductorsOf(plan, door.id);
   return [
-    h2('Wire schedule'),
+    h2(say.wireSchedule),
     {
       layout: LAYOUT,
       table: {
         widths: [34, '*', '*', 62, 46, 40, 46],
         headerRows: 1,
         body: [
-          head('Wire', 'From', 'To', 'Colour', 'Size', 'Length', 'Cable'),
+          head(say.wire, say.from, say.to, say.colour, say.size, say.length, say.cable),
           ...rows.map((wire): TableCell[] => [
             mono(wire.number),
             mono(terminalLabel(plan, wire.from, door.id)),
@@ -271,14 +272,14 @@ function wires(plan: Plan, door: Door): Content[] {
     ...(rows.some(({ assumed }) => assumed.length > 0)
       ? [
           {
-            text: `${ASSUMED_SIGN} Nobody has entered it: it is assumed, and what is said of voltages and battery rests on it. Measure it.`,
+            text: say.nobodyEnteredAssumedSaid(ASSUMED_SIGN),
             style: 'small',
             margin: [0, 5, 0, 0] as [number, number, number, number],
           },
         ]
       : []),
     {
-      text: `${unit === 'ft' ? 'Leave about 12 in of slack at the device. Strip about 3/16 in.' : 'Leave about 300 mm of slack at the device. Strip about 5 mm.'} Ferrules or lever connectors pushed home and tug-tested. Insulate every joint before power. Cap unused conductors each on its own.`,
+      text: say.ferrulesLeverConnectorsPushed(unit === 'ft'),
       style: 'small',
       margin: [0, 5, 0, 0],
     },
@@ -300,21 +301,25 @@ function settings(plan: Plan, door: Door, codes: boolean): Content[] {
   );
   const people = peopleAt(plan, door.id);
   return [
-    h2('Settings and times'),
+    h2(say.settingsAndTimes),
     {
       layout: LAYOUT,
-      table: { widths: [34, '*', '*'], headerRows: 1, body: [head('Device', 'Setting', 'Value'), ...rows] },
+      table: {
+        widths: [34, '*', '*'],
+        headerRows: 1,
+        body: [head(say.device, say.setting, say.value), ...rows],
+      },
     },
-    h2('Who opens it'),
+    h2(say.whoOpensIt),
     people.length === 0
-      ? { text: 'Nobody is on the list.' }
+      ? { text: say.nobodyIsOnTheList }
       : {
           layout: LAYOUT,
           table: {
             widths: ['*', 90, 60, '*'],
             headerRows: 1,
             body: [
-              head('Name', 'Role', 'Slot', 'Opens by'),
+              head(say.name, say.role, say.slot, say.opensBy),
               ...people.map((person): TableCell[] => [
                 person.name,
                 person.role,
@@ -326,9 +331,9 @@ function settings(plan: Plan, door: Door, codes: boolean): Content[] {
                 [
                   person.code !== '' && 'code',
                   ...cardsInUse(person).map(({ facility, number }) =>
-                    codes ? `card ${facility}-${number}` : 'card',
+                    codes ? say.card(facility, number) : 'card',
                   ),
-                  person.fingers > 0 && (person.fingers === 1 ? 'a finger' : `${person.fingers} fingers`),
+                  person.fingers > 0 && (person.fingers === 1 ? say.aFinger : say.fingers(person.fingers)),
                   person.phone !== '' && 'phone',
                 ]
                   .filter(Boolean)
@@ -338,7 +343,7 @@ function settings(plan: Plan, door: Door, codes: boolean): Content[] {
           },
         },
     {
-      text: codes ? 'Codes are not printed.' : 'Codes and card numbers are not printed.',
+      text: codes ? say.codesAreNotPrinted : say.codesCardNumbersNot,
       style: 'small',
       margin: [0, 3, 0, 0],
     },
@@ -348,7 +353,7 @@ function settings(plan: Plan, door: Door, codes: boolean): Content[] {
 function proof(plan: Plan, door: Door): Content[] {
   const verdict = doorVerdict(plan, door.id);
   return [
-    h2('What the door does'),
+    h2(say.whatTheDoorDoes),
     {
       layout: LAYOUT,
       table: {
@@ -356,7 +361,7 @@ function proof(plan: Plan, door: Door): Content[] {
         headerRows: 1,
         dontBreakRows: true,
         body: [
-          head('Situation', 'From outside', 'From inside', 'Reason'),
+          head(say.situation, say.fromOutside, say.fromInside, say.reason),
           ...verdict.proof.rows.map((row): TableCell[] => [
             situationName(row.situation),
             `${verdictWords(row.cells.outside.verdict)}: ${outcomeWords(row.cells.outside, 'outside').toLowerCase()}`,
@@ -366,18 +371,27 @@ function proof(plan: Plan, door: Door): Content[] {
         ],
       },
     },
-    h2('Power'),
+    h2(say.power),
     ...verdict.budget.supplies.map((supply): Content => ({
       text: supply.isUnsettled
-        ? `${supply.tag}: never comes to rest, so there is no figure of it.`
-        : `${supply.tag}: ${formatAmps(supply.restAmps)} at rest, worst case ${formatAmps(supply.worstAmps)} of ${formatAmps(supply.ratedAmps)}.${
+        ? say.neverComesRestSo(supply.tag)
+        : `${say.supplyDraws(supply.tag, formatAmps(supply.restAmps), formatAmps(supply.worstAmps), formatAmps(supply.ratedAmps))} ${
             supply.battery
-              ? ` Battery ${supply.battery.ampHours} Ah: ${formatHours(supply.battery.hours)} at the end of its life, ${supply.battery.askedHours} h asked.`
-              : ' No battery.'
+              ? say.batteryLasts(
+                  supply.battery.ampHours,
+                  formatHours(supply.battery.hours),
+                  supply.battery.askedHours,
+                )
+              : say.noBattery
           }`,
     })),
     ...verdict.budget.voltages.map((fed): Content => ({
-      text: `${fed.tag}: ${formatVolts(fed.rest)} at rest, lowest ${formatVolts(fed.lowest ?? fed.released)}, needs ${formatVolts(fed.needsVolts)}.`,
+      text: say.atRestLowestNeeds(
+        fed.tag,
+        formatVolts(fed.rest),
+        formatVolts(fed.lowest ?? fed.released),
+        formatVolts(fed.needsVolts),
+      ),
     })),
   ];
 }

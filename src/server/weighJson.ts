@@ -1,3 +1,4 @@
+import { say } from '#words/server/weighJson';
 /** What a JSON text would cost to read, counted without reading it. */
 export interface JsonWeight {
   /** Objects and lists. */
@@ -34,6 +35,6 @@ export function weighJson(text: string): JsonWeight {
 /** What keeps a text from being read at all; null where it may be. */
 export function tooHeavy(text: string): string | null {
   const { containers, values, depth } = weighJson(text);
-  if (containers > MOST_CONTAINERS || values > MOST_VALUES) return 'holds more entries than a site can have';
-  return depth > DEEPEST ? `nests deeper than ${DEEPEST}` : null;
+  if (containers > MOST_CONTAINERS || values > MOST_VALUES) return say.holdsMoreEntriesThan;
+  return depth > DEEPEST ? say.nestsDeeperThan(DEEPEST) : null;
 }

@@ -1,5 +1,6 @@
 import type { parseEdit } from '#core/admission/index';
 import { touchesSecrets } from '#core/plan/index';
+import { say } from '#words/store/keep';
 import type { Aside, Item } from './saving';
 import type { Sealer } from './seal';
 
@@ -93,7 +94,7 @@ export function takeOlder(
   return (Array.isArray(edits) ? edits : []).flatMap((edit: unknown, index): Item[] => {
     const parsed = read(edit);
     return parsed.ok
-      ? [{ id: `recalled-${index}-${Date.now()}`, edit: parsed.edit, label: 'an earlier change' }]
+      ? [{ id: `recalled-${index}-${Date.now()}`, edit: parsed.edit, label: say.anEarlierChange }]
       : [];
   });
 }

@@ -6,6 +6,7 @@ import {
   type Plan,
   type PlanDelta,
 } from '#core/plan/index';
+import { say } from '#words/store/saving';
 
 /**
  * Saving as a machine without hands: `step` takes its state and what happened, and gives the next state and what is to be
@@ -285,7 +286,7 @@ function answered(state: Saving, { revision, answers, catchUp }: Extract<Event, 
     if (answer?.code !== 'refused' && answer?.code !== 'withdrawn') continue;
     const why: Why = answer.refusal
       ? { kind: 'refused', refusal: answer.refusal }
-      : { kind: 'not-understood', message: 'It was refused before.' };
+      : { kind: 'not-understood', message: say.itWasRefusedBefore };
     const set = setAside(next, { ...item, sent: false }, why, true);
     next = set.next;
     effects.push(...set.effects);

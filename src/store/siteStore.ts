@@ -11,6 +11,7 @@ import { refusalWords } from '#words/problems';
 import { changesNothing, isAsLeft } from './asLeft';
 import { asOpened, type SiteState, type StepBack, type StoreOptions } from './siteState';
 import { othersWords } from '#words/others';
+import { say } from '#words/store/siteStore';
 import { newId } from './newId';
 import { takeOlder } from './keep';
 import { Unsent } from './unsent';
@@ -90,11 +91,11 @@ export class SiteStore {
   takeBackLogged({ inverse, left }: EditBack, label: string): void {
     const result = this.#admission?.admit(this.#state.plan, inverse);
     if (result && !result.ok) {
-      this.#options.tell(`${refusalWords(result.refusal)} Nothing was changed.`);
+      this.#options.tell(say.nothingWasChanged(refusalWords(result.refusal)));
       return;
     }
     if (result && changesNothing(this.#state.plan, result.plan)) {
-      this.#options.tell('This has been taken back already. Nothing was changed.');
+      this.#options.tell(say.beenTakenBackAlready);
       return;
     }
     this.#undo.push({ label, inverse, left });
@@ -161,13 +162,13 @@ export class SiteStore {
   #apply(edit: Edit, label: string, keepRefused = false): StepBack | null {
     const { plan, complete } = this.#state;
     if (!this.#admission) {
-      this.#options.tell('Aldaba is still loading. Nothing was changed; try again in a moment.');
+      this.#options.tell(say.aldabaStillLoadingNothing);
       return null;
     }
     const result = this.#admission.admit(plan, edit);
     if (!result.ok) {
       this.#options.tell(
-        `${refusalWords(result.refusal)} ${keepRefused ? 'It is kept among what could not be saved.' : 'Nothing was changed.'}`,
+        `${refusalWords(result.refusal)} ${keepRefused ? say.keptAmongCouldNot : say.nothingWasChanged2}`,
       );
       if (keepRefused) {
         const why = { kind: 'refused', refusal: result.refusal } as const;
@@ -182,10 +183,10 @@ export class SiteStore {
     if (!complete && left.some(({ collection }) => SECRET_COLLECTIONS.includes(collection))) {
       this.#options.tell(
         !this.#state.codes
-          ? 'You are signed in without codes: people and keypads are changed by whoever sees them. Nothing was changed.'
+          ? say.youSignedWithoutCodes
           : this.#state.reachable
-            ? 'Codes are still being fetched. Nothing was changed; try again in a moment.'
-            : 'Codes are not kept without the network. Nothing was changed; people and keypads wait for it.',
+            ? say.codesStillBeingFetched
+            : say.codesNotKeptWithout,
       );
       return null;
     }
@@ -339,10 +340,7 @@ export class SiteStore {
 
   #keep(): void {
     const { pending, aside } = this.#saving;
-    if (!this.#unsent.keep({ pending, aside }))
-      this.#options.tell(
-        'This browser has no room to keep unsaved changes. Leave the tab open until they are saved.',
-      );
+    if (!this.#unsent.keep({ pending, aside })) this.#options.tell(say.browserNoRoomKeep);
   }
 
   /** What tabs before this one left is kept by this one from now on. */
@@ -378,10 +376,7 @@ export class SiteStore {
     if (!this.#admission) return;
     const older = takeOlder(this.#saving.confirmed.site.id, this.#admission.parseEdit, this.#options.keep);
     const { open, lost } = this.#unsent.takeAll();
-    if (lost)
-      this.#options.tell(
-        'Codes that were typed in this browser for another server, and never sent, cannot be read any more. Type them again.',
-      );
+    if (lost) this.#options.tell(say.codesWereTypedBrowser);
     const pending = [...older, ...open.pending];
     if (pending.length > 0 || open.aside.length > 0)
       this.#step({ kind: 'recalled', pending, aside: open.aside });

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { findIn, planDelta, staleDoors, typesUsed, type Plan } from '#core/plan/index';
 import type { DoorSummary, DoorVerdict, Judgement } from '#core/verdict/index';
+import { say } from '#words/store/useVerdicts';
 import type { VerdictAnswer, VerdictRequest } from '../workers/protocol';
 import { doorOf, taken, type Held } from './heldVerdicts';
 
@@ -21,7 +22,7 @@ interface Given {
   readonly judgement: Judgement | null;
 }
 
-const STUMBLED = 'The part that judges stopped unexpectedly. It starts again with the next change.';
+const STUMBLED = say.partJudgesStoppedUnexpectedly;
 
 /** Once the page has nothing else to do, and no later than this, the worker is begun: the first change finds it there. ms. */
 const WARM_WITHIN = 1500;

@@ -1,8 +1,9 @@
+import { say } from '#words/ui/Assumed';
 import css from './Assumed.module.css';
 
 /** Stands beside what nobody has entered. */
 export const Assumed = () => (
-  <em className={css['assumed']} title="Nobody has entered it. Enter it, or press Enter to keep it as it is.">
-    assumed
+  <em className={css['assumed']} title={say.nobodyEnteredEnterPress}>
+    {say.assumed}
   </em>
 );

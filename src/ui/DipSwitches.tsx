@@ -1,9 +1,10 @@
+import { say } from '#words/ui/DipSwitches';
 import css from './DipSwitches.module.css';
 
 /** A bank of DIP switches set to a number: the first is the lowest bit, up is on. */
 export const DipSwitches = ({ value, bits }: { value: number; bits: number }) => (
   <SwitchBank
-    name={`DIP switches for ${value}`}
+    name={say.dipSwitchesFor(value)}
     positions={Array.from({ length: bits }, (_, bit) => Math.floor(value / 2 ** bit) % 2 === 1)}
   />
 );
@@ -19,7 +20,7 @@ export const SwitchBank = ({ name, positions }: { name: string; positions: reado
       width={width}
       height={44}
       role="img"
-      aria-label={`${name}: ${said.length > 0 ? `${said.join(', ')} on` : 'all off'}`}
+      aria-label={`${name}: ${said.length > 0 ? say.on(said.join(', ')) : say.allOff}`}
     >
       <rect x={0.5} y={0.5} width={width - 1} height={43} rx={2} className={css['body']} />
       {positions.map((up, row) => (

@@ -1,4 +1,5 @@
 import { useId, type InputHTMLAttributes, type ReactNode, type Ref, type SelectHTMLAttributes } from 'react';
+import { say } from '#words/ui/Field';
 import { cx } from './cx';
 import css from './Field.module.css';
 
@@ -123,8 +124,8 @@ export const YesNo = ({ value, onChange, ...rest }: YesNoProps) => (
     {...rest}
     value={value === null ? null : value ? 'yes' : 'no'}
     options={[
-      { value: 'yes', label: 'Yes' },
-      { value: 'no', label: 'No' },
+      { value: 'yes', label: say.yes },
+      { value: 'no', label: say.no },
     ]}
     onChange={(answer) => onChange(answer === 'yes')}
   />

@@ -1,6 +1,7 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { METRES_PER_FOOT, readQuantity, type LengthUnit } from '#core/units/index';
 import { quantityFaultWords } from '#words/quantities';
+import { say } from '#words/ui/LengthInput';
 import { Assumed } from './Assumed';
 import { cx } from './cx';
 import css from './LengthInput.module.css';
@@ -44,7 +45,7 @@ export function LengthInput({ label, length, unit, className, assumed = false, o
   return (
     <span className={css['length']}>
       <input
-        aria-label={`${label}, ${unit}${assumed ? ', assumed' : ''}`}
+        aria-label={`${label}, ${unit}${assumed ? say.assumed : ''}`}
         aria-invalid={why !== null || undefined}
         aria-describedby={why === null ? undefined : id}
         className={cx(css['input'], className)}
@@ -65,7 +66,7 @@ export function LengthInput({ label, length, unit, className, assumed = false, o
       {assumed && <Assumed />}
       {why !== null && (
         <span role="alert" id={id} className={css['why']} ref={message}>
-          {why} {shown} {unit} stands.
+          {say.stands(why, shown, unit)}
         </span>
       )}
     </span>

@@ -1,5 +1,6 @@
 import { Dialog as Radix } from 'radix-ui';
 import X from 'lucide-react/icons/x';
+import { say } from '#words/ui/OpenDialog';
 import { cx } from './cx';
 import type { DialogProps } from './dialogProps';
 import css from './Dialog.module.css';
@@ -22,7 +23,7 @@ export const OpenDialog = ({ open, onOpenChange, title, description, wide, child
       >
         <header className={css['head']}>
           <Radix.Title className={css['title']}>{title}</Radix.Title>
-          <Radix.Close className={css['close']} aria-label="Close">
+          <Radix.Close className={css['close']} aria-label={say.close}>
             <X size={18} aria-hidden />
           </Radix.Close>
         </header>

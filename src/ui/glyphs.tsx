@@ -1,4 +1,5 @@
 import type { DeadState } from '#core/plan/index';
+import { say } from '#words/ui/glyphs';
 
 /** A bolt and its keep: withdrawn = opens when dead, thrown = stays locked when dead, dashed = not chosen. */
 export const DeadStateGlyph = ({ state }: { state: DeadState | null }) => (
@@ -12,10 +13,10 @@ export const DeadStateGlyph = ({ state }: { state: DeadState | null }) => (
     role="img"
     aria-label={
       state === null
-        ? 'dead state not chosen'
+        ? say.deadStateNotChosen
         : state === 'fail-safe'
-          ? 'opens when dead'
-          : 'stays locked when dead'
+          ? say.opensWhenDead
+          : say.staysLockedWhenDead
     }
   >
     {state === 'fail-secure' ? (

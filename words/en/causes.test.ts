@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { searchCauses, type Cause, type Change } from '#core/causes/index';
 import type { Plan } from '#core/plan/index';
-import { mustApply } from '../core/specimens/doors';
-import { door, drop, id, move, set, wire } from '../core/specimens/ruleEdits';
-import { terminalOf } from '../core/specimens/terminalOf';
-import { swapsAcross } from '../core/specimens/otherMistakes';
-import { siteOf } from '../core/specimens/site';
+import { mustApply } from '../../core/specimens/doors';
+import { door, drop, id, move, set, wire } from '../../core/specimens/ruleEdits';
+import { terminalOf } from '../../core/specimens/terminalOf';
+import { swapsAcross } from '../../core/specimens/otherMistakes';
+import { siteOf } from '../../core/specimens/site';
 import { changeWords, repairWords, triedWords, unexplainedWords } from './index';
 
 const plan = door('magnet-controller');

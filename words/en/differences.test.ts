@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { quillhaven } from '#demo/quillhaven';
 import { differences, type Edit } from '#core/plan/index';
-import { mustApply } from '../core/specimens/doors';
+import { mustApply } from '../../core/specimens/doors';
 import { comparedWords } from './differences';
 
 const plan = quillhaven();

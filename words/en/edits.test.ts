@@ -8,7 +8,7 @@ import {
   type Edit,
   type Plan,
 } from '#core/plan/index';
-import { magnetDoor, mustApply, strikeDoor } from '../core/specimens/doors';
+import { magnetDoor, mustApply, strikeDoor } from '../../core/specimens/doors';
 import {
   asideWords,
   differenceWords,
@@ -46,6 +46,9 @@ const plan = mustApply(
       high: 2,
       by: '',
       at: '2026-11-01T10:00:00.000Z',
+      meter: '',
+      serial: '',
+      withdrawn: null,
       note: '',
     },
   },

@@ -6,12 +6,12 @@ import { doorsInOrder, type Edit } from '#core/plan/index';
 import { prove, SITUATIONS } from '#core/prove/index';
 import { atRest, buildWorld } from '#core/simulate/index';
 import { quillhaven } from '#demo/quillhaven';
-import { magnetDoor, mustApply, strikeDoor } from '../core/specimens/doors';
-import { SPOTTED } from '../core/specimens/circuitMistakes';
-import { FIRES } from '../core/specimens/fireSites';
-import { HARDWARE_MISTAKES } from '../core/specimens/hardwareMistakes';
-import { PROOF_MISTAKES } from '../core/specimens/proofMistakes';
-import { WIRE_MISTAKES } from '../core/specimens/wireMistakes';
+import { magnetDoor, mustApply, strikeDoor } from '../../core/specimens/doors';
+import { SPOTTED } from '../../core/specimens/circuitMistakes';
+import { FIRES } from '../../core/specimens/fireSites';
+import { HARDWARE_MISTAKES } from '../../core/specimens/hardwareMistakes';
+import { PROOF_MISTAKES } from '../../core/specimens/proofMistakes';
+import { WIRE_MISTAKES } from '../../core/specimens/wireMistakes';
 import {
   cellReason,
   editWords,

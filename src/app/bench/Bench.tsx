@@ -19,6 +19,7 @@ import {
   peopleWords,
   whyFreeWords,
 } from '#words/bench';
+import { say } from '#words/app/bench/Bench';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Menu } from '../../ui/Menu';
@@ -55,17 +56,17 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
   const decides = doorParts(plan, world.door.id).decider !== null;
   const wires = conductorsOf(plan, world.door.id);
   return (
-    <section className={cx(css['bench'], open && css['open'])} aria-label="Bench">
+    <section className={cx(css['bench'], open && css['open'])} aria-label={say.bench}>
       <div className={css['triggers']}>
         <h2>
-          Bench
+          {say.bench}
           <span className={css['tools']}>
             <button
               type="button"
               aria-pressed={bench.paused}
               onClick={() => bench.pause(!bench.paused)}
-              title={bench.paused ? 'Let time run' : 'Stop time'}
-              aria-label="Stop time"
+              title={bench.paused ? say.letTimeRun : say.stopTime}
+              aria-label={say.stopTime}
             >
               {bench.paused ? <Play size={13} aria-hidden /> : <Pause size={13} aria-hidden />}
             </button>
@@ -73,8 +74,8 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
               type="button"
               className={css['speed']}
               onClick={() => bench.setSpeed(SPEEDS[(SPEEDS.indexOf(bench.speed) + 1) % SPEEDS.length] ?? 1)}
-              title="How fast time runs"
-              aria-label={`Speed: ${bench.speed} times`}
+              title={say.howFastTimeRuns}
+              aria-label={say.speedTimes(bench.speed)}
             >
               {bench.speed === 0.25 ? '¼' : bench.speed}×
             </button>
@@ -82,20 +83,20 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
               type="button"
               onClick={skip}
               disabled={state.queue.length === 0}
-              title="Skip to the next event"
-              aria-label="Skip to the next event"
+              title={say.skipToTheNextEvent}
+              aria-label={say.skipToTheNextEvent}
             >
               <ChevronsRight size={15} aria-hidden />
             </button>
-            <button type="button" onClick={reset} title="Back to rest" aria-label="Back to rest">
+            <button type="button" onClick={reset} title={say.backToRest} aria-label={say.backToRest}>
               <RotateCcw size={13} aria-hidden />
             </button>
             <button
               type="button"
               onClick={() => setJournal(true)}
               disabled={bench.journal.length === 0}
-              title="What was done, with its time"
-              aria-label="Journal of the bench"
+              title={say.doneTime}
+              aria-label={say.journalOfTheBench}
             >
               <ScrollText size={13} aria-hidden />
             </button>
@@ -104,7 +105,7 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
         <div className={css['buttons']}>
           {decides && (
             <Button look="frame" size="s" onClick={() => setComes(true)}>
-              Somebody…
+              {say.somebody}
             </Button>
           )}
           {triggersOf(bench).map(({ id, label, on, nobody, stimulus }) => (
@@ -120,7 +121,7 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
             </Button>
           ))}
           <Menu
-            label="Cut or mend a wire"
+            label={say.cutOrMendAWire}
             side="top"
             trigger={
               <Button
@@ -129,7 +130,7 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
                 aria-pressed={state.cut.size > 0 ? true : undefined}
                 disabled={wires.length === 0}
               >
-                {state.cut.size > 0 ? `${state.cut.size} cut` : 'Cut a wire…'}
+                {state.cut.size > 0 ? say.cut(state.cut.size) : say.cutAWire}
               </Button>
             }
             items={wires.map((wire) => ({
@@ -140,7 +141,7 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
               onSelect: () =>
                 act(
                   { kind: state.cut.has(wire.id) ? 'mend' : 'cut', conductor: wire.id },
-                  `${state.cut.has(wire.id) ? 'Mend' : 'Cut'} ${wire.number}`,
+                  `${state.cut.has(wire.id) ? say.mend : say.cut2} ${wire.number}`,
                 ),
             }))}
           />
@@ -150,14 +151,14 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
         <Lanes bench={bench} plan={plan} />
       </div>
       <Button look="frame" className={css['toggle']} aria-expanded={open} onClick={() => setOpen(!open)}>
-        {open ? 'Close the bench' : 'Bench'}
+        {open ? say.closeTheBench : say.bench}
       </Button>
       <div className={css['words']} aria-live="polite">
         <b>{holdWords(doorHold(locks), state.doorOpen, locks[0]?.kind ?? null)}</b>
         {locks.length > 0 && <span className={css['figures']}>{lockFigures(locks)}</span>}
         {locks.length > 0 && <span>{insideWords(ways.works)}</span>}
         {last && <span>{peopleWords(bench.people)}</span>}
-        {bench.broken !== null && <span className={css['alarm']}>Broken: {bench.broken}</span>}
+        {bench.broken !== null && <span className={css['alarm']}>{say.broken(bench.broken)}</span>}
         {state.alarms.size > 0 && (
           <span className={css['alarm']}>
             {[...state.alarms].map((alarm) => ALARM_NAMES[alarm]).join(', ')}
@@ -175,10 +176,10 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
         <Dialog
           open={journal}
           onOpenChange={setJournal}
-          title="Journal of the bench"
-          description="What was done since the door was at rest, and what came of it. Time is the bench's own."
+          title={say.journalOfTheBench}
+          description={say.doneSinceDoorRest}
         >
-          <ol className={css['journal']} aria-label="Journal">
+          <ol className={css['journal']} aria-label={say.journal}>
             {bench.journal.map((line, index) => (
               <li key={index}>{lineWords(line, tagOf, kindOf)}</li>
             ))}

@@ -3,6 +3,7 @@ import type { Plan } from '#core/plan/index';
 import { egressAlarms, relayKeys, type LaneSample } from '#core/simulate/index';
 import { formatSeconds } from '#core/units/index';
 import { clockWords, LANE_WORDS } from '#words/bench';
+import { say } from '#words/app/bench/Lanes';
 
 import { cx } from '../../ui/cx';
 import { HORIZON_MS, type Bench } from '../../parts/bench/useBench';
@@ -38,8 +39,8 @@ function segments(
 }
 
 const SHOWN = {
-  relay: { name: 'Relay', on: 'pulled in', off: 'at rest' },
-  alarm: { name: 'Alarm', on: 'sounds', off: 'quiet' },
+  relay: { name: say.relay, on: say.pulledIn, off: say.atRest },
+  alarm: { name: say.alarm, on: 'sounds', off: 'quiet' },
 };
 
 const percent = (ms: number) => `${((ms / SPAN_MS) * 100).toFixed(3)}%`;
@@ -54,7 +55,7 @@ export function Lanes({ bench, plan }: { bench: Bench; plan: Plan }) {
   const relays = [...relayKeys(world).slice(0, 1), ...alarms.slice(0, 1)];
   const rows = [
     {
-      name: 'Lock',
+      name: say.lock,
       list: segments(
         samples,
         end,
@@ -63,7 +64,7 @@ export function Lanes({ bench, plan }: { bench: Bench; plan: Plan }) {
       ),
     },
     {
-      name: 'Door',
+      name: say.door,
       list: segments(
         samples,
         end,
@@ -114,7 +115,7 @@ export function Lanes({ bench, plan }: { bench: Bench; plan: Plan }) {
           .map(
             (row) =>
               `${row.name}: ${row.list
-                .map((s) => (s.from <= 0 ? s.text : `${s.text} from ${clockWords(s.from)}`))
+                .map((s) => (s.from <= 0 ? s.text : say.from(s.text, clockWords(s.from))))
                 .join(', then ')}`,
           )
           .join('. ')}

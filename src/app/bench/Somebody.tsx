@@ -5,6 +5,7 @@ import { entersByNumber, languageOf, takesFingers, type KeypadLanguage } from '#
 import { cardsInUse, findIn, fingersOf, peopleAt, type Person, type Plan } from '#core/plan/index';
 import { momentWords } from '#words/access';
 import { groundWords, judgedWords } from '#words/judged';
+import { say } from '#words/app/bench/Somebody';
 import { CodesAway } from '../../parts/codes/CodesAway';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -29,7 +30,7 @@ const hasOf = (
   { id, language }: Decides,
 ): { readonly label: string; readonly presented: Presented }[] => [
   ...person.cards.map((card) => ({
-    label: `Card ${card.facility}-${card.number}${card.lost === null ? '' : ', reported lost'}`,
+    label: say.card(card.facility, card.number, card.lost),
     presented: { kind: 'card', card } as const,
   })),
   ...(person.code === ''
@@ -37,18 +38,18 @@ const hasOf = (
     : [
         language && entersByNumber(language)
           ? {
-              label: 'Their number and code',
+              label: say.theirNumberAndCode,
               presented: {
                 kind: 'code',
                 code: person.code,
                 ...(person.slots[id] === undefined ? {} : { slot: person.slots[id] }),
               } as const,
             }
-          : { label: 'Their code', presented: { kind: 'code', code: person.code } as const },
+          : { label: say.theirCode, presented: { kind: 'code', code: person.code } as const },
       ]),
   ...(language && takesFingers(language)
     ? fingersOf(person).map((finger, index) => ({
-        label: person.fingers > 1 ? `Finger ${index + 1}` : 'Their finger',
+        label: person.fingers > 1 ? say.finger(index + 1) : say.theirFinger,
         presented: { kind: 'finger', finger } as const,
       }))
     : []),
@@ -95,17 +96,17 @@ export function Somebody({ bench, plan, complete, onClose }: Props) {
     <Dialog
       open
       onOpenChange={(open) => !open && onClose()}
-      title={`Somebody comes to ${door.id}`}
-      description="What decides there judges this card or this code, of this person, at this moment."
+      title={say.somebodyComesTo(door.id)}
+      description={say.decidesJudgesCardCode}
     >
       {!complete ? (
         <CodesAway />
       ) : !person ? (
-        <p>Nobody is on the list of this site yet.</p>
+        <p>{say.nobodyListSiteYet}</p>
       ) : (
         <div className={css['form']}>
           <SelectField
-            label="Who"
+            label={say.who}
             value={person.id}
             onChange={({ target }) => {
               setWho(target.value);
@@ -119,10 +120,10 @@ export function Somebody({ bench, plan, complete, onClose }: Props) {
             ))}
           </SelectField>
           {has.length === 0 ? (
-            <p className={css['none']}>{person.name} has nothing that opens here.</p>
+            <p className={css['none']}>{say.hasNothingThatOpensHere(person.name)}</p>
           ) : (
             <SelectField
-              label="With"
+              label={say.withWord}
               value={String(Math.min(what, has.length - 1))}
               onChange={({ target }) => setWhat(Number(target.value))}
             >
@@ -135,8 +136,8 @@ export function Somebody({ bench, plan, complete, onClose }: Props) {
           )}
           <MomentFields at={at} onChange={setAt} />
           {readers.length > 1 && chosen?.presented.kind === 'card' && (
-            <SelectField label="At" value={reader} onChange={({ target }) => setReader(target.value)}>
-              <option value="">the reader outside</option>
+            <SelectField label={say.at} value={reader} onChange={({ target }) => setReader(target.value)}>
+              <option value="">{say.theReaderOutside}</option>
               {readers.map(({ device }) => (
                 <option key={device.id} value={device.id}>
                   {device.tag}, {device.place}
@@ -150,7 +151,7 @@ export function Somebody({ bench, plan, complete, onClose }: Props) {
               <p>{groundWords(plan, decider?.device.tag ?? '', judged.ground, judged.opens)}</p>
               {judged.bits !== null && (
                 <p className={css['bits']}>
-                  <span>The reader sends {judged.bits.length} bits</span>
+                  <span>{say.theReaderSendsBits(judged.bits.length)}</span>
                   <code>{judged.bits.match(/.{1,8}/g)?.join(' ')}</code>
                 </p>
               )}
@@ -166,9 +167,9 @@ export function Somebody({ bench, plan, complete, onClose }: Props) {
 }
 
 const PRESENT: Readonly<Record<Presented['kind'], string>> = {
-  card: 'Hold it to the reader',
-  code: 'Key it in',
-  finger: 'Lay it on',
+  card: say.holdItToTheReader,
+  code: say.keyItIn,
+  finger: say.layItOn,
 };
 
 /** Those who open the door first, each part by name. */

@@ -4,6 +4,7 @@ import { doorDevices } from '#core/door/index';
 import { callers, fireReleases, needsNetwork } from '#core/prove/index';
 import type { Device } from '#core/plan/index';
 import { heedsLockdown, keepsFreePassage, standing, type Stimulus } from '#core/simulate/index';
+import { say } from '#words/app/bench/triggers';
 import type { Bench as BenchState } from '../../parts/bench/useBench';
 
 /** Something that can be done to a door. */
@@ -25,21 +26,21 @@ const credentials: Group = ({ world }) => {
   const list: Trigger[] = [];
   if (keypads.length > 0 || readers.length > 0) {
     const name = keypads.length > 0 ? 'code' : 'card';
-    const label = keypads.length > 0 ? 'Code' : 'Card';
+    const label = keypads.length > 0 ? say.code : say.card;
     list.push({ id: 'card', label, stimulus: { kind: 'credential', valid: true } });
-    list.push({ id: 'wrong', label: `Wrong ${name}`, stimulus: { kind: 'credential', valid: false } });
+    list.push({ id: 'wrong', label: say.wrong(name), stimulus: { kind: 'credential', valid: false } });
   }
   for (const { device } of readers.filter(({ device }) => device.place === 'inside' && readers.length > 1))
     list.push({
       id: `card-${device.id}`,
-      label: `Card at ${device.tag}`,
+      label: say.cardAt(device.tag),
       stimulus: { kind: 'credential', valid: true, device: device.id },
     });
   for (const { device, type } of keypads)
     if ((functionOf(type, 'decides')?.channels.length ?? 0) > 1)
       list.push({
         id: `second-${device.id}`,
-        label: 'Hold-open code',
+        label: say.holdOpenCode,
         stimulus: { kind: 'credential', valid: true, device: device.id, output: 1 },
       });
   return list;
@@ -49,14 +50,14 @@ const ways: Group = ({ world, state, people }) => {
   const all = byWhoLeaves(world).filter(({ purpose }) => purpose === 'leave');
   const list = all.map(({ at: { device, type }, stimulus }): Trigger => ({
     id: `exit-${device.id}`,
-    label: `${does(type, 'delayedEgress') ? 'Push and hold' : 'Exit'}${all.length > 1 ? ` ${device.tag}` : ''}`,
+    label: `${does(type, 'delayedEgress') ? say.pushAndHold : say.exit}${all.length > 1 ? ` ${device.tag}` : ''}`,
     stimulus,
   }));
-  if (state.doorOpen) list.push({ id: 'door', label: 'Close door', stimulus: { kind: 'closeDoor' } });
+  if (state.doorOpen) list.push({ id: 'door', label: say.closeDoor, stimulus: { kind: 'closeDoor' } });
   // While it stands open whoever is there may go through behind the other.
   const through = (from: 'inside' | 'outside'): Trigger => ({
     id: `open-${from}`,
-    label: `${from === 'inside' ? 'Leave' : 'Enter'}${state.doorOpen ? ' behind' : ''}`,
+    label: `${from === 'inside' ? say.leave : 'Enter'}${state.doorOpen ? ' behind' : ''}`,
     nobody: people[from] === 0,
     stimulus: { kind: 'openDoor', from },
   });
@@ -64,7 +65,7 @@ const ways: Group = ({ world, state, people }) => {
   if (world.door.brief.keyOverride === true && !state.doorOpen)
     list.push({
       id: 'open-key',
-      label: 'Key from outside',
+      label: say.keyFromOutside,
       nobody: people.outside === 0,
       stimulus: { kind: 'openDoor', from: 'key' },
     });
@@ -89,16 +90,17 @@ const calls: Group = ({ world }, on) => {
   });
   const list: Trigger[] = [];
   for (const { device, type, key } of callers(world))
-    if (key === null) list.push(press(device.id, device.tag, type.family === 'sounder' ? 'Ring' : 'Key of'));
+    if (key === null)
+      list.push(press(device.id, device.tag, type.family === 'sounder' ? say.ring : say.keyOf));
   for (const { device, type } of doorDevices(world, 'switch')) {
     const turned = functionsOf(type, 'switch').some(({ state }) => on(`${device.id}:${state}`));
-    list.push({ ...press(device.id, device.tag, 'Turn'), on: turned });
+    list.push({ ...press(device.id, device.tag, say.turn), on: turned });
   }
   for (const { device, key } of callers(world)) {
     if (key !== null)
       list.push({
         id: `key-${device.id}-${key}`,
-        label: `Key ${key} of ${tagAt(world, device)}`,
+        label: say.keyOf2(key, tagAt(world, device)),
         stimulus: { kind: 'press', device: device.id, key },
       });
   }
@@ -109,10 +111,10 @@ const emergencies: Group = ({ world }, on) => {
   const list: Trigger[] = [];
   for (const { device, type } of doorDevices(world, 'breakGlass')) {
     const broken = functionsOf(type, 'breakGlass').some(({ state }) => on(`${device.id}:${state}`));
-    const act = type.roles.alarmContact ? `Pull ${device.tag}` : 'Break glass';
+    const act = type.roles.alarmContact ? say.pull(device.tag) : say.breakGlass;
     list.push({
       id: `glass-${device.id}`,
-      label: broken ? `Reset ${device.tag}` : act,
+      label: broken ? say.reset(device.tag) : act,
       on: broken,
       stimulus: { kind: broken ? 'resetGlass' : 'breakGlass', device: device.id },
     });
@@ -125,10 +127,10 @@ const emergencies: Group = ({ world }, on) => {
         on(`${device.id}:${state}`),
       ),
     );
-    list.push({ id: 'fire', label: 'Fire', on: alarm, stimulus: { kind: 'fire' } });
+    list.push({ id: 'fire', label: say.fire, on: alarm, stimulus: { kind: 'fire' } });
     if (alarm) {
-      list.push({ id: 'fire-gone', label: 'Fire line lost', stimulus: { kind: 'fireGone' } });
-      list.push({ id: 'fire-reset', label: 'Reset by key', stimulus: { kind: 'fireReset' } });
+      list.push({ id: 'fire-gone', label: say.fireLineLost, stimulus: { kind: 'fireGone' } });
+      list.push({ id: 'fire-reset', label: say.resetByKey, stimulus: { kind: 'fireReset' } });
     }
   }
   return list;
@@ -143,7 +145,7 @@ const others = (world: BenchState['world'], offered: readonly Trigger[]): Trigge
   );
   return actsOf(world).flatMap(({ id, at, purpose, stimulus }): Trigger[] =>
     stimulus.kind === 'press' && purpose !== 'call' && !done.has(`${stimulus.device} ${stimulus.key ?? ''}`)
-      ? [{ id, label: `${purpose === 'rearm' ? 'Re-arm' : 'Press'} ${at.device.tag}`, stimulus }]
+      ? [{ id, label: `${purpose === 'rearm' ? say.reArm : say.press} ${at.device.tag}`, stimulus }]
       : [],
   );
 };
@@ -152,7 +154,7 @@ const others = (world: BenchState['world'], offered: readonly Trigger[]): Trigge
 const fuses: Group = ({ world, state }) =>
   standing(world, state).flatMap(({ kind, id, undo }): Trigger[] =>
     kind === 'fuse' && id !== null && undo[0]
-      ? [{ id: `fuse-${id}`, label: `New fuse in ${tagById(world, id)}`, on: true, stimulus: undo[0] }]
+      ? [{ id: `fuse-${id}`, label: say.newFuseIn(tagById(world, id)), on: true, stimulus: undo[0] }]
       : [],
   );
 
@@ -162,13 +164,13 @@ const power: Group = ({ world, state }) => {
   // A supply without a battery is dead at once, and comes back by the same button.
   const mainsOff = feeds.some((feed) => feed.kind !== 'mains');
   return [
-    { id: 'mains', label: 'Mains off', on: mainsOff, stimulus: { kind: 'mains', on: mainsOff } },
-    { id: 'dead', label: 'All dead', on: dead, stimulus: { kind: 'dead', on: !dead } },
+    { id: 'mains', label: say.mainsOff, on: mainsOff, stimulus: { kind: 'mains', on: mainsOff } },
+    { id: 'dead', label: say.allDead, on: dead, stimulus: { kind: 'dead', on: !dead } },
     ...(needsNetwork(world)
       ? [
           {
             id: 'network',
-            label: 'Network lost',
+            label: say.networkLost,
             on: !state.network,
             stimulus: { kind: 'network', on: !state.network } as const,
           },
@@ -178,7 +180,7 @@ const power: Group = ({ world, state }) => {
       ? [
           {
             id: 'hours',
-            label: 'Hours of free passage',
+            label: say.hoursOfFreePassage,
             on: state.hours,
             stimulus: { kind: 'hours', on: !state.hours } as const,
           },
@@ -188,7 +190,7 @@ const power: Group = ({ world, state }) => {
       ? [
           {
             id: 'lockdown',
-            label: 'Lockdown of the site',
+            label: say.lockdownOfTheSite,
             on: state.lockdown,
             stimulus: { kind: 'lockdown', on: !state.lockdown } as const,
           },

@@ -1,5 +1,6 @@
 import { editWords, typedWords } from '#words/edits';
 import { whyWords } from '#words/saving';
+import { say } from '#words/app/frame/AsideDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { useSite, useStore } from '../../store/context';
@@ -13,8 +14,8 @@ export function AsideDialog({ onClose }: { onClose(): void }) {
     <Dialog
       open={aside.length > 0}
       onOpenChange={(open) => !open && onClose()}
-      title="Changes that could not be saved"
-      description="Each is kept in this tab until you try it again or let it go. Everything else was saved."
+      title={say.changesCouldNotSaved}
+      description={say.eachKeptTabUntil}
     >
       <ul className={css['list']}>
         {aside.map(({ id, edit, why }) => {
@@ -26,24 +27,19 @@ export function AsideDialog({ onClose }: { onClose(): void }) {
               <b>{editWords(edit)}</b>
               <p>{whyWords(why)}</p>
               {typed.length > 0 && (
-                <ul className={css['typed']} tabIndex={0} aria-label="What was typed">
+                <ul className={css['typed']} tabIndex={0} aria-label={say.whatWasTyped}>
                   {typed.map((line, index) => (
                     <li key={index}>{line}</li>
                   ))}
                 </ul>
               )}
-              {!fits && (
-                <p className={css['hint']}>
-                  As the site stands it would be refused again. Settle what it names first, or note the text
-                  down and let it go.
-                </p>
-              )}
+              {!fits && <p className={css['hint']}>{say.siteStandsWouldRefused}</p>}
               <p className={css['acts']}>
                 <Button size="s" look={fits ? 'main' : 'plain'} onClick={() => store.tryAgain(id)}>
-                  Try again
+                  {say.tryAgain}
                 </Button>
                 <Button size="s" look={fits ? 'quiet' : 'plain'} onClick={() => store.letGo(id)}>
-                  Let it go
+                  {say.letItGo}
                 </Button>
               </p>
             </li>

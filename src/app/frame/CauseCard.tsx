@@ -3,6 +3,7 @@ import type { Cause } from '#core/causes/index';
 import type { Finding } from '#core/checks/index';
 import { changeWords, repairWords, triedWords } from '#words/causes';
 import { findingTitle } from '#words/findings/index';
+import { say } from '#words/app/frame/CauseCard';
 import { Button } from '../../ui/Button';
 import { useHighlight, useNavigate } from '../../parts/navigation';
 import { useProposal } from '../../parts/proposal';
@@ -67,12 +68,12 @@ export function CauseCard({ cause, door, all, consequences, takeFocus }: Props) 
     >
       {cause.repair.changes.length === 1 ? (
         <h3>
-          <span className="hush">Cause: </span>
+          <span className="hush">{say.cause} </span>
           {words.title}
         </h3>
       ) : (
         <>
-          <h3>{cause.repair.changes.length} things together:</h3>
+          <h3>{say.thingsTogether(cause.repair.changes.length)}</h3>
           <ol>
             {cause.repair.changes.map((change, index) => {
               const { title, act } = changeWords(plan, door, change);
@@ -92,20 +93,18 @@ export function CauseCard({ cause, door, all, consequences, takeFocus }: Props) 
         </Button>
         {isDrawn(cause) && (
           <button type="button" className={css['link']} aria-pressed={shown} onClick={show}>
-            {shown ? 'Hide it' : 'Show on the loop'}
+            {shown ? say.hideIt : say.showOnTheLoop}
           </button>
         )}
       </p>
       {(consequences.length > 0 || cells > 0) && (
         <details className={css['more']}>
-          <summary>
-            {consequences.length === 1 ? '1 finding comes' : `${consequences.length} findings come`} of it
-          </summary>
+          <summary>{say.ofIt(consequences.length)}</summary>
           <ul>
             {consequences.map((finding, index) => (
               <li key={index}>{findingTitle(finding)}</li>
             ))}
-            {cells > 0 && <li>{cells === 1 ? '1 cell' : `${cells} cells`} of the proof</li>}
+            {cells > 0 && <li>{say.ofTheProof(cells)}</li>}
           </ul>
         </details>
       )}
@@ -114,7 +113,7 @@ export function CauseCard({ cause, door, all, consequences, takeFocus }: Props) 
         return (
           <div key={index} className={css['also']}>
             <p>
-              <b>Also possible.</b> {other.title}
+              <b>{say.alsoPossible}</b> {other.title}
             </p>
             <Button size="s" onClick={() => dispatch(repair.edit, other.act.toLowerCase())}>
               {other.act}

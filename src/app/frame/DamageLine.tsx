@@ -1,4 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
+import { say } from '#words/app/frame/DamageLine';
 import { Button } from '../../ui/Button';
 import type { Rescue } from '../../parts/rescue';
 import css from './NetworkLine.module.css';
@@ -12,14 +13,13 @@ export function DamageLine({ rescue, site }: { readonly rescue: Rescue; readonly
   return (
     <p className={css['line']} role="status">
       <span>
-        The database file is damaged: nothing can be saved until a backup is put back.{' '}
-        {hurt.length > 0 &&
-          `${hurt.slice(0, 4).join(', ')}${hurt.length > 4 ? ' and others are' : hurt.length > 1 ? ' are' : ' is'} not whole.`}
-        {hurt.length === 0 && whole.length > 0 && 'Every door of this site is whole.'}
-        {hurt.length === 0 && whole.length === 0 && 'Doors may not be whole.'}
+        {say.databaseFileDamagedNothing}
+        {hurt.length > 0 && say.notWhole(hurt.slice(0, 4).join(', '), hurt.length)}
+        {hurt.length === 0 && whole.length > 0 && say.everyDoorSiteWhole}
+        {hurt.length === 0 && whole.length === 0 && say.doorsMayNotBeWhole}
       </span>
       <Button size="s" onClick={() => setOpen(true)}>
-        What to do
+        {say.whatToDo}
       </Button>
       {open && (
         <Suspense>

@@ -1,6 +1,7 @@
 import { Command, defaultFilter } from 'cmdk';
 import { Dialog as Radix } from 'radix-ui';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { say } from '#words/app/frame/FindDialog';
 import { useHighlight, useNavigate } from '../../parts/navigation';
 import { usePlan } from '../../store/context';
 import { findables, found, type Findable } from './findable';
@@ -22,7 +23,7 @@ export const FindDialog = ({ open, onOpenChange, door, takeTyped, onKeys }: Prop
     <Radix.Portal>
       <Radix.Overlay className={css['overlay']} />
       <Radix.Content className={css['find']} aria-describedby={undefined}>
-        <Radix.Title className="hush">Find</Radix.Title>
+        <Radix.Title className="hush">{say.find}</Radix.Title>
         <Finder door={door} takeTyped={takeTyped} onKeys={onKeys} onDone={() => onOpenChange(false)} />
       </Radix.Content>
     </Radix.Portal>
@@ -65,10 +66,10 @@ function Finder({
   const meant = shown.some(({ value }) => value.trim() === at) ? at : (shown[0]?.value.trim() ?? '');
   const groups = [...new Set(shown.map(({ group }) => group))];
   return (
-    <Command label="Find" loop shouldFilter={false} value={meant} onValueChange={setAt}>
+    <Command label={say.find} loop shouldFilter={false} value={meant} onValueChange={setAt}>
       <Command.Input
         ref={field}
-        placeholder="Door, device, wire or person"
+        placeholder={say.doorDeviceWireOrPerson}
         className={css['input']}
         value={letters}
         onValueChange={(next) => {
@@ -77,7 +78,7 @@ function Finder({
         }}
       />
       <Command.List className={css['list']}>
-        <Command.Empty className={css['none']}>Nothing by that name.</Command.Empty>
+        <Command.Empty className={css['none']}>{say.nothingByThatName}</Command.Empty>
         {groups.map((group) => (
           <Command.Group key={group} heading={group}>
             {shown
@@ -89,7 +90,7 @@ function Finder({
               ))}
           </Command.Group>
         ))}
-        {more > 0 && <p className={css['more']}>{more} more: type more letters.</p>}
+        {more > 0 && <p className={css['more']}>{say.moreTypeMoreLetters(more)}</p>}
       </Command.List>
     </Command>
   );

@@ -3,6 +3,7 @@ import type { StationId } from '#core/checks/index';
 import { STATIONS } from '#core/checks/stations';
 import type { StationMark } from '#core/verdict/index';
 import { STATION_NAMES } from '#words/findings/index';
+import { say } from '#words/app/frame/JobLine';
 import { cx } from '../../ui/cx';
 import { routePath } from '../../parts/route';
 import { useNavigate } from '../../parts/navigation';
@@ -11,10 +12,10 @@ import css from './JobLine.module.css';
 
 const MARKS: Record<StationMark, string> = {
   settled: 'settled',
-  'to-settle': 'something to settle',
-  'to-consider': 'something to consider',
+  'to-settle': say.somethingToSettle,
+  'to-consider': say.somethingToConsider,
   begun: 'begun',
-  'not-begun': 'not begun',
+  'not-begun': say.notBegun,
 };
 
 interface Props {
@@ -36,7 +37,7 @@ export function JobLine({ door, station, marks }: Props) {
       line.current.scrollLeft = now.offsetLeft - (line.current.clientWidth - now.offsetWidth) / 2;
   }, [station]);
   return (
-    <nav aria-label="Stations" className={css['line']} ref={line}>
+    <nav aria-label={say.stations} className={css['line']} ref={line}>
       {STATIONS.map((one, index) => {
         const mark = marks?.[one] ?? 'not-begun';
         const to = { kind: 'door', door, station: one } as const;

@@ -3,6 +3,7 @@ import Plus from 'lucide-react/icons/plus';
 import { doorsInOrder, type Door } from '#core/plan/index';
 import type { StationId } from '#core/checks/index';
 import type { DoorSummary } from '#core/verdict/index';
+import { say } from '#words/app/frame/Ledger';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { DeadStateGlyph } from '../../ui/glyphs';
@@ -43,7 +44,7 @@ const LedgerRow = memo(function LedgerRow({ site, door, station, on, summary, go
         }}
       >
         <span className={css['tag']}>{door.id}</span>
-        <span className={css['name']}>{door.name || 'Unnamed door'}</span>
+        <span className={css['name']}>{door.name || say.unnamedDoor}</span>
         <DeadStateGlyph state={door.deadState?.state ?? null} />
         <span className={css['verdict']}>
           <DoorMark summary={summary} />
@@ -59,10 +60,10 @@ export function Ledger({ door, station, summaries }: Props) {
   const add = useAddDoor();
   const doors = doorsInOrder(plan);
   return (
-    <nav className={css['ledger']} aria-label="Doors">
+    <nav className={css['ledger']} aria-label={say.doors}>
       {/* The page's own heading is the first. */}
       <p className={css['head']}>
-        Doors <span>{doors.length}</span>
+        {say.doors} <span>{doors.length}</span>
       </p>
       <ul>
         {doors.map((one) => (
@@ -79,7 +80,7 @@ export function Ledger({ door, station, summaries }: Props) {
       </ul>
       <div className={css['add']}>
         <Button size="s" look="quiet" icon={<Plus aria-hidden />} onClick={add}>
-          Add a door
+          {say.addADoor}
         </Button>
         <a
           className={css['all']}
@@ -90,10 +91,10 @@ export function Ledger({ door, station, summaries }: Props) {
             go({ kind: 'page', page: 'doors' });
           }}
         >
-          All doors
+          {say.allDoors}
         </a>
       </div>
-      <ul className={css['pages']} aria-label="Pages of the site">
+      <ul className={css['pages']} aria-label={say.pagesOfTheSite}>
         {SITE_PAGES.filter((page) => page !== 'doors').map((page) => (
           <li key={page}>
             <a
@@ -110,9 +111,9 @@ export function Ledger({ door, station, summaries }: Props) {
         ))}
       </ul>
       <p className={css['legend']}>
-        <DeadStateGlyph state="fail-safe" /> opens when dead
+        <DeadStateGlyph state="fail-safe" /> {say.opensWhenDead}
         <br />
-        <DeadStateGlyph state="fail-secure" /> stays locked when dead
+        <DeadStateGlyph state="fail-secure" /> {say.staysLockedWhenDead}
       </p>
     </nav>
   );

@@ -1,4 +1,5 @@
 import CloudOff from 'lucide-react/icons/cloud-off';
+import { say } from '#words/app/frame/NetworkLine';
 import { useSite } from '../../store/context';
 import css from './NetworkLine.module.css';
 
@@ -8,7 +9,7 @@ const device = (): string => (matchMedia('(pointer: coarse)').matches ? 'phone' 
 /** Says that codes are not for whoever has signed in, and what is not done therefore. */
 export const NoCodesLine = () => (
   <p className={css['line']}>
-    <span>Signed in without codes: keypads are not judged, and who opens what is not changed here.</span>
+    <span>{say.signedWithoutCodesKeypads}</span>
   </p>
 );
 
@@ -19,8 +20,8 @@ export function NetworkLine() {
     <p className={css['line']} role="status">
       <CloudOff size={14} aria-hidden />
       <span>
-        No network. Kept on this {device()}; sent when the network is back.
-        {!complete && ' Codes are not kept here: keypads are not judged.'}
+        {say.noNetworkKeptSent(device())}
+        {!complete && say.codesNotKeptHere}
       </span>
     </p>
   );

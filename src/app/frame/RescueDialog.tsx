@@ -1,4 +1,5 @@
 import { format } from 'date-fns/format';
+import { say } from '#words/app/frame/RescueDialog';
 import { Dialog } from '../../ui/Dialog';
 import { isIncomplete, type Rescue } from '../../parts/rescue';
 import css from './SmallDialogs.module.css';
@@ -17,31 +18,29 @@ export function RescueDialog({ rescue, site, onClose }: Props) {
   const isTold = whole.length + hurt.length > 0;
   const file = backup ? `backups/${backup.name}` : 'FILE';
   return (
-    <Dialog open onOpenChange={onClose} title="The database file is damaged" wide>
+    <Dialog open onOpenChange={onClose} title={say.theDatabaseFileIsDamaged} wide>
       <div className={css['rescue']}>
         <p>
-          This site can be read, and not changed. What you type stays in this browser and is sent when the
-          server can write again.
-          {isIncomplete(rescue) &&
-            ' Doors are not judged meanwhile: a pass of what is left of them would prove nothing.'}
+          {say.siteCanReadNot}
+          {isIncomplete(rescue) && say.doorsNotJudgedMeanwhile}
         </p>
         <dl>
           {isTold ? (
             <>
-              <dt>Whole</dt>
+              <dt>{say.whole}</dt>
               <dd>{some(whole)}</dd>
-              <dt>Not whole</dt>
+              <dt>{say.notWhole}</dt>
               <dd>{some(hurt)}</dd>
             </>
           ) : (
             <>
-              <dt>Doors</dt>
-              <dd>The file no longer says which doors are whole. Trust none of them without a look.</dd>
+              <dt>{say.doors}</dt>
+              <dd>{say.fileNoLongerSays}</dd>
             </>
           )}
           {lost.length > 0 && (
             <>
-              <dt>Lost</dt>
+              <dt>{say.lost}</dt>
               <dd>{lost.map(({ what, count }) => `${count ?? 'some'} ${what}`).join(', ')}</dd>
             </>
           )}
@@ -49,20 +48,18 @@ export function RescueDialog({ rescue, site, onClose }: Props) {
         <ol>
           <li>
             <a href={`/api/sites/${encodeURIComponent(site)}/export.json`} download>
-              Export what can be read
+              {say.exportWhatCanBeRead}
             </a>
-            : a site file, without codes.
+            {say.aSiteFileWithoutCodes}
           </li>
           <li>
-            {backup
-              ? `Put the newest backup back (${format(backup.at, 'yyyy-MM-dd HH:mm')}).`
-              : 'Put a backup back.'}{' '}
-            On the server, in the folder of Aldaba:
+            {backup ? say.putNewestBack(format(backup.at, 'yyyy-MM-dd HH:mm')) : say.putABackupBack}{' '}
+            {say.inFolderOfAldaba}
             <pre>
               <code>{`npm run -s aldaba -- check ${file}\nnpm run -s aldaba -- restore ${file}`}</code>
             </pre>
           </li>
-          <li>Import what you exported beside it where the backup is older, and compare the two.</li>
+          <li>{say.importYouExportedBeside}</li>
         </ol>
       </div>
     </Dialog>

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { DoorVerdict } from '#core/verdict/index';
+import { say } from '#words/app/frame/SaidVerdict';
 
 /** A verdict that is still changing is not read out. */
 const SAID_AFTER_MS = 900;
@@ -11,13 +12,13 @@ export function SaidVerdict({ verdict }: { verdict: DoorVerdict | null }) {
   const words = !verdict?.summary.begun
     ? ''
     : open === 0
-      ? `Nothing to settle on ${verdict.door}`
+      ? say.nothingToSettleOn(verdict.door)
       : stops > 0
-        ? `${stops === 1 ? '1 stop' : `${stops} stops`} left on ${verdict.door}, ${open} to settle`
-        : `${open} left to settle on ${verdict.door}`;
-  const [said, say] = useState('');
+        ? say.leftOnToSettle(stops, verdict.door, open)
+        : say.leftToSettleOn(open, verdict.door);
+  const [said, setSaid] = useState('');
   useEffect(() => {
-    const timer = setTimeout(() => say(words), SAID_AFTER_MS);
+    const timer = setTimeout(() => setSaid(words), SAID_AFTER_MS);
     return () => clearTimeout(timer);
   }, [words]);
   return (

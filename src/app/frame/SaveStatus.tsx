@@ -1,4 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
+import { say } from '#words/app/frame/SaveStatus';
 import { cx } from '../../ui/cx';
 import { useSite } from '../../store/context';
 import type { SaveStatus as Status } from '../../store/siteState';
@@ -7,12 +8,12 @@ import css from './SaveStatus.module.css';
 const AsideDialog = lazy(async () => ({ default: (await import('./AsideDialog')).AsideDialog }));
 
 const WORDS: Record<Status, string> = {
-  saved: 'Saved',
-  saving: 'Saving…',
-  offline: 'Not sent yet',
-  trouble: 'Not saved: trouble there',
-  'signed-out': 'Not saved: sign in',
-  gone: 'Not saved: site gone',
+  saved: say.saved,
+  saving: say.saving,
+  offline: say.notSentYet,
+  trouble: say.notSavedTroubleThere,
+  'signed-out': say.notSavedSignIn,
+  gone: say.notSavedSiteGone,
 };
 const UNWELL: ReadonlySet<Status> = new Set(['offline', 'trouble', 'signed-out', 'gone']);
 
@@ -28,12 +29,12 @@ export function SaveStatus() {
       </span>
       {status === 'signed-out' && (
         <a className={css['chip']} href="/sign-in" target="_blank" rel="noreferrer">
-          Sign in
+          {say.signIn}
         </a>
       )}
       {aside.length > 0 && (
         <button type="button" className={css['chip']} onClick={() => setOpen(true)}>
-          Not saved: {aside.length}
+          {say.notSaved(aside.length)}
         </button>
       )}
       {open && aside.length > 0 && (

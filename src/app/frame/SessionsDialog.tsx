@@ -1,5 +1,6 @@
 import { format } from 'date-fns/format';
 import { useEffect, useState } from 'react';
+import { say } from '#words/app/frame/SessionsDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import css from './SmallDialogs.module.css';
@@ -17,7 +18,7 @@ interface Session {
   readonly mayEnd: boolean;
 }
 
-const NO_ANSWER = 'The server does not answer. Nobody was signed out.';
+const NO_ANSWER = say.serverDoesNotAnswer;
 const time = (iso: string): string => format(iso, 'yyyy-MM-dd HH:mm');
 
 /** Who is signed in, and where; each can be signed out from here. */
@@ -40,15 +41,9 @@ export function SessionsDialog({ onClose }: { onClose(): void }) {
     await ask('/api/sessions');
   };
   return (
-    <Dialog
-      open
-      onOpenChange={onClose}
-      title="Who is signed in"
-      description="Whoever is signed out here has to sign in again before anything is shown or saved. What they have typed stays in their browser."
-      wide
-    >
+    <Dialog open onOpenChange={onClose} title={say.whoIsSignedIn} description={say.whoeverSignedOutHere} wide>
       {problem && <p role="alert">{problem}</p>}
-      {sessions === null && !problem && <p>One moment…</p>}
+      {sessions === null && !problem && <p>{say.oneMoment}</p>}
       {sessions && (
         <ul className={css['sessions']}>
           {sessions.map((one) => (
@@ -56,17 +51,16 @@ export function SessionsDialog({ onClose }: { onClose(): void }) {
               <span>
                 <b>{one.name}</b>
                 <small>
-                  {one.current ? 'This browser' : `A ${one.device} at ${one.address}`}, signed in{' '}
-                  {time(one.since)}
-                  {!one.current && `, last seen ${time(one.lastSeen)}`}
+                  {say.signedIn(one.current, one.device, one.address, time(one.since))}
+                  {!one.current && say.lastSeen(time(one.lastSeen))}
                 </small>
               </span>
               {one.mayEnd && !one.current && (
                 <Button
-                  aria-label={`Sign out ${one.name}, ${one.device} at ${one.address}`}
+                  aria-label={say.signOutAt(one.name, one.device, one.address)}
                   onClick={() => void end(one)}
                 >
-                  Sign out
+                  {say.signOut}
                 </Button>
               )}
             </li>

@@ -1,11 +1,12 @@
+import { say } from '#words/app/frame/SkipLinks';
 import css from './SkipLinks.module.css';
 
 /** What can be skipped to, for whoever goes by keyboard: the first stop of every page. */
 const PLACES = [
-  { label: 'To the sheet', find: 'main h1' },
-  { label: 'To the verdicts', find: '[aria-label="Verdicts"]' },
-  { label: 'To the bench', find: '[aria-label="Bench"]' },
-  { label: 'To the doors', find: 'nav[aria-label="Doors"]' },
+  { label: say.toTheSheet, find: 'main h1' },
+  { label: say.toTheVerdicts, find: '[aria-label="Verdicts"]' },
+  { label: say.toTheBench, find: '[aria-label="Bench"]' },
+  { label: say.toTheDoors, find: 'nav[aria-label="Doors"]' },
 ] as const;
 
 export const SkipLinks = () => (

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { say } from '#words/app/frame/SmallDialogs';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
@@ -12,7 +13,7 @@ interface Props {
 }
 
 export const ShortcutsDialog = (props: Props) => (
-  <Dialog {...props} title="Keyboard shortcuts">
+  <Dialog {...props} title={say.keyboardShortcuts}>
     <dl className={css['keys']}>
       {SHORTCUTS.map(({ keys, name }) => (
         <div key={keys}>
@@ -30,11 +31,7 @@ export const ShortcutsDialog = (props: Props) => (
 export function NameDialog(props: Props) {
   const [name, setName] = useState(storedName);
   return (
-    <Dialog
-      {...props}
-      title="Your name"
-      description="It is kept in this browser and stands beside your changes and readings."
-    >
+    <Dialog {...props} title={say.yourName} description={say.keptBrowserStandsBeside}>
       <form
         className={css['name']}
         onSubmit={(event) => {
@@ -44,14 +41,14 @@ export function NameDialog(props: Props) {
         }}
       >
         <TextField
-          label="Name"
+          label={say.name}
           value={name}
           onChange={(event) => setName(event.target.value)}
           autoFocus
           maxLength={80}
         />
         <Button type="submit" look="main">
-          Keep
+          {say.keep}
         </Button>
       </form>
     </Dialog>

@@ -2,6 +2,7 @@ import Search from 'lucide-react/icons/search';
 import Settings2 from 'lucide-react/icons/settings-2';
 import Undo2 from 'lucide-react/icons/undo-2';
 import Redo2 from 'lucide-react/icons/redo-2';
+import { say } from '#words/app/frame/TopBar';
 import { cx } from '../../ui/cx';
 import { Knocker } from '../../ui/glyphs';
 import { Kbd } from '../../ui/Kbd';
@@ -55,10 +56,10 @@ export function TopBar({ route, who, sites, onFind, onShortcuts, onName, onSessi
     <header className={css['top']}>
       <a className={css['mark']} href={routePath(id, { kind: 'door', door: null, station: 'wire' })}>
         <Knocker />
-        Aldaba
+        {say.aldaba}
       </a>
       <Menu
-        label="Sites"
+        label={say.sites}
         trigger={
           <button type="button" className={css['site']}>
             {plan.site.name}
@@ -71,13 +72,13 @@ export function TopBar({ route, who, sites, onFind, onShortcuts, onName, onSessi
             checked: site.id === id,
             onSelect: () => location.assign(`/s/${encodeURIComponent(site.id)}`),
           })),
-          { id: 'new', label: 'Add or import a site…', onSelect: () => go({ kind: 'page', page: 'pack' }) },
+          { id: 'new', label: say.addOrImportASite, onSelect: () => go({ kind: 'page', page: 'pack' }) },
         ]}
       />
-      <nav className={css['nav']} aria-label="Site">
+      <nav className={css['nav']} aria-label={say.site}>
         {link(
           { kind: 'door', door: null, station: 'wire' },
-          'Doors',
+          say.doors,
           route.kind === 'door' || route.page === 'doors',
         )}
         {SITE_PAGES.filter((page) => page !== 'doors').map((page) =>
@@ -85,11 +86,11 @@ export function TopBar({ route, who, sites, onFind, onShortcuts, onName, onSessi
         )}
       </nav>
       <button type="button" className={cx(css['icon'], css['narrow'])} onClick={onLedger}>
-        Doors
+        {say.doors}
       </button>
       <button type="button" className={css['find']} onClick={onFind}>
         <Search size={14} aria-hidden />
-        <span>Find a door, wire or person</span>
+        <span>{say.findDoorWirePerson}</span>
         <Kbd>/</Kbd>
       </button>
       <span className={css['steps']}>
@@ -97,8 +98,8 @@ export function TopBar({ route, who, sites, onFind, onShortcuts, onName, onSessi
           type="button"
           className={css['icon']}
           disabled={!canUndo}
-          title={canUndo ? `Undo: ${canUndo}` : 'Nothing to undo'}
-          aria-label="Undo"
+          title={canUndo ? say.undo(canUndo) : say.nothingToUndo}
+          aria-label={say.undo2}
           onClick={() => store.undo()}
         >
           <Undo2 size={16} aria-hidden />
@@ -107,8 +108,8 @@ export function TopBar({ route, who, sites, onFind, onShortcuts, onName, onSessi
           type="button"
           className={css['icon']}
           disabled={!canRedo}
-          title={canRedo ? `Redo: ${canRedo}` : 'Nothing to redo'}
-          aria-label="Redo"
+          title={canRedo ? say.redo(canRedo) : say.nothingToRedo}
+          aria-label={say.redo2}
           onClick={() => store.redo()}
         >
           <Redo2 size={16} aria-hidden />
@@ -116,29 +117,29 @@ export function TopBar({ route, who, sites, onFind, onShortcuts, onName, onSessi
       </span>
       <SaveStatus />
       <Menu
-        label="Settings"
+        label={say.settings}
         trigger={
-          <button type="button" className={css['icon']} aria-label="Settings">
+          <button type="button" className={css['icon']} aria-label={say.settings}>
             <Settings2 size={17} aria-hidden />
           </button>
         }
         items={[
-          theme('system', 'Theme: as the system'),
-          theme('light', 'Theme: light'),
-          theme('dark', 'Theme: dark'),
+          theme('system', say.themeAsTheSystem),
+          theme('light', say.themeLight),
+          theme('dark', say.themeDark),
           {
             id: 'units',
-            label: units === 'metric' ? 'Lengths in feet, AWG offered' : 'Lengths in metres, mm² offered',
+            label: units === 'metric' ? say.lengthsInFeetAwgOffered : say.lengthsInMetresMmOffered,
             onSelect: () =>
               store.dispatch(
                 { kind: 'setSite', patch: { units: units === 'metric' ? 'american' : 'metric' } },
-                'change the units',
+                say.changeTheUnits,
               ),
           },
-          ...(who ? [] : [{ id: 'name', label: 'Your name…', onSelect: onName }]),
-          { id: 'keys', label: 'Keyboard shortcuts', hint: '?', onSelect: onShortcuts },
-          ...(who ? [{ id: 'sessions', label: 'Who is signed in…', onSelect: onSessions }] : []),
-          ...(who ? [{ id: 'sign-out', label: `Sign out ${who}`, onSelect: signOut }] : []),
+          ...(who ? [] : [{ id: 'name', label: say.yourName, onSelect: onName }]),
+          { id: 'keys', label: say.keyboardShortcuts, hint: '?', onSelect: onShortcuts },
+          ...(who ? [{ id: 'sessions', label: say.whoIsSignedIn, onSelect: onSessions }] : []),
+          ...(who ? [{ id: 'sign-out', label: say.signOut(who), onSelect: signOut }] : []),
         ]}
       />
     </header>

@@ -1,4 +1,5 @@
 import { differenceWords } from '#words/edits';
+import { say } from '#words/app/frame/UndoDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { useSite, useStore } from '../../store/context';
@@ -8,13 +9,13 @@ import css from './SaveStatus.module.css';
 export function UndoDialog() {
   const store = useStore();
   const { asking } = useSite();
-  const verb = asking?.which === 'redo' ? 'Redo' : 'Undo';
+  const verb = asking?.which === 'redo' ? say.redo : say.undo;
   return (
     <Dialog
       open={asking !== null}
       onOpenChange={(open) => !open && store.leaveAsking()}
       title={`${verb} “${asking?.label ?? ''}”?`}
-      description="Since then somebody else has changed this. It would be replaced:"
+      description={say.sinceThenSomebodyElse}
     >
       <ul className={css['lines']}>
         {asking?.overwrites.flatMap(differenceWords).map((line) => (
@@ -23,10 +24,10 @@ export function UndoDialog() {
       </ul>
       <p className={css['acts']}>
         <Button look="main" data-first onClick={() => store.leaveAsking()}>
-          Leave it
+          {say.leaveIt}
         </Button>
         <Button look="stop" onClick={() => (asking?.which === 'redo' ? store.redo(true) : store.undo(true))}>
-          {verb} all the same
+          {say.allTheSame(verb)}
         </Button>
       </p>
     </Dialog>

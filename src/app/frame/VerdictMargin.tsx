@@ -14,6 +14,7 @@ import {
   WHAT_HAPPENS,
 } from '#words/findings/index';
 import { unexplainedWords } from '#words/causes';
+import { say } from '#words/app/frame/VerdictMargin';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { useHighlight, useNavigate } from '../../parts/navigation';
@@ -58,11 +59,11 @@ function Note({ finding, door }: { finding: Finding; door: string }) {
             </Button>
           )}
           <button type="button" className={css['why']} aria-expanded={why} onClick={() => setWhy(!why)}>
-            Why
+            {say.why}
           </button>
         </p>
       )}
-      {finding.behind && <p className={css['basis']}>Shows once the other finding in its way is settled.</p>}
+      {finding.behind && <p className={css['basis']}>{say.showsOnceOtherFinding}</p>}
       {why && (
         <p className={css['basis']}>
           {finding.severity !== 'sound' && `${WHAT_HAPPENS[finding.family]} `}
@@ -72,7 +73,7 @@ function Note({ finding, door }: { finding: Finding; door: string }) {
             className={css['why']}
             onClick={() => go({ kind: 'door', door, station: finding.station })}
           >
-            Settle it at {STATION_NAMES[finding.station]}
+            {say.settleItAt(STATION_NAMES[finding.station])}
           </button>
         </p>
       )}
@@ -91,7 +92,7 @@ const noteKey = (finding: Finding, index: number, shown: readonly Finding[]): st
 function CauseSearch({ causes }: { causes: Causes }) {
   const words =
     causes.kind === 'stumbled'
-      ? 'The search for causes stopped unexpectedly. It starts again with the next change.'
+      ? say.searchCausesStoppedUnexpectedly
       : causes.kind === 'found'
         ? unexplainedWords(causes.report)
         : '';
@@ -136,20 +137,20 @@ export function VerdictMargin({
   const takeFocus = () => within.current && document.activeElement === document.body;
   const all = explained.size + (found?.unexplained.length ?? 0);
   return (
-    <section className={css['margin']} aria-label="Verdicts" data-verdict-version={version}>
+    <section className={css['margin']} aria-label={say.verdicts} data-verdict-version={version}>
       <h2>
-        Verdicts
+        {say.verdicts}
         <span className={open > 0 || failure !== null ? css['bad'] : css['good']}>
           {failure !== null
-            ? 'Not judged'
+            ? say.notJudged
             : !verdict
               ? ''
               : open > 0
                 ? found && found.causes.length > 0
-                  ? `${found.causes.length === 1 ? '1 cause' : `${found.causes.length} causes`}, ${open} to settle`
-                  : `${open} to settle${causes.kind === 'looking' ? ', looking…' : ''}`
+                  ? say.toSettle(found.causes.length, open)
+                  : say.toSettle2(open, causes.kind === 'looking')
                 : verdict.summary.begun
-                  ? 'Nothing to settle'
+                  ? say.nothingToSettle
                   : ''}
         </span>
       </h2>
@@ -181,13 +182,11 @@ export function VerdictMargin({
           ))}
         {failure !== null && (
           <p className={css['none']} role="alert">
-            This door could not be judged: {failure}. Nothing is known about it, least of all that it is
-            sound.{!incomplete && ' Other doors are not touched.'}
+            {say.doorCouldNotJudged(failure)}
+            {!incomplete && say.otherDoorsAreNotTouched}
           </p>
         )}
-        {verdict && findings.length === 0 && (
-          <p className={css['none']}>Nothing to say yet: brief the door, then choose its hardware.</p>
-        )}
+        {verdict && findings.length === 0 && <p className={css['none']}>{say.nothingSayYetBrief}</p>}
       </div>
       <p className={css['law']}>{LAW}</p>
     </section>

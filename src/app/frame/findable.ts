@@ -4,6 +4,7 @@ import { doorsOf, doorsInOrder, terminalLabel, typeIn, type DoorId, type Plan } 
 import { STATION_NAMES } from '#words/findings/index';
 import { PAGE_ABOUT } from '#words/pageAbout';
 import { HELP_SYNONYMS, PAGE_SYNONYMS, STATION_SYNONYMS, typeSynonyms } from '#words/synonyms';
+import { say } from '#words/app/frame/findable';
 import { PAGE_NAMES, SITE_PAGES, type SitePage } from '../../parts/route';
 
 /** Where a thing that was found leads. */
@@ -44,16 +45,16 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
     ...doorsInOrder(plan).map((one): Findable => ({
       group: 'Doors',
       id: one.id,
-      value: `door ${one.id} ${one.name}`,
+      value: say.door(one.id, one.name),
       head: one.id,
-      text: one.name || 'Unnamed door',
+      text: one.name || say.unnamedDoor,
       place: '',
       way: to(one.id, 'wire'),
     })),
     ...(door === null ? [] : STATIONS).map((one): Findable => ({
       group: 'Stations',
       id: one,
-      value: `station ${STATION_NAMES[one]}`,
+      value: say.station(STATION_NAMES[one]),
       also: STATION_SYNONYMS[one],
       head: '',
       text: STATION_NAMES[one],
@@ -63,7 +64,7 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
     ...SITE_PAGES.map((page): Findable => ({
       group: 'Pages',
       id: page,
-      value: `page ${PAGE_NAMES[page]}`,
+      value: say.page(PAGE_NAMES[page]),
       also: PAGE_SYNONYMS[page],
       head: '',
       text: PAGE_NAMES[page],
@@ -73,17 +74,17 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
     {
       group: 'Pages',
       id: 'keys',
-      value: 'page keys',
+      value: say.pageKeys,
       also: HELP_SYNONYMS,
       head: '',
-      text: 'Keyboard shortcuts',
+      text: say.keyboardShortcuts,
       place: '?',
       way: { kind: 'keys' },
     },
     ...Object.values(plan.people).map((person): Findable => ({
       group: 'People',
       id: person.id,
-      value: `person ${person.name} ${person.id}`,
+      value: say.person(person.name, person.id),
       head: '',
       text: person.name,
       place: doorsOf(plan, person).join(' '),
@@ -94,7 +95,7 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
       return {
         group: 'Devices',
         id: device.id,
-        value: `device ${device.tag} ${device.id} ${type.name}`,
+        value: say.device(device.tag, device.id, type.name),
         also: typeSynonyms(type),
         head: device.tag,
         text: type.name,
@@ -105,7 +106,7 @@ export function findables(plan: Plan, door: DoorId | null): Findable[] {
     ...hereFirst(Object.values(plan.conductors), door).map((wire): Findable => ({
       group: 'Wires',
       id: wire.id,
-      value: `wire ${wire.number} ${wire.door} ${wire.from} ${wire.to}`,
+      value: say.wire(wire.number, wire.door, wire.from, wire.to),
       head: wire.number,
       text: `${terminalLabel(plan, wire.from, wire.door)} – ${terminalLabel(plan, wire.to, wire.door)}`,
       place: wire.door,

@@ -1,17 +1,18 @@
 import { useEffect, useRef } from 'react';
+import { say } from '#words/app/frame/shortcuts';
 
 /** Keys and what they do, in the order the sheet lists them. */
 export const SHORTCUTS = [
-  { keys: '/', name: 'Find a door, device, wire or person' },
-  { keys: '[ ]', name: 'Previous, next door' },
-  { keys: '1 – 8', name: 'Station' },
-  { keys: 'w', name: 'New wire' },
-  { keys: 'f', name: 'Next finding' },
-  { keys: 'b', name: 'Show or hide the bench' },
-  { keys: 'Ctrl Z', name: 'Undo' },
-  { keys: 'Ctrl ⇧ Z', name: 'Redo' },
-  { keys: 'Delete', name: 'Remove the chosen wire' },
-  { keys: '?', name: 'This list' },
+  { keys: '/', name: say.findDoorDeviceWire },
+  { keys: '[ ]', name: say.previousNextDoor },
+  { keys: '1 – 8', name: say.station },
+  { keys: 'w', name: say.newWire },
+  { keys: 'f', name: say.nextFinding },
+  { keys: 'b', name: say.showOrHideTheBench },
+  { keys: say.ctrlZ, name: say.undo },
+  { keys: say.ctrlZ2, name: say.redo },
+  { keys: 'Delete', name: say.removeTheChosenWire },
+  { keys: '?', name: say.thisList },
 ] as const;
 
 export type ShortcutHandlers = Readonly<Record<string, () => void>>;

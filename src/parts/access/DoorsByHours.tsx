@@ -1,6 +1,7 @@
 import { does, roleValue, settingFor } from '#core/devices/index';
 import { doorParts } from '#core/door/index';
 import { type Door, type Edit, type Hours } from '#core/plan/index';
+import { say } from '#words/parts/access/DoorsByHours';
 import { useDispatch, usePlan } from '../../store/context';
 import { inOrder } from './inOrder';
 import table from '../../ui/DataTable.module.css';
@@ -12,16 +13,16 @@ export function DoorsByHours({ doors }: { doors: readonly Door[] }) {
   if (doors.length === 0) return null;
   return (
     <section className={css['byHours']}>
-      {doors.length > 1 && <h2>Doors by hours</h2>}
+      {doors.length > 1 && <h2>{say.doorsByHours}</h2>}
       <div className={css['wide']}>
         <table className={table['table']}>
-          <caption className="hush">Free passage and opening hours of each door</caption>
+          <caption className="hush">{say.freePassageOpeningHours}</caption>
           <thead>
             <tr>
-              <th scope="col">Door</th>
-              <th scope="col">Free passage: unlocked to everybody</th>
-              <th scope="col">begins</th>
-              <th scope="col">Opening hours: shut outside them</th>
+              <th scope="col">{say.door}</th>
+              <th scope="col">{say.freePassageUnlockedToEverybody}</th>
+              <th scope="col">{say.begins}</th>
+              <th scope="col">{say.openingHoursShutOutsideThem}</th>
             </tr>
           </thead>
           <tbody>
@@ -31,10 +32,7 @@ export function DoorsByHours({ doors }: { doors: readonly Door[] }) {
           </tbody>
         </table>
       </div>
-      <p className={css['hint']}>
-        Levels that are given so open a door outside its opening hours too. Nobody is kept in: opening hours
-        and levels are about coming in.
-      </p>
+      <p className={css['hint']}>{say.levelsGivenSoOpen}</p>
     </section>
   );
 }
@@ -57,13 +55,13 @@ function DoorRow({ door, hours }: { door: Door; hours: readonly Hours[] }) {
         value: id === null ? 'no' : 'first-in',
       });
     dispatch(
-      edits.length === 1 ? edits[0]! : { kind: 'batch', label: `free passage of ${door.id}`, edits },
-      `free passage of ${door.id}`,
+      edits.length === 1 ? edits[0]! : { kind: 'batch', label: say.freePassageOf(door.id), edits },
+      say.freePassageOf(door.id),
     );
   };
   const options = (
     <>
-      <option value="">none</option>
+      <option value="">{say.none}</option>
       {hours.map(({ id, name }) => (
         <option key={id} value={id}>
           {name}
@@ -78,7 +76,7 @@ function DoorRow({ door, hours }: { door: Door; hours: readonly Hours[] }) {
       </th>
       <td>
         <select
-          aria-label={`Free passage of ${door.id}`}
+          aria-label={say.freePassageOf2(door.id)}
           value={door.freePassage ?? ''}
           onChange={(event) => setFree(event.target.value || null)}
         >
@@ -90,7 +88,7 @@ function DoorRow({ door, hours }: { door: Door; hours: readonly Hours[] }) {
           '—'
         ) : setting ? (
           <select
-            aria-label={`How free passage of ${door.id} begins`}
+            aria-label={say.howFreePassageOfBegins(door.id)}
             value={begins}
             onChange={(event) =>
               dispatch(
@@ -100,28 +98,28 @@ function DoorRow({ door, hours }: { door: Door; hours: readonly Hours[] }) {
                   setting: setting.id,
                   value: event.target.value,
                 },
-                `how free passage of ${door.id} begins`,
+                say.howFreePassageOfBegins2(door.id),
               )
             }
           >
-            <option value="no">not set at {decider!.device.tag}</option>
-            <option value="clock">by the clock</option>
-            <option value="first-in">with the first person in</option>
+            <option value="no">{say.notSetAt(decider!.device.tag)}</option>
+            <option value="clock">{say.byTheClock}</option>
+            <option value="first-in">{say.withTheFirstPersonIn}</option>
           </select>
         ) : (
           <em className={css['lacks']}>
-            {decider ? `${decider.device.tag} keeps no hours` : 'nothing decides'}
+            {decider ? say.keepsNoHours(decider.device.tag) : say.nothingDecides}
           </em>
         )}
       </td>
       <td>
         <select
-          aria-label={`Opening hours of ${door.id}`}
+          aria-label={say.openingHoursOf(door.id)}
           value={door.openingHours ?? ''}
           onChange={(event) =>
             dispatch(
               { kind: 'setDoor', id: door.id, patch: { openingHours: event.target.value || null } },
-              `opening hours of ${door.id}`,
+              say.openingHoursOf2(door.id),
             )
           }
         >

@@ -2,6 +2,7 @@ import Plus from 'lucide-react/icons/plus';
 import Trash2 from 'lucide-react/icons/trash-2';
 import { type Hours, type HoursRow } from '#core/plan/index';
 import { weekdayWords } from '#words/access';
+import { say } from '#words/parts/access/HoursCard';
 import { Button } from '../../ui/Button';
 import { useDispatch, usePlan } from '../../store/context';
 import { inOrder } from './inOrder';
@@ -14,26 +15,26 @@ export function HoursCard({ hours }: { hours: Hours }) {
   const dispatch = useDispatch();
   const calendars = inOrder(plan.calendars);
   const set = (patch: Partial<Omit<Hours, 'id'>>) =>
-    dispatch({ kind: 'setHours', id: hours.id, patch }, `change ${hours.name}`);
+    dispatch({ kind: 'setHours', id: hours.id, patch }, say.change(hours.name));
   const setRow = (at: number, patch: Partial<HoursRow>) =>
     set({ rows: hours.rows.map((one, index) => (index === at ? { ...one, ...patch } : one)) });
   const unnamed = calendars.filter(({ id }) => !hours.holidays.some(({ calendar }) => calendar === id));
   return (
     <section className={css['card']} aria-label={hours.name}>
       <header className={css['cardHead']}>
-        <NameField label="Name of the hours" value={hours.name} onKeep={(name) => set({ name })} />
+        <NameField label={say.nameOfTheHours} value={hours.name} onKeep={(name) => set({ name })} />
         <Button
           size="s"
           look="quiet"
-          aria-label={`Remove ${hours.name}`}
+          aria-label={say.remove(hours.name)}
           icon={<Trash2 aria-hidden />}
-          onClick={() => dispatch({ kind: 'removeHours', id: hours.id }, `remove ${hours.name}`)}
+          onClick={() => dispatch({ kind: 'removeHours', id: hours.id }, say.remove2(hours.name))}
         />
       </header>
       <ul className={css['rows']}>
         {hours.rows.map((row, index) => (
           <li key={index}>
-            <span className={css['weekdays']} role="group" aria-label={`Days of row ${index + 1}`}>
+            <span className={css['weekdays']} role="group" aria-label={say.daysOfRow(index + 1)}>
               {[1, 2, 3, 4, 5, 6, 7].map((day) => (
                 <button
                   key={day}
@@ -53,7 +54,7 @@ export function HoursCard({ hours }: { hours: Hours }) {
               ))}
             </span>
             <TimesField
-              label={`Row ${index + 1}`}
+              label={say.row(index + 1)}
               span={row}
               overnight
               onChange={(span) => setRow(index, span)}
@@ -61,7 +62,7 @@ export function HoursCard({ hours }: { hours: Hours }) {
             <Button
               size="s"
               look="quiet"
-              aria-label={`Remove row ${index + 1}`}
+              aria-label={say.removeRow(index + 1)}
               icon={<Trash2 aria-hidden />}
               onClick={() => set({ rows: hours.rows.filter((_, at) => at !== index) })}
             />
@@ -71,9 +72,9 @@ export function HoursCard({ hours }: { hours: Hours }) {
           <li key={calendar} className={css['exception']}>
             <b>{plan.calendars[calendar]?.name}</b>
             <SpansField
-              label={`On days of ${plan.calendars[calendar]?.name ?? ''}`}
+              label={say.onDaysOf(plan.calendars[calendar]?.name ?? '')}
               spans={spans}
-              none="shut all day"
+              none={say.shutAllDay}
               onChange={(next) =>
                 set({
                   holidays: hours.holidays.map((one, at) =>
@@ -85,7 +86,7 @@ export function HoursCard({ hours }: { hours: Hours }) {
             <Button
               size="s"
               look="quiet"
-              aria-label={`Take no notice of ${plan.calendars[calendar]?.name ?? ''}`}
+              aria-label={say.takeNoNoticeOf(plan.calendars[calendar]?.name ?? '')}
               icon={<Trash2 aria-hidden />}
               onClick={() => set({ holidays: hours.holidays.filter((_, at) => at !== index) })}
             />
@@ -99,7 +100,7 @@ export function HoursCard({ hours }: { hours: Hours }) {
           icon={<Plus aria-hidden />}
           onClick={() => set({ rows: [...hours.rows, { days: [6, 7], from: 540, to: 780 }] })}
         >
-          Days
+          {say.days}
         </Button>
         {unnamed.map(({ id, name }) => (
           <Button
@@ -113,9 +114,7 @@ export function HoursCard({ hours }: { hours: Hours }) {
           </Button>
         ))}
         {hours.rows.some(({ from, to }) => to <= from) && (
-          <span className={css['hint']}>
-            What goes past midnight stops there where the next day is a day off.
-          </span>
+          <span className={css['hint']}>{say.goesPastMidnightStops}</span>
         )}
       </footer>
     </section>

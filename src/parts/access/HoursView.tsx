@@ -1,5 +1,6 @@
 import Plus from 'lucide-react/icons/plus';
 import { doorsInOrder } from '#core/plan/index';
+import { say } from '#words/parts/access/HoursView';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { useDispatch, usePlan } from '../../store/context';
@@ -20,26 +21,26 @@ export function HoursView() {
         kind: 'addHours',
         hours: {
           id: newId(),
-          name: all.length === 0 ? 'Working hours' : `Hours ${all.length + 1}`,
+          name: all.length === 0 ? say.workingHours : say.hours(all.length + 1),
           order: all.length,
           rows: [{ days: [1, 2, 3, 4, 5], from: 420, to: 1140 }],
           holidays: Object.keys(plan.calendars).map((calendar) => ({ calendar, spans: [] })),
         },
       },
-      'add hours',
+      say.addHours,
     );
   return (
     <div className={css['cards']}>
       {all.length === 0 && (
         <Empty
-          title="No hours yet"
+          title={say.noHoursYet}
           action={
             <Button icon={<Plus aria-hidden />} onClick={fresh}>
-              Hours
+              {say.hours2}
             </Button>
           }
         >
-          Hours say when: levels open doors by them, doors stand unlocked by them. On days off others hold.
+          {say.hoursSayWhenLevels}
         </Empty>
       )}
       {all.map((hours) => (
@@ -49,7 +50,7 @@ export function HoursView() {
         <>
           <p>
             <Button size="s" icon={<Plus aria-hidden />} onClick={fresh}>
-              Hours
+              {say.hours2}
             </Button>
           </p>
           <DoorsByHours doors={doorsInOrder(plan)} />

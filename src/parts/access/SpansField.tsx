@@ -2,6 +2,7 @@ import Plus from 'lucide-react/icons/plus';
 import X from 'lucide-react/icons/x';
 import { useEffect, useState } from 'react';
 import type { Span } from '#core/access/index';
+import { say } from '#words/parts/access/SpansField';
 import { Button } from '../../ui/Button';
 import { minutesOf, timeValue } from '../moments/minutes';
 import css from './Access.module.css';
@@ -35,7 +36,7 @@ export function TimesField({ label, span, overnight = false, onChange }: TimesPr
     <span className={css['times']}>
       <input
         type="time"
-        aria-label={`${label} from`}
+        aria-label={say.from(label)}
         aria-invalid={wrong || undefined}
         value={draft[0]}
         onChange={(event) => change([event.target.value, draft[1]])}
@@ -43,13 +44,15 @@ export function TimesField({ label, span, overnight = false, onChange }: TimesPr
       <span aria-hidden>–</span>
       <input
         type="time"
-        aria-label={`${label} to`}
+        aria-label={say.to(label)}
         aria-invalid={wrong || undefined}
         value={draft[1]}
         onChange={(event) => change([draft[0], event.target.value])}
       />
-      {wrong && <em role="alert">It must end after it begins.</em>}
-      {!wrong && overnight && from !== undefined && end !== undefined && end! <= from! && <em>next day</em>}
+      {wrong && <em role="alert">{say.mustEndAfterBegins}</em>}
+      {!wrong && overnight && from !== undefined && end !== undefined && end! <= from! && (
+        <em>{say.nextDay}</em>
+      )}
     </span>
   );
 }
@@ -76,7 +79,7 @@ export function SpansField({ label, spans, none, onChange }: Props) {
           <Button
             size="s"
             look="quiet"
-            aria-label={`Remove ${label}, ${index + 1}`}
+            aria-label={say.remove(label, index + 1)}
             icon={<X aria-hidden />}
             onClick={() => onChange(spans.filter((_, at) => at !== index))}
           />
@@ -88,7 +91,7 @@ export function SpansField({ label, spans, none, onChange }: Props) {
         icon={<Plus aria-hidden />}
         onClick={() => onChange([...spans, { from: 540, to: 1020 }])}
       >
-        Hours
+        {say.hours}
       </Button>
     </span>
   );

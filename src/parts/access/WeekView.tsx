@@ -13,6 +13,7 @@ import {
 import type { ClockChange } from '#core/access/clock';
 import { doorsInOrder, findIn, grantsAt, type Plan } from '#core/plan/index';
 import { clockWords, dayWords, longWeekdayWords, ruleWords, spansWords, weekdayWords } from '#words/access';
+import { say } from '#words/parts/access/WeekView';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { usePlan } from '../../store/context';
@@ -48,30 +49,29 @@ export function WeekView({ now, only }: { now: Moment | null; only?: string }) {
   const first =
     doors.find(({ id }) => Object.values(plan.levels).some((level) => grantsAt(level, id).length > 0)) ??
     doors[0];
-  const chosen = only ?? of ?? `door ${first?.id ?? ''}`;
+  const chosen = only ?? of ?? say.door(first?.id ?? '');
   const monday = from ?? (now ? mondayOf(now.day) : null);
   const changes = useClockChanges(plan.site.timeZone, monday);
   const days = useMemo(() => (monday === null ? null : daysOf(plan, chosen, monday)), [plan, chosen, monday]);
-  if (doors.length === 0)
-    return <Empty title="No doors yet">Who opens them when stands here once there are doors.</Empty>;
-  if (monday === null || days === null) return <p>One moment…</p>;
+  if (doors.length === 0) return <Empty title={say.noDoorsYet}>{say.whoOpensThemWhen}</Empty>;
+  if (monday === null || days === null) return <p>{say.oneMoment}</p>;
   const title = titleOf(plan, chosen);
   return (
-    <section className={css['week']} aria-label="A week" data-print="week">
+    <section className={css['week']} aria-label={say.aWeek} data-print="week">
       <header className={css['head']}>
         <h2>{title}</h2>
         {only === undefined && (
           <label data-noprint>
-            <span className="hush">Whose week</span>
+            <span className="hush">{say.whoseWeek}</span>
             <select value={chosen} onChange={(event) => setOf(event.target.value)}>
-              <optgroup label="Doors">
+              <optgroup label={say.doors}>
                 {doors.map(({ id, name }) => (
                   <option key={id} value={`door ${id}`}>
                     {id} {name}
                   </option>
                 ))}
               </optgroup>
-              <optgroup label="People">
+              <optgroup label={say.people}>
                 {people.map(({ id, name }) => (
                   <option key={id} value={`person ${id}`}>
                     {name}
@@ -84,19 +84,19 @@ export function WeekView({ now, only }: { now: Moment | null; only?: string }) {
         <span className={css['turn']} data-noprint>
           <Button
             size="s"
-            aria-label="The week before"
+            aria-label={say.theWeekBefore}
             icon={<ChevronLeft aria-hidden />}
             onClick={() => setFrom(addDays(monday, -7))}
           />
           <input
             type="date"
-            aria-label="Week of"
+            aria-label={say.weekOf}
             value={monday}
             onChange={(event) => event.target.value !== '' && setFrom(mondayOf(event.target.value))}
           />
           <Button
             size="s"
-            aria-label="The week after"
+            aria-label={say.theWeekAfter}
             icon={<ChevronRight aria-hidden />}
             onClick={() => setFrom(addDays(monday, 7))}
           />
@@ -122,9 +122,7 @@ export function WeekView({ now, only }: { now: Moment | null; only?: string }) {
       </ol>
       {days.every(({ lanes }) => lanes.every(({ spans }) => spans.length === 0)) && (
         <p className={css['none']}>
-          {chosen.startsWith('door')
-            ? 'Nobody opens this door in this week: give it to a level, or a person at Program.'
-            : 'Opens no door in this week.'}
+          {chosen.startsWith('door') ? say.nobodyOpensDoorWeek : say.opensNoDoorWeek}
         </p>
       )}
     </section>
@@ -133,9 +131,9 @@ export function WeekView({ now, only }: { now: Moment | null; only?: string }) {
 
 const titleOf = (plan: Plan, chosen: string): string => {
   const [kind, id] = split(chosen);
-  if (kind === 'person') return `${findIn(plan.people, id)?.name ?? ''}, which doors when`;
+  if (kind === 'person') return say.whichDoorsWhen(findIn(plan.people, id)?.name ?? '');
   const door = findIn(plan.doors, id);
-  return `${id} ${door?.name ?? ''}, who may open it when`;
+  return say.whoMayOpenItWhen(id, door?.name ?? '');
 };
 
 const split = (chosen: string): [string, string] => {
@@ -172,14 +170,14 @@ function daysOf(plan: Plan, chosen: string, monday: string): Day[] {
 function laneOf(plan: Plan, { of, spans, instead }: Bar, index: number): Lane {
   const why = instead
     ? of.kind === 'free'
-      ? 'by what its hours say of the day off'
+      ? say.hoursSayDayOff
       : ruleWords(plan, instead, spans.length > 0)
     : null;
   switch (of.kind) {
     case 'free':
-      return { key: 'free', name: 'Free passage', spans, tone: 0, why };
+      return { key: 'free', name: say.freePassage, spans, tone: 0, why };
     case 'names':
-      return { key: 'names', name: 'By name', spans, tone: 4, why };
+      return { key: 'names', name: say.byName, spans, tone: 4, why };
     case 'level':
       return {
         key: of.level,
@@ -210,7 +208,7 @@ function DayRow({
         <b>{weekdayWords(weekday)}</b>
         <span>{dayWords(day)}</span>
         <span className="hush">
-          {longWeekdayWords(weekday)}. {told.join('. ') || 'Nobody'}.
+          {longWeekdayWords(weekday)}. {told.join('. ') || say.nobody}.
         </span>
       </p>
       <div className={css['lanes']} data-off={off.length > 0 || undefined} aria-hidden>
@@ -243,13 +241,9 @@ function DayRow({
                 .filter(({ spans, why }) => spans.length === 0 && why)
                 .map(({ name }) => name)
                 .join(', ') +
-              ' shut out'
+              say.shutOut
             : ''}
-          {change && (
-            <span>
-              The clock goes from {clockWords(change.at)} to {clockWords(change.to)}.
-            </span>
-          )}
+          {change && <span>{say.theClockGoesFromTo(clockWords(change.at), clockWords(change.to))}</span>}
         </p>
       )}
     </li>

@@ -1,6 +1,7 @@
 import Plus from 'lucide-react/icons/plus';
 import { fitsIn } from '#core/cards/index';
 import { blankCard, formatsOf, sameCard, type HeldCard } from '#core/plan/index';
+import { say } from '#words/parts/codes/CardsField';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
 import { usePlan } from '../../store/context';
@@ -23,11 +24,11 @@ export function cardFault(
   at: number,
 ): string | null {
   const card = cards[at]!;
-  if (card.number === 0) return 'Its number is missing.';
+  if (card.number === 0) return say.itsNumberIsMissing;
   const format = formatsOf(plan).find(({ id }) => id === card.format);
-  if (!format) return 'Its format is not known.';
-  if (!fitsIn(format, card)) return 'Its format has no room for these numbers.';
-  if (cards.findIndex((one) => sameCard(one, card)) < at) return 'This card stands here already.';
+  if (!format) return say.itsFormatIsNotKnown;
+  if (!fitsIn(format, card)) return say.formatNoRoomThese;
+  if (cards.findIndex((one) => sameCard(one, card)) < at) return say.thisCardStandsHereAlready;
   return null;
 }
 
@@ -40,24 +41,24 @@ export function CardsField({ cards, slotsOf, onChange }: Props) {
   const last = cards.at(-1);
   return (
     <fieldset className={css['cards']}>
-      <legend>Cards</legend>
+      <legend>{say.cards}</legend>
       {cards.map((card, at) => (
-        <div key={at} className={css['card']} role="group" aria-label={`Card ${at + 1}`}>
+        <div key={at} className={css['card']} role="group" aria-label={say.card(at + 1)}>
           <TextField
-            label="Facility"
+            label={say.facility}
             inputMode="numeric"
             value={card.facility}
             onChange={({ target }) => set(at, { facility: digits(target.value) })}
           />
           <TextField
-            label="Number"
+            label={say.number}
             inputMode="numeric"
             value={card.number === 0 ? '' : card.number}
             onChange={({ target }) => set(at, { number: digits(target.value) })}
           />
           <div className={css['two']}>
             <SelectField
-              label="Format"
+              label={say.format}
               value={card.format}
               onChange={({ target }) => set(at, { format: target.value })}
             >
@@ -70,21 +71,21 @@ export function CardsField({ cards, slotsOf, onChange }: Props) {
           </div>
           <div className={css['two']}>
             <TextField
-              label="Given out on"
+              label={say.givenOutOn}
               type="date"
               value={card.given ?? ''}
               onChange={({ target }) => set(at, { given: target.value || null })}
             />
           </div>
           <TextField
-            label="By"
+            label={say.by}
             maxLength={80}
             value={card.by}
             onChange={({ target }) => set(at, { by: target.value })}
           />
           {slotsOf && at > 0 ? (
             <TextField
-              label={`Slot in ${slotsOf.tag}`}
+              label={say.slotIn(slotsOf.tag)}
               inputMode="numeric"
               value={card.slots[slotsOf.id] ?? ''}
               onChange={({ target }) => {
@@ -102,17 +103,17 @@ export function CardsField({ cards, slotsOf, onChange }: Props) {
                 {cardFault(plan, cards, at)}
               </span>
             ) : (
-              <span>{card.lost === null ? '' : `Reported lost on ${card.lost}: it opens nothing.`}</span>
+              <span>{card.lost === null ? '' : say.reportedLostOpensNothing(card.lost)}</span>
             )}
             <Button
               size="s"
               look="quiet"
               onClick={() => set(at, { lost: card.lost === null ? wallNow().day : null })}
             >
-              {card.lost === null ? 'Report lost' : 'Found again'}
+              {card.lost === null ? say.reportLost : say.foundAgain}
             </Button>
             <Button size="s" look="quiet" onClick={() => onChange(cards.filter((_, index) => index !== at))}>
-              Take it back
+              {say.takeItBack}
             </Button>
           </p>
         </div>
@@ -128,7 +129,7 @@ export function CardsField({ cards, slotsOf, onChange }: Props) {
           ])
         }
       >
-        Give a card
+        {say.giveACard}
       </Button>
     </fieldset>
   );

@@ -3,6 +3,7 @@ import { codeProblems, codeRulesOf, drawCode, weakness } from '#core/keypads/ind
 import type { Person } from '#core/plan/index';
 import { codeProblemWords } from '#words/findings/index';
 import { weaknessWords } from '#words/weakness';
+import { say } from '#words/parts/codes/CodeField';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { usePlan, useStore } from '../../store/context';
@@ -46,7 +47,7 @@ export function CodeField({ person, onChange }: Props) {
   return (
     <div className={css['field']}>
       <TextField
-        label="Code"
+        label={say.code}
         inputMode="numeric"
         className="figures"
         type={shown ? 'text' : 'password'}
@@ -57,18 +58,17 @@ export function CodeField({ person, onChange }: Props) {
           setNone(false);
           onChange(target.value.trim());
         }}
-        error={
-          none
-            ? 'No code fits all of these keypads: give one of their doors another way in.'
-            : (faults[0] ?? null)
-        }
+        error={none ? say.noCodeFitsAll : (faults[0] ?? null)}
         hint={
           keypads.length === 0
             ? undefined
-            : `As ${keypads.length === 1 ? 'one keypad takes' : `${keypads.length} keypads take`} it: ${keypads
-                .slice(0, 4)
-                .map(({ device }) => `${device.door ?? ''} ${device.tag}`)
-                .join(', ')}${keypads.length > 4 ? ' and others' : ''}.`
+            : say.asIt(
+                keypads.length,
+                keypads
+                  .slice(0, 4)
+                  .map(({ device }) => `${device.door ?? ''} ${device.tag}`)
+                  .join(', '),
+              )
         }
       />
       <Button
@@ -80,7 +80,7 @@ export function CodeField({ person, onChange }: Props) {
           onChange(code);
         }}
       >
-        Draw a code
+        {say.drawACode}
       </Button>
       {!shown && (
         <Button
@@ -88,11 +88,11 @@ export function CodeField({ person, onChange }: Props) {
           look="quiet"
           className={css['show']}
           onClick={() => {
-            store.note(`code of ${person.name} shown`);
+            store.note(say.codeOfShown(person.name));
             setShown(true);
           }}
         >
-          Show the code
+          {say.showTheCode}
         </Button>
       )}
       {faults.slice(1, 4).map((fault) => (

@@ -7,6 +7,7 @@ import {
   type Stroke,
 } from '#core/keypads/index';
 import { answerWords, purposeWords, resetWords, strokeWords } from '#words/keypad';
+import { say } from '#words/parts/keypad/KeySheetPaper';
 import { usePlan } from '../../store/context';
 import { isGiven } from './givenKeys';
 import { scrapCode } from './scrapCode';
@@ -34,8 +35,8 @@ export function KeySheetPaper({ sheets, codes }: { sheets: readonly Sheet[]; cod
   const plan = usePlan();
   return (
     <div className={css['paper']} data-print="keysheets">
-      <h1>Key sheets, {plan.site.name}</h1>
-      {!codes && <p>Codes stand as dots: they are looked up at Program by whoever may see them.</p>}
+      <h1>{say.keySheets(plan.site.name)}</h1>
+      {!codes && <p>{say.codesStandDotsThey}</p>}
       {sheets.map((sheet) => (
         <Paper key={sheet.device.id} sheet={sheet} codes={codes} />
       ))}
@@ -58,12 +59,9 @@ function Paper({ sheet: { device, language, recorded, target }, codes }: { sheet
         {device.door} {plan.doors[device.door ?? '']?.name}: {device.tag}, {language.name}
       </h2>
       <p>
-        More than {language.timeoutMs / 1000} s between keys and it drops out:{' '}
-        {language.timeoutLoses === 'line'
-          ? 'begin the unfinished line again.'
-          : 'begin again from the first line.'}{' '}
-        {wipes && 'Everybody is wiped first. '}
-        {problems.length > 0 && 'Not all of the list can be keyed: see Program. '}
+        {say.moreThanSBetween(language.timeoutMs / 1000, language.timeoutLoses === 'line')}
+        {wipes && say.everybodyIsWipedFirst}
+        {problems.length > 0 && say.notAllListCan}
       </p>
       <ol>
         {steps.map((step, index) => (
@@ -72,7 +70,7 @@ function Paper({ sheet: { device, language, recorded, target }, codes }: { sheet
             <span>
               {purposeWords(step)}
               {slotWords(language, step.slot) && `, ${slotWords(language, step.slot)}`}
-              {step.scrap ? ', a code that nobody gets' : whose(step) && `, ${whose(step)}`}
+              {step.scrap ? say.aCodeThatNobodyGets : whose(step) && `, ${whose(step)}`}
             </span>
             <code>
               {strokeGroups(step).map(({ label, from, strokes }) => (
@@ -89,7 +87,7 @@ function Paper({ sheet: { device, language, recorded, target }, codes }: { sheet
       {language.resets.map((reset) => (
         <p key={reset.how}>{resetWords(reset)}</p>
       ))}
-      <p className={css['sign']}>Keyed by ______________________ on ______________</p>
+      <p className={css['sign']}>{say.keyedByOn}</p>
     </section>
   );
 }
@@ -101,5 +99,5 @@ const strokeOnPaper = (step: ScriptStep, stroke: Stroke, at: number, codes: bool
     : isGiven(step, at)
       ? '•'
       : 'card' in stroke || 'finger' in stroke
-        ? `their ${strokeWords(stroke)}`
+        ? say.their(strokeWords(stroke))
         : strokeWords(stroke);

@@ -11,6 +11,7 @@ import {
 } from '#core/keypads/index';
 import type { CardNumber } from '#core/plan/index';
 import { replyWords, REPLY_NAMES } from '#words/keypad';
+import { say } from '#words/parts/keypad/KeypadPanel';
 import { Button } from '../../ui/Button';
 import { Menu } from '../../ui/Menu';
 import { cx } from '../../ui/cx';
@@ -30,8 +31,8 @@ interface Props {
 }
 
 const MASTERS: readonly { readonly master: Master; readonly label: string }[] = [
-  { master: 'add', label: 'The master card that adds' },
-  { master: 'delete', label: 'The master card that removes' },
+  { master: 'add', label: say.theMasterCardThatAdds },
+  { master: 'delete', label: say.theMasterCardThatRemoves },
 ];
 
 /** The on-screen keypad. It says that it is simulated. */
@@ -48,7 +49,7 @@ export function KeypadPanel(props: Props) {
     language.modes.some(({ enter }) => enter.some((token) => 'master' in token && token.master === master)),
   );
   return (
-    <section className={css['keypad']} aria-label="Simulated keypad">
+    <section className={css['keypad']} aria-label={say.simulatedKeypad}>
       <div
         className={css['face']}
         onKeyDown={(event) => {
@@ -62,8 +63,8 @@ export function KeypadPanel(props: Props) {
         <div className={css['top']}>
           <i className={cx(css['light'], css[light])} aria-hidden />
           <span>{programs ? 'programming' : 'ready'}</span>
-          {seconds !== null && <span className={css['left']}>{seconds} s left</span>}
-          <span className={css['strokes']} role="img" aria-label={`${keypad.strokes.length} keys pressed`}>
+          {seconds !== null && <span className={css['left']}>{say.sLeft(seconds)}</span>}
+          <span className={css['strokes']} role="img" aria-label={say.keysPressed(keypad.strokes.length)}>
             {'•'.repeat(Math.min(14, keypad.strokes.length))}
           </span>
         </div>
@@ -71,7 +72,7 @@ export function KeypadPanel(props: Props) {
           <ScreenView
             text={text}
             rows={screen.rows}
-            label="Screen of the simulated terminal"
+            label={say.screenOfTheSimulatedTerminal}
             said={reply === 'refused' || reply === 'opened' ? REPLY_NAMES[reply] : ''}
           />
         )}
@@ -98,10 +99,10 @@ export function KeypadPanel(props: Props) {
         </div>
         {takesCards(language) && (
           <Menu
-            label="Cards"
+            label={say.cards}
             trigger={
               <Button size="s" look="frame" icon={<CreditCard aria-hidden />}>
-                Present a card
+                {say.presentACard}
               </Button>
             }
             items={[
@@ -118,7 +119,7 @@ export function KeypadPanel(props: Props) {
               })),
               {
                 id: 'unknown',
-                label: 'An unknown card',
+                label: say.anUnknownCard,
                 onSelect: () => onCard({ facility: 255, number: 65_535 }),
               },
             ]}
@@ -126,10 +127,10 @@ export function KeypadPanel(props: Props) {
         )}
         {takesFingers(language) && (
           <Menu
-            label="Fingers"
+            label={say.fingers}
             trigger={
               <Button size="s" look="frame" icon={<Fingerprint aria-hidden />}>
-                Lay a finger on it
+                {say.layAFingerOnIt}
               </Button>
             }
             items={[
@@ -138,7 +139,7 @@ export function KeypadPanel(props: Props) {
                 label: name,
                 onSelect: () => onFinger(finger),
               })),
-              { id: 'unknown', label: 'A finger of nobody on the list', onSelect: () => onFinger('?') },
+              { id: 'unknown', label: say.fingerNobodyList, onSelect: () => onFinger('?') },
             ]}
           />
         )}
@@ -146,7 +147,7 @@ export function KeypadPanel(props: Props) {
       <p className={css['answer']} role="status">
         {reply && answer
           ? `${REPLY_NAMES[reply]}: ${replyWords(answer)}`
-          : `Simulated keypad: press its keys, or type while it has the focus. After ${language.timeoutMs / 1000} s of silence it drops out.`}
+          : say.simulatedKeypadPressKeys(language.timeoutMs / 1000)}
       </p>
     </section>
   );

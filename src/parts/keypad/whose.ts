@@ -1,5 +1,6 @@
 import type { KeypadLanguage, SheetLine } from '#core/keypads/index';
 import { hasSlot, isTheirs, wasTheirs, type Person } from '#core/plan/index';
+import { say } from '#words/parts/keypad/whose';
 
 /** Whose slot a line is about; in a list, whose code or cards. */
 export const ownersOf = (
@@ -20,4 +21,4 @@ export const ownersOf = (
 
 /** `slot 003`, in as many digits as are keyed; empty where a line is about none. */
 export const slotWords = ({ slots }: Pick<KeypadLanguage, 'slots'>, slot: number | null): string =>
-  slots && slot !== null ? `slot ${String(slot).padStart(slots.digits, '0')}` : '';
+  slots && slot !== null ? say.slot(String(slot).padStart(slots.digits, '0')) : '';

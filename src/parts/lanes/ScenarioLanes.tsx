@@ -3,6 +3,7 @@ import type { Act, Plan, Scenario } from '#core/plan/index';
 import { inOrder, type Differs, type Played, type Track } from '#core/scenarios/index';
 import { formatSeconds } from '#core/units/index';
 import { actWords, laneWords, shownWords } from '#words/scenarios';
+import { say } from '#words/parts/lanes/ScenarioLanes';
 import { cx } from '../../ui/cx';
 import { useWidth } from '../../ui/useWidth';
 import colours from '../../ui/laneColours.module.css';
@@ -85,7 +86,7 @@ export function ScenarioLanes({ plan, scenario, played, differs, all, onMove }: 
   const left = (ms: number) => `${((Math.min(ms, until) / until) * 100).toFixed(3)}%`;
   return (
     <div className={css['lanes']}>
-      <span className={css['corner']}>What happens</span>
+      <span className={css['corner']}>{say.whatHappens}</span>
       <div
         className={css['pins']}
 
@@ -111,7 +112,7 @@ export function ScenarioLanes({ plan, scenario, played, differs, all, onMove }: 
             className={css['track']}
             role="img"
             aria-label={`${laneWords(plan, lane)}: ${runs
-              .map((run) => `${shownWords(run.is)} from ${formatSeconds(run.at)}`)
+              .map((run) => say.from(shownWords(run.is), formatSeconds(run.at)))
               .join(', ')}`}
           >
             {runs.map((run, index) => (
@@ -140,7 +141,7 @@ export function ScenarioLanes({ plan, scenario, played, differs, all, onMove }: 
       <div className={css['scale']} ref={track} aria-hidden>
         {marks.map((seconds) => (
           <span key={seconds} style={{ left: left(seconds * 1000) }}>
-            {seconds % 60 === 0 && seconds > 0 ? `${seconds / 60} min` : `${seconds} s`}
+            {seconds % 60 === 0 && seconds > 0 ? say.min(seconds / 60) : `${seconds} s`}
           </span>
         ))}
       </div>

@@ -1,5 +1,6 @@
 import type { TerminalId } from '#core/plan/index';
 import { bandWidth, contactPaths, fusePaths, type Drawing, type Shape } from '#core/drawing/index';
+import { say } from '#words/parts/loops/LoopDrawing';
 import { cx } from '../../ui/cx';
 import css from './LoopDrawing.module.css';
 
@@ -174,7 +175,7 @@ function ShapeView({
         <g>
           <line x1={shape.x1} x2={shape.x2} y1={shape.y} y2={shape.y} className={css['gap']} />
           <text x={(shape.x1 + shape.x2) / 2} y={shape.y - 9} textAnchor="middle" className={css['gapText']}>
-            open
+            {say.open}
           </text>
         </g>
       );
@@ -189,7 +190,7 @@ function ShapeView({
           )}
           role="button"
           tabIndex={0}
-          aria-label={`Terminal ${terminalName(id)}`}
+          aria-label={say.terminal(terminalName(id))}
           aria-pressed={chosenTerminal === id}
           {...press(() => onTerminal(id))}
         >

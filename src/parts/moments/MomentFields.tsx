@@ -1,4 +1,5 @@
 import type { Moment } from '#core/access/index';
+import { say } from '#words/parts/moments/MomentFields';
 import { TextField } from '../../ui/Field';
 import { minutesOf, timeValue } from './minutes';
 
@@ -6,13 +7,13 @@ import { minutesOf, timeValue } from './minutes';
 export const MomentFields = ({ at, onChange }: { at: Moment; onChange(at: Moment): void }) => (
   <>
     <TextField
-      label="Day"
+      label={say.day}
       type="date"
       value={at.day}
       onChange={({ target }) => target.value !== '' && onChange({ ...at, day: target.value })}
     />
     <TextField
-      label="Time"
+      label={say.time}
       type="time"
       value={timeValue(at.minute)}
       onChange={({ target }) => {

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { settingFits, type Setting } from '#core/devices/index';
 import { formatsOf } from '#core/plan/index';
+import { say } from '#words/parts/settings/SettingField';
 import { DipSwitches } from '../../ui/DipSwitches';
 import { SelectField, TextField } from '../../ui/Field';
 import { usePlan } from '../../store/context';
@@ -79,7 +80,7 @@ function FrameField({ label, bare, value, onSet }: FrameProps) {
   const formats = formatsOf(usePlan());
   return (
     <SelectField label={label} bare={bare} value={value} onChange={({ target }) => onSet(target.value)}>
-      {!formats.some(({ id }) => id === value) && <option value={value}>{value}, not known</option>}
+      {!formats.some(({ id }) => id === value) && <option value={value}>{say.notKnown(value)}</option>}
       {formats.map(({ id, name }) => (
         <option key={id} value={id}>
           {name}
@@ -97,4 +98,4 @@ function fits(setting: Written, text: string): boolean {
 }
 
 const wanted = (setting: Written): string =>
-  setting.kind === 'text' ? `Like ${setting.example}.` : `A number from ${setting.min} to ${setting.max}.`;
+  setting.kind === 'text' ? say.like(setting.example) : say.aNumberFromTo(setting.min, setting.max);

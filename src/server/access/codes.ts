@@ -1,13 +1,9 @@
 import { touchesSecrets, withoutSecrets, type EditBack } from '#core/plan/index';
+import { say } from '#words/server/access/codes';
 import { HttpError } from '../http';
 
 /** What somebody is told whose passphrase does not show codes. */
-export const noCodes = (): HttpError =>
-  new HttpError(
-    403,
-    'no-codes',
-    'Your passphrase does not show codes, cards and what keypads hold, and changes none of them. Sign in with the one that does.',
-  );
+export const noCodes = (): HttpError => new HttpError(403, 'no-codes', say.yourPassphraseDoesNot);
 
 /**
  * What takes a change back, as somebody may see it who may not see codes: what was left behind with its secrets blank. Throws where the edit

@@ -1,3 +1,4 @@
+import { say } from '#words/server/access/guard';
 import { isOpen, knownHosts } from './hosts';
 
 /** What keeps a request out before anything of it is looked at. */
@@ -31,23 +32,23 @@ export function refusalOf({ method, host, origin, path }: RequestHead, hosts = k
     return {
       status: 421,
       code: 'wrong-host',
-      message: `This server does not answer for “${host.slice(0, 100)}”. Set ALDABA_HOSTS to allow it.`,
+      message: say.serverDoesNotAnswer(host.slice(0, 100)),
     };
   }
   if (!METHODS.has(method))
-    return { status: 405, code: 'no-such-method', message: `${method.slice(0, 20)} is not answered here.` };
+    return { status: 405, code: 'no-such-method', message: say.isNotAnsweredHere(method.slice(0, 20)) };
   // One address is written one way: what another way of writing it leads to is not guessed.
   if (isOddlyWritten(path))
-    return { status: 404, code: 'no-such-address', message: `There is nothing at ${path.slice(0, 200)}.` };
+    return { status: 404, code: 'no-such-address', message: say.thereIsNothingAt(path.slice(0, 200)) };
   // The framework's image endpoint is not used by any page.
   if (/^\/_image(\/|$)/.test(path))
-    return { status: 404, code: 'no-such-address', message: `There is nothing at ${path}.` };
+    return { status: 404, code: 'no-such-address', message: say.thereIsNothingAt2(path) };
   if (method === 'GET' || method === 'HEAD') return null;
   if (origin !== null && [`http://${host}`, `https://${host}`].includes(origin)) return null;
   return {
     status: 403,
     code: 'wrong-origin',
-    message: 'The request comes from another page. Nothing was changed.',
+    message: say.requestComesAnotherPage,
   };
 }
 

@@ -1,28 +1,29 @@
 import { resolve } from 'node:path';
+import { say } from '#words/server/db/openError';
 
 /** A database that cannot be used, in a sentence for whoever starts the server. */
 export class DatabaseError extends Error {}
 
 const CAUSES: Readonly<Record<string, string>> = {
-  EACCES: 'the folder or file may not be written by this user',
-  EROFS: 'it lies on a disk that is read-only',
-  ENOTDIR: 'a part of the path is a file, not a folder',
-  EEXIST: 'a part of the path is a file, not a folder',
-  EISDIR: 'it is a folder, not a file',
-  ENOSPC: 'the disk is full',
-  SQLITE_READONLY: 'it is read-only',
-  SQLITE_READONLY_DIRECTORY: 'its folder is read-only',
-  SQLITE_CANTOPEN: 'it cannot be opened: the path leads nowhere, or this user may not',
-  SQLITE_CANTOPEN_ISDIR: 'it is a folder, not a file',
-  SQLITE_NOTADB: 'it is not a database',
-  SQLITE_CORRUPT: 'it is damaged',
-  SQLITE_FULL: 'the disk is full',
-  SQLITE_BUSY: 'another program holds it',
+  EACCES: say.folderFileMayNot,
+  EROFS: say.liesDiskReadOnly,
+  ENOTDIR: say.partPathFileNot,
+  EEXIST: say.partPathFileNot,
+  EISDIR: say.folderNotFile,
+  ENOSPC: say.theDiskIsFull,
+  SQLITE_READONLY: say.itIsReadOnly,
+  SQLITE_READONLY_DIRECTORY: say.itsFolderIsReadOnly,
+  SQLITE_CANTOPEN: say.cannotOpenedPathLeads,
+  SQLITE_CANTOPEN_ISDIR: say.folderNotFile,
+  SQLITE_NOTADB: say.itIsNotADatabase,
+  SQLITE_CORRUPT: say.itIsDamaged,
+  SQLITE_FULL: say.theDiskIsFull,
+  SQLITE_BUSY: say.anotherProgramHoldsIt,
 };
 
 const ADVICE: Readonly<Record<string, string>> = {
-  SQLITE_NOTADB: 'Choose another file with ALDABA_DATA, or restore a backup.',
-  SQLITE_CORRUPT: 'Restore a backup: npm run -s aldaba -- restore FILE.',
+  SQLITE_NOTADB: say.chooseAnotherFileAldaba,
+  SQLITE_CORRUPT: say.restoreBackupNpmRun,
 };
 
 /** The sentence for whatever opening threw. Migration errors wrap the one that counts. */
@@ -30,8 +31,8 @@ export function openError(path: string, cause: unknown): DatabaseError {
   if (cause instanceof DatabaseError) return cause;
   const { code, message } = innermost(cause);
   const reason = CAUSES[code] ?? message;
-  const advice = ADVICE[code] ?? 'ALDABA_DATA names the file.';
-  return new DatabaseError(`The database ${resolve(path)} cannot be used: ${reason}. ${advice}`, { cause });
+  const advice = ADVICE[code] ?? say.aldabaDataNamesTheFile;
+  return new DatabaseError(say.theDatabaseCannotBeUsed(resolve(path), reason, advice), { cause });
 }
 
 function innermost(error: unknown): { code: string; message: string } {

@@ -1,3 +1,4 @@
+import { say } from '#words/server/office/office';
 import { HttpError } from '../http';
 import type { Outcome, Results, Task } from './protocol';
 
@@ -35,7 +36,7 @@ interface Waiting {
   readonly take: (outcome: Outcome | HttpError) => void;
 }
 
-const gone = () => new HttpError(499, 'taken-back', 'Nobody waits for it any more.');
+const gone = () => new HttpError(499, 'taken-back', say.nobodyWaitsAnyMore);
 
 export function makeOffice(begin: () => Worker, longest = LONGEST_MS): Office {
   const queue: Waiting[] = [];
@@ -59,13 +60,7 @@ export function makeOffice(begin: () => Worker, longest = LONGEST_MS): Office {
     };
     timer = setTimeout(() => {
       end();
-      done(
-        new HttpError(
-          503,
-          'too-long',
-          'This takes longer than two minutes and was ended. Nothing was changed.',
-        ),
-      );
+      done(new HttpError(503, 'too-long', say.takesLongerThanTwo));
     }, longest);
     mine.perform(one.task).then(done, (error: unknown) => {
       // It is gone: what comes next begins another.

@@ -1,3 +1,4 @@
+import { say } from '#words/sitePages/access/AccessPage';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
 import { useStoredView } from '../../parts/storedView';
 import { usePlan } from '../../store/context';
@@ -15,13 +16,13 @@ import css from '../../parts/access/Access.module.css';
 
 type View = 'people' | 'levels' | 'week' | 'hours' | 'days-off' | 'cards' | 'keypads';
 const VIEWS: readonly { readonly id: View; readonly label: string }[] = [
-  { id: 'people', label: 'People' },
-  { id: 'levels', label: 'Levels' },
-  { id: 'week', label: 'Week' },
-  { id: 'hours', label: 'Hours' },
-  { id: 'days-off', label: 'Days off' },
-  { id: 'cards', label: 'Cards' },
-  { id: 'keypads', label: 'Keypads' },
+  { id: 'people', label: say.people },
+  { id: 'levels', label: say.levels },
+  { id: 'week', label: say.week },
+  { id: 'hours', label: say.hours },
+  { id: 'days-off', label: say.daysOff },
+  { id: 'cards', label: say.cards },
+  { id: 'keypads', label: say.keypads },
 ];
 /** Views that ask nothing about hours. */
 const ALONE: ReadonlySet<View> = new Set(['people', 'cards', 'keypads']);
@@ -35,7 +36,7 @@ export function AccessPage() {
   const asks = !ALONE.has(view) && Object.keys(people).length > 0;
   return (
     <TabRoot<View> value={view} onChange={setView} className={css['root']}>
-      <TabList tabs={VIEWS} label="Access, seen as" />
+      <TabList tabs={VIEWS} label={say.accessSeenAs} />
       <div className={asks ? css['desk'] : css['alone']}>
         <div className={css['main']}>
           <TabPanel id="people">
@@ -61,7 +62,7 @@ export function AccessPage() {
           </TabPanel>
         </div>
         {asks && (
-          <aside className={css['side']} aria-label="Questions about access">
+          <aside className={css['side']} aria-label={say.questionsAboutAccess}>
             {now && <Asked now={now} />}
             {now && <Concerns now={now} />}
           </aside>

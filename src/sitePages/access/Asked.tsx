@@ -4,6 +4,7 @@ import { does } from '#core/devices/index';
 import { doorParts } from '#core/door/index';
 import { doorsInOrder, findIn } from '#core/plan/index';
 import { momentWords, ruleWords } from '#words/access';
+import { say } from '#words/sitePages/access/Asked';
 import { usePlan } from '../../store/context';
 import { minutesOf, timeValue } from '../../parts/moments/minutes';
 import css from '../../parts/access/Access.module.css';
@@ -27,17 +28,17 @@ export function Asked({ now }: { now: Moment }) {
   const { decider } = doorParts(plan, door.id);
   const keepsNone = decider !== null && !does(decider.type, 'clock');
   return (
-    <section className={css['asked']} aria-label="May this person open that door then?">
-      <h2>May this person open that door then?</h2>
+    <section className={css['asked']} aria-label={say.mayPersonOpenDoor}>
+      <h2>{say.mayPersonOpenDoor}</h2>
       <div className={css['question']}>
-        <select aria-label="Person" value={person.id} onChange={(event) => setWho(event.target.value)}>
+        <select aria-label={say.person} value={person.id} onChange={(event) => setWho(event.target.value)}>
           {people.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
             </option>
           ))}
         </select>
-        <select aria-label="Door" value={door.id} onChange={(event) => setWhich(event.target.value)}>
+        <select aria-label={say.door} value={door.id} onChange={(event) => setWhich(event.target.value)}>
           {doors.map(({ id, name }) => (
             <option key={id} value={id}>
               {id} {name}
@@ -46,13 +47,13 @@ export function Asked({ now }: { now: Moment }) {
         </select>
         <input
           type="date"
-          aria-label="Day"
+          aria-label={say.day}
           value={at.day}
           onChange={(event) => event.target.value !== '' && setAt({ ...at, day: event.target.value })}
         />
         <input
           type="time"
-          aria-label="Time"
+          aria-label={say.time}
           value={timeValue(at.minute)}
           onChange={(event) => {
             const minute = minutesOf(event.target.value);
@@ -62,16 +63,19 @@ export function Asked({ now }: { now: Moment }) {
       </div>
       <p className={css['answer']} role="status">
         <strong>
-          {opens ? 'Yes' : 'No'}
-          {next ? `, until ${momentWords(next, at.day)}` : ''}
+          {opens ? say.yes : say.no}
+          {next ? say.until(momentWords(next, at.day)) : ''}
         </strong>
         <span>{ruleWords(plan, rule, opens)}</span>
         {keepsNone && rule.kind !== 'by-name' && (
           <small>
-            {decider.device.tag} at {door.id} keeps no hours:{' '}
-            {rule.kind === 'level' || rule.kind === 'exception' || rule.kind === 'door-shut'
-              ? 'it lets in whoever is keyed in, at all hours.'
-              : 'it goes by what is keyed in alone.'}
+            {say.atKeepsNoHours(
+              decider.device.tag,
+              door.id,
+              rule.kind === 'level',
+              rule.kind === 'exception',
+              rule.kind === 'door-shut',
+            )}
           </small>
         )}
       </p>

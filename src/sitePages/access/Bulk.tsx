@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Edit, Person } from '#core/plan/index';
+import { say } from '#words/sitePages/access/Bulk';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField, TextField } from '../../ui/Field';
@@ -22,19 +23,19 @@ export function Bulk({ people }: { people: readonly Person[] }) {
     const patch = patchOf(person, what, byLevel ? (level?.id ?? '') : value.trim());
     return patch ? [{ kind: 'setPerson', id: person.id, patch }] : [];
   });
-  const label = `change ${edits.length} people`;
+  const label = say.changePeople(edits.length);
   const keep = () => {
     if (edits.length > 0 && dispatch({ kind: 'batch', label, edits }, label)) setOpen(false);
   };
   return (
     <>
       <Button disabled={people.length === 0} onClick={() => setOpen(true)}>
-        Change all shown…
+        {say.changeAllShown}
       </Button>
       <Dialog
         open={open}
         onOpenChange={setOpen}
-        title={people.length === 1 ? 'Change one person' : `Change ${people.length} people`}
+        title={people.length === 1 ? say.changeOnePerson : say.changePeople2(people.length)}
       >
         <form
           className={css['form']}
@@ -44,24 +45,24 @@ export function Bulk({ people }: { people: readonly Person[] }) {
           }}
         >
           <SelectField
-            label="What"
+            label={say.what}
             value={what}
             onChange={(event) => {
               setWhat(event.target.value as What);
               setValue('');
             }}
           >
-            <option value="give">Give a level</option>
-            <option value="take">Take a level</option>
-            <option value="group">Put into a group</option>
-            <option value="until">Set the last day</option>
+            <option value="give">{say.giveALevel}</option>
+            <option value="take">{say.takeALevel}</option>
+            <option value="group">{say.putIntoAGroup}</option>
+            <option value="until">{say.setTheLastDay}</option>
           </SelectField>
           {byLevel ? (
             levels.length === 0 ? (
-              <p>There is no level yet: make one at Levels.</p>
+              <p>{say.noLevelYetMake}</p>
             ) : (
               <SelectField
-                label="Level"
+                label={say.level}
                 value={level?.id ?? ''}
                 onChange={(event) => setValue(event.target.value)}
               >
@@ -74,16 +75,16 @@ export function Bulk({ people }: { people: readonly Person[] }) {
             )
           ) : what === 'group' ? (
             <TextField
-              label="Group"
-              hint="Empty: in no group."
+              label={say.group}
+              hint={say.emptyInNoGroup}
               value={value}
               maxLength={80}
               onChange={(event) => setValue(event.target.value)}
             />
           ) : (
             <TextField
-              label="Last day"
-              hint="Empty: no last day."
+              label={say.lastDay}
+              hint={say.emptyNoLastDay}
               type="date"
               value={value}
               onChange={(event) => setValue(event.target.value)}
@@ -91,11 +92,11 @@ export function Bulk({ people }: { people: readonly Person[] }) {
           )}
           <p role="status">
             {edits.length === 0
-              ? 'This changes nobody.'
-              : `This changes ${edits.length} of ${people.length}; undo takes it back in one step.`}
+              ? say.thisChangesNobody
+              : say.changesUndoTakesBack(edits.length, people.length)}
           </p>
           <Button type="submit" look="main" disabled={edits.length === 0}>
-            Change {edits.length}
+            {say.change(edits.length)}
           </Button>
         </form>
       </Dialog>

@@ -4,6 +4,7 @@ import Trash2 from 'lucide-react/icons/trash-2';
 import { addDays } from '#core/access/index';
 import type { Calendar, DayOff } from '#core/plan/index';
 import { dayWords } from '#words/access';
+import { say } from '#words/sitePages/access/CalendarCard';
 import { Button } from '../../ui/Button';
 import { useDispatch, usePlan } from '../../store/context';
 import { NameField } from '../../parts/access/NameField';
@@ -12,13 +13,13 @@ import { wallNow } from '../../parts/moments/today';
 import css from '../../parts/access/Access.module.css';
 
 export const rangeWords = ({ from, to, yearly }: DayOff): string =>
-  `${from === to ? dayWords(from) : `${dayWords(from)} to ${dayWords(to)}`}${yearly ? ', every year' : ''}`;
+  `${from === to ? dayWords(from) : say.to(dayWords(from), dayWords(to))}${yearly ? say.everyYear : ''}`;
 
 export function CalendarCard({ calendar }: { calendar: Calendar }) {
   const plan = usePlan();
   const dispatch = useDispatch();
   const set = (patch: Partial<Omit<Calendar, 'id'>>) =>
-    dispatch({ kind: 'setCalendar', id: calendar.id, patch }, `change ${calendar.name}`);
+    dispatch({ kind: 'setCalendar', id: calendar.id, patch }, say.change(calendar.name));
   const setDay = (at: number, patch: Partial<DayOff>) =>
     set({ days: calendar.days.map((one, index) => (index === at ? { ...one, ...patch } : one)) });
   const minded = Object.values(plan.hours).filter(({ holidays }) =>
@@ -40,38 +41,38 @@ export function CalendarCard({ calendar }: { calendar: Calendar }) {
   return (
     <section className={css['card']} aria-label={calendar.name}>
       <header className={css['cardHead']}>
-        <NameField label="Name of the calendar" value={calendar.name} onKeep={(name) => set({ name })} />
+        <NameField label={say.nameOfTheCalendar} value={calendar.name} onKeep={(name) => set({ name })} />
         <span className={css['count']}>
           {minded.length === 0
-            ? 'no hours mind it yet'
-            : `minded by ${minded.map(({ name }) => name).join(', ')}`}
+            ? say.noHoursMindItYet
+            : say.mindedBy(minded.map(({ name }) => name).join(', '))}
         </span>
         <Button
           size="s"
           look="quiet"
-          aria-label={`Save ${calendar.name} as an iCalendar file`}
+          aria-label={say.saveAsAnIcalendarFile(calendar.name)}
           icon={<Download aria-hidden />}
           onClick={() => void save()}
         />
         <Button
           size="s"
           look="quiet"
-          aria-label={`Remove ${calendar.name}`}
+          aria-label={say.remove(calendar.name)}
           icon={<Trash2 aria-hidden />}
-          onClick={() => dispatch({ kind: 'removeCalendar', id: calendar.id }, `remove ${calendar.name}`)}
+          onClick={() => dispatch({ kind: 'removeCalendar', id: calendar.id }, say.remove2(calendar.name))}
         />
       </header>
       <ul className={css['rows']}>
         {calendar.days.map((off, index) => (
           <li key={index}>
             <NameField
-              label={`Name of day ${index + 1}`}
+              label={say.nameOfDay(index + 1)}
               value={off.name}
               onKeep={(name) => setDay(index, { name })}
             />
             <input
               type="date"
-              aria-label={`First day of ${off.name}`}
+              aria-label={say.firstDayOf(off.name)}
               value={off.from}
               onChange={({ target: { value } }) =>
                 value !== '' && setDay(index, { from: value, to: off.to < value ? value : off.to })
@@ -79,7 +80,7 @@ export function CalendarCard({ calendar }: { calendar: Calendar }) {
             />
             <input
               type="date"
-              aria-label={`Last day of ${off.name}`}
+              aria-label={say.lastDayOf(off.name)}
               value={off.to}
               min={off.from}
               onChange={({ target: { value } }) =>
@@ -92,12 +93,12 @@ export function CalendarCard({ calendar }: { calendar: Calendar }) {
                 checked={off.yearly}
                 onChange={(event) => setDay(index, { yearly: event.target.checked })}
               />
-              every year
+              {say.everyYear2}
             </label>
             <Button
               size="s"
               look="quiet"
-              aria-label={`Remove ${off.name}`}
+              aria-label={say.remove3(off.name)}
               icon={<Trash2 aria-hidden />}
               onClick={() => set({ days: calendar.days.filter((_, at) => at !== index) })}
             />
@@ -111,10 +112,10 @@ export function CalendarCard({ calendar }: { calendar: Calendar }) {
           icon={<Plus aria-hidden />}
           onClick={() => {
             const from = last ? addDays(last, 1) : wallNow().day;
-            set({ days: [...calendar.days, { name: 'Day off', from, to: from, yearly: false }] });
+            set({ days: [...calendar.days, { name: say.dayOff, from, to: from, yearly: false }] });
           }}
         >
-          Day
+          {say.day}
         </Button>
       </footer>
     </section>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { fitting, FORMS, frameOf, seenAs, writeForm, type CardInHand } from '#core/cards/index';
 import { formatsOf } from '#core/plan/index';
 import { FORM_WORDS, seenWords } from '#words/cards';
+import { say } from '#words/sitePages/access/Cards';
 import { SelectField, TextField } from '../../ui/Field';
 import { usePlan } from '../../store/context';
 import { Frame } from './Frame';
@@ -32,22 +33,20 @@ function TwoInHand() {
   const given = hand.filter(({ printed, read }) => printed.trim() !== '' && read.trim() !== '');
   const fits = fitting(hand, formatsOf(usePlan()));
   return (
-    <section className={css['card']} aria-label="Two cards in hand">
-      <h2>Two cards in hand</h2>
-      <p className={css['hint']}>
-        What is printed on each, and what a reader or the controller’s screen shows of it.
-      </p>
+    <section className={css['card']} aria-label={say.twoCardsInHand}>
+      <h2>{say.twoCardsInHand}</h2>
+      <p className={css['hint']}>{say.printedEachReaderControllers}</p>
       {hand.map((one, index) => (
         <div key={index} className={css['pair']}>
           <TextField
-            label={`Card ${index + 1}, printed`}
+            label={say.cardPrinted(index + 1)}
             placeholder={index === 0 ? '71-2001' : '71-2002'}
             value={one.printed}
             maxLength={60}
             onChange={(event) => set(index, { printed: event.target.value })}
           />
           <TextField
-            label={`Card ${index + 1}, read`}
+            label={say.cardRead(index + 1)}
             placeholder={index === 0 ? '4655057' : '4655058'}
             value={one.read}
             maxLength={60}
@@ -57,23 +56,19 @@ function TwoInHand() {
       ))}
       <div role="status">
         {given.length === 0 ? null : fits.length === 0 ? (
-          <p className={css['fault']}>
-            No format that is known here fits: look at the length of the frame, or take two other cards.
-          </p>
+          <p className={css['fault']}>{say.noFormatKnownHere}</p>
         ) : (
           <>
             <p className={css['hint']}>
-              {fits.length === 1
-                ? 'One format fits.'
-                : `${fits.length} ways fit: how many bits the reader sends decides between formats.`}
-              {given.length === 1 && ' A second card would tell for certain.'}
+              {fits.length === 1 ? say.oneFormatFits : say.waysFitHowMany(fits.length)}
+              {given.length === 1 && say.secondCardWouldTell}
             </p>
             <ul className={css['rows']}>
               {fits.slice(0, 12).map(({ format, printed, read, cards }) => (
                 <li key={`${format.id} ${printed} ${read}`}>
                   <b>{format.name}</b>
-                  <span>printed as {FORM_WORDS[printed]}</span>
-                  <span>read as {FORM_WORDS[read]}</span>
+                  <span>{say.printedAs(FORM_WORDS[printed])}</span>
+                  <span>{say.readAs(FORM_WORDS[read])}</span>
                   <span>
                     {cards.map(({ facility, number }) => `${facility ?? '?'}-${number}`).join(', ')}
                   </span>
@@ -100,10 +95,10 @@ function OneCard() {
       : null;
   const frame = card && frameOf(format, card);
   return (
-    <section className={css['card']} aria-label="A card in every form">
-      <h2>A card in every form</h2>
+    <section className={css['card']} aria-label={say.aCardInEveryForm}>
+      <h2>{say.aCardInEveryForm}</h2>
       <div className={css['three']}>
-        <SelectField label="Format" value={format.id} onChange={(event) => setId(event.target.value)}>
+        <SelectField label={say.format} value={format.id} onChange={(event) => setId(event.target.value)}>
           {formats.map((one) => (
             <option key={one.id} value={one.id}>
               {one.name}
@@ -111,13 +106,13 @@ function OneCard() {
           ))}
         </SelectField>
         <TextField
-          label="Facility"
+          label={say.facility}
           inputMode="numeric"
           value={facility}
           onChange={(event) => setFacility(event.target.value)}
         />
         <TextField
-          label="Number"
+          label={say.number}
           inputMode="numeric"
           value={number}
           onChange={(event) => setNumber(event.target.value)}
@@ -125,14 +120,14 @@ function OneCard() {
       </div>
       {!card || !frame ? (
         <p role="alert" className={css['fault']}>
-          This format has no room for such numbers.
+          {say.formatNoRoomSuch}
         </p>
       ) : (
         <>
           <Frame format={format} bits={frame} />
           <div className={css['wide']}>
             <table className={table['table']}>
-              <caption className="hush">The card in every form</caption>
+              <caption className="hush">{say.theCardInEveryForm}</caption>
               <tbody>
                 {FORMS.map((form) => (
                   <tr key={form}>
@@ -144,12 +139,12 @@ function OneCard() {
             </table>
           </div>
           <p className={css['hint']}>
-            A controller set to another format:{' '}
-            {formats
-              .filter((one) => one !== format)
-              .map((one) => `${one.bits} bits ${seenWords(seenAs(one, frame))}`)
-              .join('; ')}
-            .
+            {say.controllerSetAnotherFormat(
+              formats
+                .filter((one) => one !== format)
+                .map((one) => say.bits(one.bits, seenWords(seenAs(one, frame))))
+                .join('; '),
+            )}
           </p>
         </>
       )}

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { concerns, type Moment } from '#core/access/index';
 import { concernWords } from '#words/access';
+import { say } from '#words/sitePages/access/Concerns';
 import { usePlan } from '../../store/context';
 import css from '../../parts/access/Access.module.css';
 
@@ -9,11 +10,9 @@ export function Concerns({ now }: { now: Moment }) {
   const plan = usePlan();
   const found = useMemo(() => concerns(plan, now.day), [plan, now.day]);
   return (
-    <section className={css['concerns']} aria-label="To look at">
-      <h2>To look at{found.length > 0 ? `: ${found.length}` : ''}</h2>
-      {found.length === 0 && (
-        <p>Nothing: every door that somebody opens can be reached, and no hours clash.</p>
-      )}
+    <section className={css['concerns']} aria-label={say.toLookAt}>
+      <h2>{say.toLookAt2(found.length)}</h2>
+      {found.length === 0 && <p>{say.nothingEveryDoorSomebody}</p>}
       <ul>
         {found.slice(0, 40).map((concern) => {
           const { what, where, why } = concernWords(plan, concern, now.day);
@@ -26,7 +25,7 @@ export function Concerns({ now }: { now: Moment }) {
           );
         })}
       </ul>
-      {found.length > 40 && <p>And {found.length - 40} more.</p>}
+      {found.length > 40 && <p>{say.andMore(found.length - 40)}</p>}
     </section>
   );
 }

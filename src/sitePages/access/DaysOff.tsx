@@ -3,6 +3,7 @@ import Upload from 'lucide-react/icons/upload';
 import { useRef, useState } from 'react';
 import type { CalendarRead } from '#core/formats/icalendar/readCalendar';
 import type { DayOff } from '#core/plan/index';
+import { say } from '#words/sitePages/access/DaysOff';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { useDispatch, usePlan } from '../../store/context';
@@ -25,7 +26,7 @@ export function DaysOff() {
         kind: 'addCalendar',
         calendar: { id: newId(), name, order: calendars.length, days },
       },
-      `add ${name}`,
+      say.add(name),
     );
   const open = async (chosen: File | undefined) => {
     if (!chosen) return;
@@ -38,13 +39,13 @@ export function DaysOff() {
         size="s"
         icon={<Plus aria-hidden />}
         onClick={() =>
-          add(calendars.length === 0 ? 'Public holidays' : `Calendar ${calendars.length + 1}`, [])
+          add(calendars.length === 0 ? say.publicHolidays : say.calendar(calendars.length + 1), [])
         }
       >
-        Calendar
+        {say.calendar2}
       </Button>
       <Button size="s" icon={<Upload aria-hidden />} onClick={() => file.current?.click()}>
-        From an iCalendar file
+        {say.fromAnIcalendarFile}
       </Button>
       <input
         ref={file}
@@ -52,7 +53,7 @@ export function DaysOff() {
         accept=".ics,text/calendar"
         className="hush"
         tabIndex={-1}
-        aria-label="iCalendar file"
+        aria-label={say.icalendarFile}
         onChange={(event) => {
           void open(event.target.files?.[0]);
           event.target.value = '';
@@ -63,9 +64,8 @@ export function DaysOff() {
   return (
     <div className={css['cards']}>
       {calendars.length === 0 && (
-        <Empty title="No days off yet" action={tools}>
-          On a day off other hours hold: none, or shorter ones. Which hours mind which calendar is said at
-          Hours.
+        <Empty title={say.noDaysOffYet} action={tools}>
+          {say.dayOffOtherHours}
         </Empty>
       )}
       {calendars.map((calendar) => (
@@ -79,14 +79,14 @@ export function DaysOff() {
           calendars={calendars}
           onClose={() => setRead(null)}
           onAdd={(found) => {
-            add((found.name || read.file.replace(/\.ics$/i, '')).slice(0, 80) || 'Calendar', found.days);
+            add((found.name || read.file.replace(/\.ics$/i, '')).slice(0, 80) || say.calendar2, found.days);
             setRead(null);
           }}
           onReplace={(calendar, found) => {
             dispatch(
               { kind: 'setCalendar', id: calendar.id, patch: { days: found.days } },
-              `replace the days of ${calendar.name}`,
-              `${calendar.name} now has ${found.days.length} entries. Undo brings the ones before back.`,
+              say.replaceTheDaysOf(calendar.name),
+              say.nowEntriesUndoBrings(calendar.name, found.days.length),
             );
             setRead(null);
           }}

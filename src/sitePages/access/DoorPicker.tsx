@@ -1,4 +1,5 @@
 import { doorsInOrder } from '#core/plan/index';
+import { say } from '#words/sitePages/access/DoorPicker';
 import { usePlan } from '../../store/context';
 import css from '../../parts/access/Access.module.css';
 
@@ -27,7 +28,7 @@ export function DoorPicker({ label, chosen, none, onChange }: Props) {
         {chosen.length === 0
           ? none
           : chosen.length === doors.length && doors.length > 3
-            ? `all ${doors.length} doors`
+            ? say.allDoors(doors.length)
             : inOrder(has).join(' ')}
       </summary>
       <div className={css['choices']} role="group" aria-label={label}>
@@ -37,7 +38,7 @@ export function DoorPicker({ label, chosen, none, onChange }: Props) {
             className={css['chip']}
             onClick={() => onChange(chosen.length === doors.length ? [] : doors.map(({ id }) => id))}
           >
-            {chosen.length === doors.length ? 'None' : 'All'}
+            {chosen.length === doors.length ? say.none : 'All'}
           </button>
         )}
         {doors.map(({ id, name }) => (

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { CARD_FORMATS, formatProblems, frameOf, MOST_FRAME_BITS } from '#core/cards/index';
 import type { OwnCardFormat } from '#core/plan/index';
 import { FORMAT_PROBLEMS, formatPartWords } from '#words/cards';
+import { say } from '#words/sitePages/access/FormatDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
@@ -58,10 +59,10 @@ export function FormatDialog({ format, onClose }: { format: OwnCardFormat | null
     const { id: _id, ...patch } = { ...draft, name };
     const taken = new Set([...CARD_FORMATS.map(({ id }) => id), ...Object.keys(plan.cardFormats)]);
     const done = format
-      ? dispatch({ kind: 'setCardFormat', id: format.id, patch }, `change ${name}`)
+      ? dispatch({ kind: 'setCardFormat', id: format.id, patch }, say.change(name))
       : dispatch(
           { kind: 'addCardFormat', cardFormat: { ...patch, id: idFor(name, taken) } },
-          `describe ${name}`,
+          say.describe(name),
         );
     if (done) onClose();
   };
@@ -70,8 +71,8 @@ export function FormatDialog({ format, onClose }: { format: OwnCardFormat | null
       open
       wide
       onOpenChange={(open) => !open && onClose()}
-      title={format ? format.name : 'A card format'}
-      description="Bits are counted from 1, as they leave the reader; the first of a field is its highest."
+      title={format ? format.name : say.aCardFormat}
+      description={say.bitsCounted1They}
     >
       <form
         className={css['form']}
@@ -82,52 +83,52 @@ export function FormatDialog({ format, onClose }: { format: OwnCardFormat | null
       >
         <div className={css['line']}>
           <TextField
-            label="Name"
+            label={say.name}
             autoFocus
             maxLength={120}
             className={css['name']}
             value={draft.name}
-            error={named && draft.name.trim() === '' ? 'A name is needed.' : null}
+            error={named && draft.name.trim() === '' ? say.aNameIsNeeded : null}
             onBlur={() => setNamed(true)}
             onChange={({ target }) => set({ name: target.value })}
           />
-          <Bit label="Bits of the frame" value={draft.bits} onChange={(bits) => set({ bits })} />
+          <Bit label={say.bitsOfTheFrame} value={draft.bits} onChange={(bits) => set({ bits })} />
         </div>
         <FieldOf
-          label="Facility"
+          label={say.facility}
           optional
           field={draft.facility}
           onChange={(facility) => set({ facility })}
         />
-        <FieldOf label="Number" field={draft.number} onChange={(number) => number && set({ number })} />
+        <FieldOf label={say.number} field={draft.number} onChange={(number) => number && set({ number })} />
         <fieldset>
-          <legend>Parities</legend>
+          <legend>{say.parities}</legend>
           {draft.parities.map((parity, at) => {
             const change = (patch: Partial<typeof parity>) =>
               set({
                 parities: draft.parities.map((one, index) => (index === at ? { ...one, ...patch } : one)),
               });
             return (
-              <div key={at} className={css['line']} role="group" aria-label={`Parity ${at + 1}`}>
-                <Bit label="Bit" value={parity.at} onChange={(bit) => change({ at: bit })} />
+              <div key={at} className={css['line']} role="group" aria-label={say.parity(at + 1)}>
+                <Bit label={say.bit} value={parity.at} onChange={(bit) => change({ at: bit })} />
                 <label className={css['kind']}>
-                  <span>makes the ones</span>
+                  <span>{say.makesTheOnes}</span>
                   <select
                     value={parity.kind}
                     onChange={({ target }) => change({ kind: target.value === 'odd' ? 'odd' : 'even' })}
                   >
-                    <option value="even">even</option>
-                    <option value="odd">odd</option>
+                    <option value="even">{say.even}</option>
+                    <option value="odd">{say.odd}</option>
                   </select>
                 </label>
-                <Bit label="of bits" value={parity.from} onChange={(from) => change({ from })} />
-                <Bit label="to" value={parity.to} onChange={(to) => change({ to })} />
+                <Bit label={say.ofBits} value={parity.from} onChange={(from) => change({ from })} />
+                <Bit label={say.to} value={parity.to} onChange={(to) => change({ to })} />
                 <Button
                   size="s"
                   look="quiet"
                   onClick={() => set({ parities: draft.parities.filter((_, index) => index !== at) })}
                 >
-                  Remove
+                  {say.remove}
                 </Button>
               </div>
             );
@@ -140,22 +141,22 @@ export function FormatDialog({ format, onClose }: { format: OwnCardFormat | null
               })
             }
           >
-            Add a parity
+            {say.addAParity}
           </Button>
         </fieldset>
         <fieldset>
-          <legend>The same on every card</legend>
+          <legend>{say.theSameOnEveryCard}</legend>
           {draft.fixed.map((one, at) => {
             const change = (patch: Partial<typeof one>) =>
               set({
                 fixed: draft.fixed.map((other, index) => (index === at ? { ...other, ...patch } : other)),
               });
             return (
-              <div key={at} className={css['line']} role="group" aria-label={`Fixed bits ${at + 1}`}>
-                <Bit label="Bits" value={one.from} onChange={(from) => change({ from })} />
-                <Bit label="to" value={one.to} onChange={(to) => change({ to })} />
+              <div key={at} className={css['line']} role="group" aria-label={say.fixedBits(at + 1)}>
+                <Bit label={say.bits} value={one.from} onChange={(from) => change({ from })} />
+                <Bit label={say.to} value={one.to} onChange={(to) => change({ to })} />
                 <TextField
-                  label="are the number"
+                  label={say.areTheNumber}
                   inputMode="numeric"
                   value={one.value}
                   onChange={({ target }) =>
@@ -167,13 +168,13 @@ export function FormatDialog({ format, onClose }: { format: OwnCardFormat | null
                   look="quiet"
                   onClick={() => set({ fixed: draft.fixed.filter((_, index) => index !== at) })}
                 >
-                  Remove
+                  {say.remove}
                 </Button>
               </div>
             );
           })}
           <Button size="s" onClick={() => set({ fixed: [...draft.fixed, { from: 2, to: 2, value: 0 }] })}>
-            Add fixed bits
+            {say.addFixedBits}
           </Button>
         </fieldset>
         <div role="status" className={css['state']}>
@@ -190,7 +191,7 @@ export function FormatDialog({ format, onClose }: { format: OwnCardFormat | null
           )}
         </div>
         <Button type="submit" look="main" disabled={!fits || draft.name.trim() === ''}>
-          Keep the format
+          {say.keepTheFormat}
         </Button>
       </form>
     </Dialog>
@@ -228,13 +229,13 @@ function FieldOf({ label, field, optional, onChange }: FieldProps) {
               checked={field !== null}
               onChange={({ target }) => onChange(target.checked ? { from: 2, to: 9 } : null)}
             />
-            <span>in the frame</span>
+            <span>{say.inTheFrame}</span>
           </label>
         )}
         {field && (
           <>
-            <Bit label="Bits" value={field.from} onChange={(from) => onChange({ ...field, from })} />
-            <Bit label="to" value={field.to} onChange={(to) => onChange({ ...field, to })} />
+            <Bit label={say.bits} value={field.from} onChange={(from) => onChange({ ...field, from })} />
+            <Bit label={say.to} value={field.to} onChange={(to) => onChange({ ...field, to })} />
             <label className={css['check']}>
               <input
                 type="checkbox"
@@ -244,7 +245,7 @@ function FieldOf({ label, field, optional, onChange }: FieldProps) {
                   onChange(target.checked ? { ...rest, lowFirst: true } : rest);
                 }}
               />
-              <span>lowest byte first</span>
+              <span>{say.lowestByteFirst}</span>
             </label>
           </>
         )}

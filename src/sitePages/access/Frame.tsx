@@ -1,4 +1,5 @@
 import type { CardFormat } from '#core/cards/index';
+import { say } from '#words/sitePages/access/Frame';
 import { cx } from '../../ui/cx';
 import css from '../../parts/access/Access.module.css';
 
@@ -14,23 +15,23 @@ export function Frame({ format, bits }: { format: Omit<CardFormat, 'id' | 'name'
           : 'same';
   const kinds = [...bits].map((_, index) => kind(index + 1));
   return (
-    <div className={css['frame']} role="img" aria-label={`Frame ${bits}, the first bit leaves first`}>
+    <div className={css['frame']} role="img" aria-label={say.frameFirstBitLeaves(bits)}>
       {[...bits].map((bit, index) => (
         <span
           key={index}
           className={cx(css['bit'], css[kind(index + 1)])}
-          title={`Bit ${index + 1}, ${kind(index + 1)}`}
+          title={say.bit(index + 1, kind(index + 1))}
         >
           {bit}
         </span>
       ))}
       <small>
-        <i className={css['parity']} /> parity <i className={css['facility']} /> facility{' '}
-        <i className={css['number']} /> number
+        <i className={css['parity']} /> {say.parity} <i className={css['facility']} /> {say.facility}{' '}
+        <i className={css['number']} /> {say.number}
         {kinds.includes('same') && (
           <>
             {' '}
-            <i className={css['same']} /> the same on every card
+            <i className={css['same']} /> {say.theSameOnEveryCard}
           </>
         )}
       </small>

@@ -4,6 +4,7 @@ import { doorTimes } from '#core/door/index';
 import { openSheets, type OpenSheet } from '#core/keypads/index';
 import { dayWords } from '#words/access';
 import { openSheetWords } from '#words/keypad';
+import { say } from '#words/sitePages/access/Keypads';
 import { CodesAway } from '../../parts/codes/CodesAway';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
@@ -22,34 +23,29 @@ export function Keypads() {
   const sheets = useMemo(() => openSheets(plan, (door) => doorTimes(plan, door)?.unlock ?? 5), [plan]);
   const toDo = sheets.filter(({ open }) => open.length > 0);
   const paper = usePaper();
-  if (sheets.length === 0)
-    return (
-      <Empty title="No keypads">
-        Keypads that are programmed at their own keys stand here, with what is still to be keyed.
-      </Empty>
-    );
+  if (sheets.length === 0) return <Empty title={say.noKeypads}>{say.keypadsProgrammedTheirOwn}</Empty>;
   if (!complete) return <CodesAway />;
   const state = ({ open, leavers, recorded }: OpenSheet) =>
-    open.length === 0 ? (recorded ? 'as listed' : 'nothing to key') : openSheetWords(open, leavers);
+    open.length === 0 ? (recorded ? say.asListed : say.nothingToKey) : openSheetWords(open, leavers);
   return (
     <>
       <div className={css['tools']}>
         <span className={css['count']}>
           {toDo.length === 0
-            ? `${sheets.length} keypads, each as listed`
-            : `${toDo.length} of ${sheets.length} keypads are to be keyed`}
+            ? say.keypadsEachAsListed(sheets.length)
+            : say.keypadsKeyed(toDo.length, sheets.length)}
         </span>
         {toDo.length > 0 && (
           <Menu
-            label="Sheets on paper"
-            trigger={<Button icon={<Printer aria-hidden />}>Print the sheets</Button>}
+            label={say.sheetsOnPaper}
+            trigger={<Button icon={<Printer aria-hidden />}>{say.printTheSheets}</Button>}
             items={[
-              { id: 'plain', label: 'Without codes', onSelect: () => paper.print(false) },
+              { id: 'plain', label: say.withoutCodes, onSelect: () => paper.print(false) },
               {
                 id: 'codes',
-                label: 'With codes: whoever has the paper can open',
+                label: say.codesWhoeverPaperCan,
                 onSelect: () => {
-                  store.note('key sheets printed with codes');
+                  store.note(say.keySheetsPrintedWithCodes);
                   paper.print(true);
                 },
               },
@@ -59,15 +55,15 @@ export function Keypads() {
       </div>
       <div className={css['sheet']}>
         <table className={table['table']}>
-          <caption className="hush">Keypads of this site</caption>
+          <caption className="hush">{say.keypadsOfThisSite}</caption>
           <thead>
             <tr>
-              <th scope="col">Door</th>
-              <th scope="col">Keypad</th>
-              <th scope="col">Known</th>
-              <th scope="col">To be keyed</th>
+              <th scope="col">{say.door}</th>
+              <th scope="col">{say.keypad}</th>
+              <th scope="col">{say.known}</th>
+              <th scope="col">{say.toBeKeyed}</th>
               <th scope="col">
-                <span className="hush">Its sheet</span>
+                <span className="hush">{say.itsSheet}</span>
               </th>
             </tr>
           </thead>
@@ -82,11 +78,11 @@ export function Keypads() {
                 </td>
                 <td>
                   {sheet.recorded === null
-                    ? 'never recorded'
+                    ? say.neverRecorded
                     : sheet.known
                       ? dayWords(sheet.known)
-                      : 'no day noted'}
-                  {sheet.recorded?.rest ? ', not all of it' : ''}
+                      : say.noDayNoted}
+                  {sheet.recorded?.rest ? say.notAllOfIt : ''}
                 </td>
                 <td>{sheet.open.length > 0 ? <b>{state(sheet)}</b> : state(sheet)}</td>
                 <td>
@@ -95,7 +91,7 @@ export function Keypads() {
                     look="quiet"
                     onClick={() => go({ kind: 'door', door: sheet.device.door, station: 'program' })}
                   >
-                    Its sheet
+                    {say.itsSheet}
                   </Button>
                 </td>
               </tr>

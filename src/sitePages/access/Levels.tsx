@@ -3,6 +3,7 @@ import Plus from 'lucide-react/icons/plus';
 import Trash2 from 'lucide-react/icons/trash-2';
 import type { Moment } from '#core/access/index';
 import { levelsOf, type Exception, type Grant, type Level } from '#core/plan/index';
+import { say } from '#words/sitePages/access/Levels';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { useDispatch, usePlan } from '../../store/context';
@@ -23,37 +24,36 @@ export function Levels({ now }: { now: Moment | null }) {
   const fresh = () =>
     add(
       {
-        name: `Level ${levels.length + 1}`,
+        name: say.level(levels.length + 1),
         grants: [{ doors: [], hours: null }],
         groups: [],
         exceptions: [],
         overrides: false,
         until: null,
       },
-      'add an access level',
+      say.addAnAccessLevel,
     );
   return (
     <div className={css['cards']}>
       {levels.length === 0 && (
         <Empty
-          title="No access levels yet"
+          title={say.noAccessLevelsYet}
           action={
             <Button icon={<Plus aria-hidden />} onClick={fresh}>
-              Access level
+              {say.accessLevel}
             </Button>
           }
         >
-          A level says which doors its people open, and when: staff by day, contractors on weekdays, managers
-          at weekends too. Give it to a person, or to a whole group.
+          {say.levelSaysWhichDoors}
         </Empty>
       )}
       {levels.map((level) => (
-        <LevelCard key={level.id} level={level} now={now} onCopy={() => add(copyOf(level), 'copy a level')} />
+        <LevelCard key={level.id} level={level} now={now} onCopy={() => add(copyOf(level), say.copyALevel)} />
       ))}
       {levels.length > 0 && (
         <p>
           <Button size="s" icon={<Plus aria-hidden />} onClick={fresh}>
-            Access level
+            {say.accessLevel}
           </Button>
         </p>
       )}
@@ -63,7 +63,7 @@ export function Levels({ now }: { now: Moment | null }) {
 
 const copyOf = ({ id: _id, order: _order, ...level }: Level): Omit<Level, 'id' | 'order'> => ({
   ...level,
-  name: `${level.name} copy`.slice(0, 80),
+  name: say.copy(level.name).slice(0, 80),
 });
 
 function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; onCopy(): void }) {
@@ -75,7 +75,7 @@ function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; o
     ...new Set([...Object.values(plan.people).map(({ group }) => group), ...level.groups].filter(Boolean)),
   ].sort();
   const set = (patch: Partial<Omit<Level, 'id'>>) =>
-    dispatch({ kind: 'setLevel', id: level.id, patch }, `change ${level.name}`);
+    dispatch({ kind: 'setLevel', id: level.id, patch }, say.change(level.name));
   const setGrant = (at: number, patch: Partial<Grant>) =>
     set({ grants: level.grants.map((one, index) => (index === at ? { ...one, ...patch } : one)) });
   const setException = (at: number, patch: Partial<Exception>) =>
@@ -83,27 +83,25 @@ function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; o
   return (
     <section className={css['card']} aria-label={level.name}>
       <header className={css['cardHead']}>
-        <NameField label="Name of the level" value={level.name} onKeep={(name) => set({ name })} />
-        <span className={css['count']}>{held.length === 1 ? '1 person' : `${held.length} people`}</span>
+        <NameField label={say.nameOfTheLevel} value={level.name} onKeep={(name) => set({ name })} />
+        <span className={css['count']}>{held.length === 1 ? '1 person' : say.people(held.length)}</span>
         <Button
           size="s"
           look="quiet"
-          aria-label={`Copy ${level.name}`}
+          aria-label={say.copy2(level.name)}
           icon={<Copy aria-hidden />}
           onClick={onCopy}
         />
         <Button
           size="s"
           look="quiet"
-          aria-label={`Remove ${level.name}`}
+          aria-label={say.remove(level.name)}
           icon={<Trash2 aria-hidden />}
           onClick={() =>
             dispatch(
               { kind: 'removeLevel', id: level.id },
-              `remove ${level.name}`,
-              held.length > 0
-                ? `${level.name} removed: ${held.length} held it. Undo brings it back.`
-                : undefined,
+              say.remove2(level.name),
+              held.length > 0 ? say.removedHeldUndoBrings(level.name, held.length) : undefined,
             )
           }
         />
@@ -112,17 +110,17 @@ function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; o
         {level.grants.map((grant, index) => (
           <li key={index}>
             <DoorPicker
-              label={`Doors, row ${index + 1}`}
+              label={say.doorsRow(index + 1)}
               chosen={grant.doors}
-              none="choose doors"
+              none={say.chooseDoors}
               onChange={(doors) => setGrant(index, { doors })}
             />
             <select
-              aria-label={`Hours, row ${index + 1}`}
+              aria-label={say.hoursRow(index + 1)}
               value={grant.hours ?? ''}
               onChange={(event) => setGrant(index, { hours: event.target.value || null })}
             >
-              <option value="">at all hours</option>
+              <option value="">{say.atAllHours}</option>
               {hours.map(({ id, name }) => (
                 <option key={id} value={id}>
                   {name}
@@ -133,7 +131,7 @@ function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; o
               <Button
                 size="s"
                 look="quiet"
-                aria-label={`Remove row ${index + 1}`}
+                aria-label={say.removeRow(index + 1)}
                 icon={<Trash2 aria-hidden />}
                 onClick={() => set({ grants: level.grants.filter((_, at) => at !== index) })}
               />
@@ -143,13 +141,13 @@ function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; o
         {level.exceptions.map((exception, index) => (
           <li key={`exception ${index}`} className={css['exception']}>
             <NameField
-              label={`Name of exception ${index + 1}`}
+              label={say.nameOfException(index + 1)}
               value={exception.name}
               onKeep={(name) => setException(index, { name })}
             />
             <input
               type="date"
-              aria-label={`First day of exception ${index + 1}`}
+              aria-label={say.firstDayOfException(index + 1)}
               value={exception.from}
               onChange={({ target: { value } }) =>
                 value !== '' &&
@@ -158,7 +156,7 @@ function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; o
             />
             <input
               type="date"
-              aria-label={`Last day of exception ${index + 1}`}
+              aria-label={say.lastDayOfException(index + 1)}
               value={exception.to}
               min={exception.from}
               onChange={({ target: { value } }) =>
@@ -166,13 +164,13 @@ function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; o
               }
             />
             <DoorPicker
-              label={`Doors of exception ${index + 1}`}
+              label={say.doorsOfException(index + 1)}
               chosen={exception.doors}
-              none="all its doors"
+              none={say.allItsDoors}
               onChange={(doors) => setException(index, { doors })}
             />
             <SpansField
-              label={`Exception ${index + 1}`}
+              label={say.exception(index + 1)}
               spans={exception.spans}
               none="shut"
               onChange={(spans) => setException(index, { spans: [...spans] })}
@@ -180,7 +178,7 @@ function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; o
             <Button
               size="s"
               look="quiet"
-              aria-label={`Remove exception ${index + 1}`}
+              aria-label={say.removeException(index + 1)}
               icon={<Trash2 aria-hidden />}
               onClick={() => set({ exceptions: level.exceptions.filter((_, at) => at !== index) })}
             />
@@ -194,7 +192,7 @@ function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; o
           icon={<Plus aria-hidden />}
           onClick={() => set({ grants: [...level.grants, { doors: [], hours: null }] })}
         >
-          Doors
+          {say.doors}
         </Button>
         <Button
           size="s"
@@ -206,16 +204,16 @@ function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; o
             set({
               exceptions: [
                 ...level.exceptions,
-                { name: 'Exception', from: now.day, to: now.day, doors: [], spans: [] },
+                { name: say.exception2, from: now.day, to: now.day, doors: [], spans: [] },
               ],
             })
           }
         >
-          Exception
+          {say.exception2}
         </Button>
         {groups.length > 0 && (
-          <span className={css['choices']} role="group" aria-label="Groups that hold it">
-            <span>held by all of</span>
+          <span className={css['choices']} role="group" aria-label={say.groupsThatHoldIt}>
+            <span>{say.heldByAllOf}</span>
             {groups.map((group) => (
               <button
                 key={group}
@@ -241,13 +239,13 @@ function LevelCard({ level, now, onCopy }: { level: Level; now: Moment | null; o
             checked={level.overrides}
             onChange={(event) => set({ overrides: event.target.checked })}
           />
-          also out of a door’s opening hours
+          {say.alsoOutDoorsOpening}
         </label>
         <label className={css['check']}>
-          last day
+          {say.lastDay}
           <input
             type="date"
-            aria-label={`Last day of ${level.name}`}
+            aria-label={say.lastDayOf(level.name)}
             value={level.until ?? ''}
             onChange={(event) => set({ until: event.target.value || null })}
           />

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import Plus from 'lucide-react/icons/plus';
 import type { OwnCardFormat } from '#core/plan/index';
+import { say } from '#words/sitePages/access/OwnFormats';
 import { Button } from '../../ui/Button';
 import { useDispatch, usePlan } from '../../store/context';
 import css from './OwnFormats.module.css';
@@ -13,33 +14,29 @@ export function OwnFormats() {
   const [open, setOpen] = useState<OwnCardFormat | 'new' | null>(null);
   const own = Object.values(plan.cardFormats).sort((a, b) => a.name.localeCompare(b.name));
   return (
-    <section className={css['own']} aria-label="Formats of this site">
+    <section className={css['own']} aria-label={say.formatsOfThisSite}>
       <header>
-        <h2>Formats of this site</h2>
+        <h2>{say.formatsOfThisSite}</h2>
         <Button size="s" icon={<Plus aria-hidden />} onClick={() => setOpen('new')}>
-          Describe a format
+          {say.describeAFormat}
         </Button>
       </header>
-      <p className={css['hint']}>
-        Of the formats that come along only the 26 bits are an open one that readers everywhere send; the
-        longer ones are Aldaba’s own examples. What your cards send is described here, and found by two cards
-        in hand.
-      </p>
+      <p className={css['hint']}>{say.formatsComeAlongOnly}</p>
       {own.length > 0 && (
         <ul>
           {own.map((format) => (
             <li key={format.id}>
               <b>{format.name}</b>
-              <span>{format.bits} bits</span>
+              <span>{say.bits(format.bits)}</span>
               <Button size="s" look="quiet" onClick={() => setOpen(format)}>
-                Change
+                {say.change}
               </Button>
               <Button
                 size="s"
                 look="quiet"
-                onClick={() => dispatch({ kind: 'removeCardFormat', id: format.id }, `remove ${format.name}`)}
+                onClick={() => dispatch({ kind: 'removeCardFormat', id: format.id }, say.remove(format.name))}
               >
-                Remove
+                {say.remove2}
               </Button>
             </li>
           ))}

@@ -7,6 +7,7 @@ import { useMemo, useState } from 'react';
 import { doorsOf, levelsOf, type Edit, type Person } from '#core/plan/index';
 import { dayWords } from '#words/access';
 import { cardsWords } from '#words/cards';
+import { say } from '#words/sitePages/access/People';
 import { Button } from '../../ui/Button';
 import { DataTable } from '../../ui/DataTable';
 import { Empty } from '../../ui/Empty';
@@ -52,16 +53,12 @@ export function People() {
       id: person.id,
       patch: { doors: [], levels: [], group: '', until: wallNow().day },
     };
-    dispatch(
-      edits,
-      `${person.name} leaves`,
-      `${person.name} opens nothing from now on. Keypads that hold the code say so at their doors, with the sheet that removes it.`,
-    );
+    dispatch(edits, say.leaves(person.name), say.opensNothingNowKeypads(person.name));
   };
   const columns = useMemo<ColumnDef<Person>[]>(
     () => [
       {
-        header: 'Name',
+        header: say.name,
         accessorKey: 'name',
         cell: ({ row: { original } }) => (
           <button type="button" className={css['open']} onClick={() => setOpen(original)}>
@@ -69,14 +66,14 @@ export function People() {
           </button>
         ),
       },
-      { header: 'Group', accessorKey: 'group', cell: ({ row }) => row.original.group || '—' },
+      { header: say.group, accessorKey: 'group', cell: ({ row }) => row.original.group || '—' },
       {
-        header: 'Role',
+        header: say.role,
         id: 'role',
-        accessorFn: (person) => (person.role === 'administrator' ? 'Administers' : 'Opens doors'),
+        accessorFn: (person) => (person.role === 'administrator' ? say.administers : say.opensDoors),
       },
       {
-        header: 'Levels',
+        header: say.levels,
         id: 'levels',
         accessorFn: (person) =>
           levelsOf(plan, person)
@@ -84,7 +81,7 @@ export function People() {
             .join(', ') || '—',
       },
       {
-        header: 'Doors',
+        header: say.doors,
         id: 'doors',
         accessorFn: (person) => doorsOf(plan, person).join(' '),
         cell: ({ row }) => {
@@ -102,32 +99,32 @@ export function People() {
                   {door}
                 </Button>
               ))}
-              {doors.length > DOORS_SHOWN && <span>and {doors.length - DOORS_SHOWN} more</span>}
+              {doors.length > DOORS_SHOWN && <span>{say.andMore(doors.length - DOORS_SHOWN)}</span>}
             </div>
           );
         },
       },
       {
-        header: 'Valid',
+        header: say.valid,
         id: 'valid',
         accessorFn: ({ from, until }) => until ?? from ?? '',
         cell: ({ row: { original } }) => validWords(original),
       },
       {
-        header: 'Cards',
+        header: say.cards,
         id: 'card',
         accessorFn: ({ cards }) => cardsWords(cards) || '—',
         meta: { figures: true },
       },
       {
-        header: 'Code',
+        header: say.code,
         id: 'code',
         accessorFn: ({ code }) => (code === '' ? '—' : '•'.repeat(code.length)),
         meta: { figures: true },
       },
       {
         id: 'acts',
-        header: () => <span className="hush">Remove</span>,
+        header: () => <span className="hush">{say.remove}</span>,
         enableSorting: false,
         meta: { align: 'right' },
         cell: ({ row: { original } }) => (
@@ -136,8 +133,8 @@ export function People() {
               <Button
                 size="s"
                 look="quiet"
-                aria-label={`${original.name} leaves`}
-                title="Opens nothing any more; keypads that hold the code say so"
+                aria-label={say.leaves2(original.name)}
+                title={say.opensNothingAnyMore}
                 icon={<LogOut aria-hidden />}
                 onClick={() => leave(original)}
               />
@@ -145,14 +142,14 @@ export function People() {
             <Button
               size="s"
               look="quiet"
-              aria-label={`Remove ${original.name}`}
-              title="Remove from the site; undo brings them back"
+              aria-label={say.remove2(original.name)}
+              title={say.removeSiteUndoBrings}
               icon={<Trash2 aria-hidden />}
               onClick={() =>
                 dispatch(
                   { kind: 'removePerson', id: original.id },
-                  `remove ${original.name}`,
-                  `${original.name} removed from the site. Keypads still hold the code until it is keyed out.`,
+                  say.remove3(original.name),
+                  say.removedSiteKeypadsStill(original.name),
                 )
               }
             />
@@ -164,22 +161,22 @@ export function People() {
   );
   const add = (
     <Button icon={<Plus aria-hidden />} onClick={() => setOpen('new')}>
-      Person
+      {say.person}
     </Button>
   );
   return (
     <>
       {people.length === 0 ? (
         <Empty
-          title="Nobody yet"
+          title={say.nobodyYet}
           action={
             <span className={css['tools']}>
               {add}
-              <Button onClick={() => setTaking(true)}>From a list…</Button>
+              <Button onClick={() => setTaking(true)}>{say.fromAList}</Button>
             </span>
           }
         >
-          Add people here or at a door, at Program: they then stand here with all their doors.
+          {say.addPeopleHereDoor}
         </Empty>
       ) : (
         <>
@@ -187,29 +184,29 @@ export function People() {
             <input
               type="search"
               className={css['search']}
-              aria-label="Find people"
-              placeholder="Name, group, level or door"
+              aria-label={say.findPeople}
+              placeholder={say.nameGroupLevelOrDoor}
               value={wanted}
               onChange={(event) => setWanted(event.target.value)}
             />
             <span className={css['count']} role="status">
               {shown.length === people.length
-                ? `${people.length} people`
-                : `${shown.length} of ${people.length}`}
+                ? say.people(people.length)
+                : say.of(shown.length, people.length)}
             </span>
             {add}
             <Bulk people={shown} />
-            <Button onClick={() => setTaking(true)}>From a list…</Button>
+            <Button onClick={() => setTaking(true)}>{say.fromAList}</Button>
             <Menu
-              label="People as CSV"
-              trigger={<Button icon={<Download aria-hidden />}>CSV</Button>}
+              label={say.peopleAsCsv}
+              trigger={<Button icon={<Download aria-hidden />}>{say.csv}</Button>}
               items={[
-                { id: 'plain', label: 'Without codes', onSelect: () => void save(false) },
+                { id: 'plain', label: say.withoutCodes, onSelect: () => void save(false) },
                 {
                   id: 'codes',
-                  label: 'With codes: whoever has the file can open',
+                  label: say.codesWhoeverFileCan,
                   onSelect: () => {
-                    store.note('list of people saved with codes');
+                    store.note(say.listPeopleSavedCodes);
                     void save(true);
                   },
                 },
@@ -218,16 +215,14 @@ export function People() {
           </div>
           <div className={css['sheet']}>
             <DataTable
-              caption="People of this site"
+              caption={say.peopleOfThisSite}
               rows={shown}
               columns={columns}
               rowId={(person) => person.id}
             />
           </div>
-          {shown.length === 0 && <p className={css['hint']}>Nobody is called so, or opens such a door.</p>}
-          <p className={css['hint']}>
-            A slot of a keypad is given at the door, at Program: there stand the keypad’s own rules for codes.
-          </p>
+          {shown.length === 0 && <p className={css['hint']}>{say.nobodyCalledSoOpens}</p>}
+          <p className={css['hint']}>{say.slotKeypadGivenDoor}</p>
         </>
       )}
       <PeopleImport open={taking} onOpenChange={setTaking} />
@@ -252,9 +247,9 @@ function found(
 
 const validWords = ({ from, until }: Person): string =>
   from && until
-    ? `${dayWords(from)} to ${dayWords(until)}`
+    ? say.to(dayWords(from), dayWords(until))
     : from
-      ? `from ${dayWords(from)}`
+      ? say.from(dayWords(from))
       : until
-        ? `until ${dayWords(until)}`
+        ? say.until(dayWords(until))
         : 'always';

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { readPeopleRows } from '#core/formats/table/peopleRows';
 import { personOutcomeWords } from '#words/people';
+import { say } from '#words/sitePages/access/PeopleImport';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { Dialog } from '../../ui/Dialog';
@@ -22,13 +23,13 @@ export function PeopleImport({ open, onOpenChange }: { open: boolean; onOpenChan
   const summary = [
     [count('new'), 'added'],
     [count('changed'), 'changed'],
-    [count('same'), 'as they are'],
+    [count('same'), say.asTheyAre],
   ]
     .filter(([n]) => n !== 0)
     .map(([n, what]) => `${n} ${what}`)
     .join(', ');
   const take = () => {
-    if (!read?.edit || !dispatch(read.edit, 'take in a list of people')) return;
+    if (!read?.edit || !dispatch(read.edit, say.takeListPeople)) return;
     const head = text.split(/\r?\n/).find((line) => line.trim() !== '') ?? '';
     const lines = text.split(/\r?\n/);
     const left = read.rows.filter(({ outcome }) => outcome.kind === 'fault');
@@ -40,12 +41,12 @@ export function PeopleImport({ open, onOpenChange }: { open: boolean; onOpenChan
       open={open}
       onOpenChange={onOpenChange}
       wide
-      title="Take in a list of people"
-      description="One person a row under headings: name, group, role, levels, doors, card, code, first day, last day, in any order. Who is there already is known by the name, or by an id."
+      title={say.takeListPeople2}
+      description={say.onePersonRowUnder}
     >
       <div className={css['form']}>
         <label className={css['text']}>
-          <span>People</span>
+          <span>{say.people}</span>
           <textarea
             value={text}
             rows={read ? 4 : 8}
@@ -55,7 +56,7 @@ export function PeopleImport({ open, onOpenChange }: { open: boolean; onOpenChan
           />
         </label>
         <label>
-          or read a file (CSV, TSV, text){' '}
+          {say.readFileCsvTsv}{' '}
           <input
             type="file"
             accept=".csv,.tsv,.txt,text/*"
@@ -65,29 +66,20 @@ export function PeopleImport({ open, onOpenChange }: { open: boolean; onOpenChan
             }}
           />
         </label>
-        {read?.unread && (
-          <p role="alert">
-            No heading names a person: the first row must hold “name”, or “first name” and “last name”.
-          </p>
-        )}
+        {read?.unread && <p role="alert">{say.noHeadingNamesPerson}</p>}
         {read && !read.unread && (
           <>
             <p role="status">
-              <b>{summary || 'Nothing to do yet'}</b>
-              {faults > 0 && (
-                <strong className={css['fault']}>
-                  {' '}
-                  · {faults} {faults === 1 ? 'row' : 'rows'} cannot be read and stay here
-                </strong>
-              )}
+              <b>{summary || say.nothingToDoYet}</b>
+              {faults > 0 && <strong className={css['fault']}>{say.cannotReadStayHere(faults)}</strong>}
             </p>
-            <div className={css['previewRows']} tabIndex={0} role="region" aria-label="What each row does">
+            <div className={css['previewRows']} tabIndex={0} role="region" aria-label={say.whatEachRowDoes}>
               <table className={table['table']}>
-                <caption className="hush">Rows as they were read</caption>
+                <caption className="hush">{say.rowsAsTheyWereRead}</caption>
                 <thead>
                   <tr>
-                    <th scope="col">Line</th>
-                    <th scope="col">What it does</th>
+                    <th scope="col">{say.line}</th>
+                    <th scope="col">{say.whatItDoes}</th>
                   </tr>
                 </thead>
                 <LongBody rows={read.rows} keyOf={({ line }) => String(line)}>
@@ -105,7 +97,7 @@ export function PeopleImport({ open, onOpenChange }: { open: boolean; onOpenChan
           </>
         )}
         <Button look="main" disabled={!read?.edit} onClick={take}>
-          Take it in
+          {say.takeItIn}
         </Button>
       </div>
     </Dialog>

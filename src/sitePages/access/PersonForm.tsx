@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { blankPerson, type HeldCard, type Person } from '#core/plan/index';
+import { say } from '#words/sitePages/access/PersonForm';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField, TextField } from '../../ui/Field';
@@ -71,10 +72,10 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
       doors: form.doors,
     };
     const done = person
-      ? dispatch({ kind: 'setPerson', id, patch: next }, `change ${next.name}`)
+      ? dispatch({ kind: 'setPerson', id, patch: next }, say.change(next.name))
       : dispatch(
           { kind: 'addPerson', person: { ...blankPerson(id, next.name), ...next } },
-          `add ${next.name}`,
+          say.add(next.name),
         );
     if (done) onClose();
   });
@@ -82,20 +83,20 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
   const group = watch('group').trim();
   const byGroup = levels.filter(({ groups: held }) => held.includes(group)).map(({ name }) => name);
   return (
-    <Dialog open onOpenChange={(open) => !open && onClose()} title={person ? person.name : 'Somebody new'}>
+    <Dialog open onOpenChange={(open) => !open && onClose()} title={person ? person.name : say.somebodyNew}>
       <form className={css['form']} onSubmit={(event) => void keep(event)} noValidate>
         <TextField
-          label="Name"
+          label={say.name}
           autoFocus
           error={errors.name?.message}
           maxLength={200}
-          {...register('name', { validate: (name) => name.trim() !== '' || 'A name is needed.' })}
+          {...register('name', { validate: (name) => name.trim() !== '' || say.aNameIsNeeded })}
         />
         <div className={css['pair']}>
-          <TextField label="Group" list="person-groups" maxLength={80} {...register('group')} />
-          <SelectField label="Role" {...register('role')}>
-            <option value="user">Opens doors</option>
-            <option value="administrator">Administers</option>
+          <TextField label={say.group} list="person-groups" maxLength={80} {...register('group')} />
+          <SelectField label={say.role} {...register('role')}>
+            <option value="user">{say.opensDoors}</option>
+            <option value="administrator">{say.administers}</option>
           </SelectField>
         </div>
         <datalist id="person-groups">
@@ -104,8 +105,8 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
           ))}
         </datalist>
         <fieldset className={css['fieldset']}>
-          <legend>Levels</legend>
-          {levels.length === 0 && <p className={css['hint']}>None yet: they are made at Levels.</p>}
+          <legend>{say.levels}</legend>
+          {levels.length === 0 && <p className={css['hint']}>{say.noneYetTheyMade}</p>}
           <div className={css['choices']}>
             {levels.map((level) => (
               <button
@@ -126,30 +127,26 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
               </button>
             ))}
           </div>
-          {byGroup.length > 0 && (
-            <p className={css['hint']}>
-              As one of {group}: {byGroup.join(', ')}.
-            </p>
-          )}
+          {byGroup.length > 0 && <p className={css['hint']}>{say.asOneOf(group, byGroup.join(', '))}</p>}
         </fieldset>
         <fieldset className={css['fieldset']}>
-          <legend>Doors by name, at all hours</legend>
+          <legend>{say.doorsNameAllHours}</legend>
           <DoorPicker
-            label="Doors by name"
+            label={say.doorsByName}
             chosen={watch('doors')}
             none="none"
             onChange={(doors) => setValue('doors', doors)}
           />
         </fieldset>
         <div className={css['pair']}>
-          <TextField label="First day" type="date" {...register('from')} />
+          <TextField label={say.firstDay} type="date" {...register('from')} />
           <TextField
-            label="Last day"
+            label={say.lastDay}
             type="date"
             error={errors.until?.message}
             {...register('until', {
               validate: (until, { from }) =>
-                until === '' || from === '' || until >= from || 'It is before the first day.',
+                until === '' || from === '' || until >= from || say.beforeFirstDay,
             })}
           />
         </div>
@@ -162,18 +159,18 @@ export function PersonForm({ person, onClose }: { person: Person | null; onClose
           <CodesAway className={css['hint']} />
         )}
         <div className={css['pair']}>
-          <TextField label="Phone" type="tel" maxLength={40} {...register('phone')} />
+          <TextField label={say.phone} type="tel" maxLength={40} {...register('phone')} />
           <TextField
-            label="Fingers read in"
+            label={say.fingersReadIn}
             inputMode="numeric"
             error={errors.fingers?.message}
             {...register('fingers', {
-              validate: (text) => (/^\d{1,2}$/.test(text) && Number(text) <= 10) || 'None to ten.',
+              validate: (text) => (/^\d{1,2}$/.test(text) && Number(text) <= 10) || say.noneToTen,
             })}
           />
         </div>
         <Button type="submit" look="main" disabled={!complete}>
-          {person ? 'Keep' : 'Add'}
+          {person ? say.keep : say.add2}
         </Button>
       </form>
     </Dialog>

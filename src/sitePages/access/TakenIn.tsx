@@ -1,6 +1,7 @@
 import type { CalendarRead } from '#core/formats/icalendar/readCalendar';
 import type { Calendar } from '#core/plan/index';
 import { dayWords } from '#words/access';
+import { say } from '#words/sitePages/access/TakenIn';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import css from '../../parts/access/Access.module.css';
@@ -25,18 +26,15 @@ export function TakenIn({
   onReplace(calendar: Calendar, found: Read): void;
 }) {
   return (
-    <Dialog open onOpenChange={(open) => !open && onClose()} title={`Days off in ${file}`}>
+    <Dialog open onOpenChange={(open) => !open && onClose()} title={say.daysOffIn(file)}>
       {!read.ok ? (
-        <p role="alert">
-          This is no iCalendar file that can be read{read.line ? `: ${read.line}` : ''}. Nothing was changed.
-        </p>
+        <p role="alert">{say.noIcalendarFileCan(read.line)}</p>
       ) : (
         <div className={css['preview']}>
           <p>
-            {read.days.length === 1 ? '1 entry' : `${read.days.length} entries`}
-            {read.leftOut.length > 0 ? `, ${read.leftOut.length} left out` : ''}.
-            {read.writtenOutTo &&
-              ` Days that move from year to year are written out to ${dayWords(read.writtenOutTo)}.`}
+            {read.days.length === 1 ? '1 entry' : say.entries(read.days.length)}
+            {read.leftOut.length > 0 ? say.leftOut(read.leftOut.length) : ''}.
+            {read.writtenOutTo && say.daysMoveYearYear(dayWords(read.writtenOutTo))}
           </p>
           <ul className={css['list']}>
             {read.days.slice(0, 200).map((off, index) => (
@@ -44,21 +42,23 @@ export function TakenIn({
                 <b>{off.name}</b> {rangeWords(off)}
               </li>
             ))}
-            {read.days.length > 200 && <li>and {read.days.length - 200} more</li>}
+            {read.days.length > 200 && <li>{say.andMore(read.days.length - 200)}</li>}
           </ul>
           {read.leftOut.length > 0 && (
             <p>
-              Left out:{' '}
-              {read.leftOut
-                .slice(0, 8)
-                .map(({ name, why }) => `${name} (${LEFT_OUT[why]})`)
-                .join(', ')}
-              {read.leftOut.length > 8 ? ` and ${read.leftOut.length - 8} more` : ''}.
+              {say.leftOut2(
+                read.leftOut
+                  .slice(0, 8)
+                  .map(({ name, why }) => `${name} (${LEFT_OUT[why]})`)
+                  .join(', '),
+                read.leftOut.length,
+                read.leftOut.length - 8,
+              )}
             </p>
           )}
           <p className={css['tools']}>
             <Button look="main" data-first disabled={read.days.length === 0} onClick={() => onAdd(read)}>
-              Add as a calendar
+              {say.addAsACalendar}
             </Button>
             {calendars.map((calendar) => (
               <Button
@@ -66,7 +66,7 @@ export function TakenIn({
                 disabled={read.days.length === 0}
                 onClick={() => onReplace(calendar, read)}
               >
-                Replace {calendar.name}
+                {say.replace(calendar.name)}
               </Button>
             ))}
           </p>
@@ -77,7 +77,7 @@ export function TakenIn({
 }
 
 const LEFT_OUT = {
-  'has-hours': 'not a whole day',
-  'no-day': 'no day',
-  'too-many': 'more than 1000',
+  'has-hours': say.notAWholeDay,
+  'no-day': say.noDay,
+  'too-many': say.moreThan1000,
 } as const;

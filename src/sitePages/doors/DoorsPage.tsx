@@ -4,6 +4,7 @@ import ArrowUp from 'lucide-react/icons/arrow-up';
 import MoreHorizontal from 'lucide-react/icons/more-horizontal';
 import { conductorsOf, devicesOf, doorsInOrder, type Door } from '#core/plan/index';
 import { STATE_NAMES } from '#words/deadStates';
+import { say } from '#words/sitePages/doors/DoorsPage';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { DeadStateGlyph } from '../../ui/glyphs';
@@ -48,27 +49,22 @@ export function DoorsPage({ summaries }: SitePageProps) {
     const edits = order.flatMap((id, at) =>
       plan.doors[id]!.order === at + 1 ? [] : [{ kind: 'setDoor', id, patch: { order: at + 1 } } as const],
     );
-    if (
-      dispatch(
-        { kind: 'batch', label: `move ${door.id} in the ledger`, edits },
-        `move ${door.id} in the ledger`,
-      )
-    )
+    if (dispatch({ kind: 'batch', label: say.moveInTheLedger(door.id), edits }, say.moveInTheLedger(door.id)))
       moved(`${door.id} ${by}`);
   };
   if (doors.length === 0)
     return (
       <Empty
-        title="No doors yet"
+        title={say.noDoorsYet}
         action={
           <Button look="main" size="l" onClick={add}>
-            Plan the first door
+            {say.planTheFirstDoor}
           </Button>
         }
       >
-        Or take in a list of doors that is there already.{' '}
+        {say.takeListDoorsAlready}{' '}
         <Button size="s" onClick={() => ask({ kind: 'new', like: null, count: 1 })}>
-          Doors from a list…
+          {say.doorsFromAList}
         </Button>
         {asking?.kind === 'new' && <NewDoorsDialog {...asking} open={open} onOpenChange={setOpen} />}
       </Empty>
@@ -77,34 +73,36 @@ export function DoorsPage({ summaries }: SitePageProps) {
     <>
       <p className={css['tools']}>
         <Button look="main" onClick={add}>
-          Add a door
+          {say.addADoor}
         </Button>
-        <Button onClick={() => ask({ kind: 'new', like: doors[0]!.id, count: 10 })}>Several alike…</Button>
-        <Button onClick={() => ask({ kind: 'new', like: null, count: 1 })}>Doors from a list…</Button>
+        <Button onClick={() => ask({ kind: 'new', like: doors[0]!.id, count: 10 })}>
+          {say.severalAlike}
+        </Button>
+        <Button onClick={() => ask({ kind: 'new', like: null, count: 1 })}>{say.doorsFromAList}</Button>
       </p>
       <div className={page['sheet']}>
         <table className={`${table['table']} ${table['stack']}`}>
-          <caption className="hush">Doors of this site, in the order of the ledger</caption>
+          <caption className="hush">{say.doorsSiteOrderLedger}</caption>
           <thead>
             <tr>
               <th scope="col">
-                <span className="hush">Order</span>
+                <span className="hush">{say.order}</span>
               </th>
-              <th scope="col">Door</th>
-              <th scope="col">Name</th>
-              <th scope="col">Without power</th>
+              <th scope="col">{say.door}</th>
+              <th scope="col">{say.name}</th>
+              <th scope="col">{say.withoutPower}</th>
               <th scope="col" className={table['right']}>
-                Devices
-              </th>
-              <th scope="col" className={table['right']}>
-                Wires
+                {say.devices}
               </th>
               <th scope="col" className={table['right']}>
-                Assumed
+                {say.wires}
               </th>
-              <th scope="col">Verdict</th>
+              <th scope="col" className={table['right']}>
+                {say.assumed}
+              </th>
+              <th scope="col">{say.verdict}</th>
               <th scope="col">
-                <span className="hush">What to do with it</span>
+                <span className="hush">{say.whatToDoWithIt}</span>
               </th>
             </tr>
           </thead>
@@ -117,7 +115,7 @@ export function DoorsPage({ summaries }: SitePageProps) {
                       size="s"
                       look="quiet"
                       data-move={`${door.id} -1`}
-                      aria-label={`Move ${door.id} up`}
+                      aria-label={say.moveUp(door.id)}
                       icon={<ArrowUp aria-hidden />}
                       disabled={index === 0}
                       onClick={() => move(index, -1)}
@@ -126,7 +124,7 @@ export function DoorsPage({ summaries }: SitePageProps) {
                       size="s"
                       look="quiet"
                       data-move={`${door.id} 1`}
-                      aria-label={`Move ${door.id} down`}
+                      aria-label={say.moveDown(door.id)}
                       icon={<ArrowDown aria-hidden />}
                       disabled={index === doors.length - 1}
                       onClick={() => move(index, 1)}
@@ -152,7 +150,7 @@ export function DoorsPage({ summaries }: SitePageProps) {
                 <td className={table['whole']}>
                   <span className={css['state']}>
                     <DeadStateGlyph state={door.deadState?.state ?? null} />
-                    {door.deadState ? STATE_NAMES[door.deadState.state] : 'not chosen'}
+                    {door.deadState ? STATE_NAMES[door.deadState.state] : say.notChosen}
                   </span>
                 </td>
                 <td className={`${table['right']} ${table['figures']}`} data-label="Devices">
@@ -174,27 +172,27 @@ export function DoorsPage({ summaries }: SitePageProps) {
                       <Button
                         size="s"
                         look="quiet"
-                        aria-label={`More for ${door.id}`}
+                        aria-label={say.moreFor(door.id)}
                         icon={<MoreHorizontal aria-hidden />}
                       />
                     }
                     items={[
                       {
                         id: 'copy',
-                        label: 'Copy it…',
+                        label: say.copyIt,
                         onSelect: () => ask({ kind: 'new', like: door.id, count: 1 }),
                       },
                       {
                         id: 'many',
-                        label: 'Ten more like it…',
+                        label: say.tenMoreLikeIt,
                         onSelect: () => ask({ kind: 'new', like: door.id, count: 10 }),
                       },
                       {
                         id: 'number',
-                        label: 'Another number…',
+                        label: say.anotherNumber,
                         onSelect: () => ask({ kind: 'renumber', door }),
                       },
-                      { id: 'remove', label: 'Remove it…', onSelect: () => ask({ kind: 'remove', door }) },
+                      { id: 'remove', label: say.removeIt, onSelect: () => ask({ kind: 'remove', door }) },
                     ]}
                   />
                 </td>
@@ -236,14 +234,14 @@ function DoorName({ door }: { door: Door }) {
   const [draft, setDraft] = useState<string | null>(null);
   const keep = () => {
     if (draft !== null && draft.trim() !== door.name)
-      dispatch({ kind: 'setDoor', id: door.id, patch: { name: draft.trim() } }, `name ${door.id}`);
+      dispatch({ kind: 'setDoor', id: door.id, patch: { name: draft.trim() } }, say.name2(door.id));
     setDraft(null);
   };
   return (
     <input
       className={css['lineName']}
-      aria-label={`Name of ${door.id}`}
-      placeholder="Unnamed door"
+      aria-label={say.nameOf(door.id)}
+      placeholder={say.unnamedDoor}
       value={draft ?? door.name}
       maxLength={80}
       onChange={(event) => setDraft(event.target.value)}

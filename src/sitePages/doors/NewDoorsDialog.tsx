@@ -8,6 +8,7 @@ import { doorsInOrder, nextDoorId, type DoorId, type Plan } from '#core/plan/ind
 import { formatLength, METRES_PER_FOOT, metres, readQuantity, type LengthUnit } from '#core/units/index';
 import { leftOutWords, newDoorFaultWords } from '#words/doors';
 import { quantityFaultWords } from '#words/quantities';
+import { say } from '#words/sitePages/doors/NewDoorsDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField, TextField } from '../../ui/Field';
@@ -69,8 +70,8 @@ export function NewDoorsDialog({
       open={open}
       onOpenChange={onOpenChange}
       wide
-      title={first === null ? 'Add doors' : count === 1 ? `Copy ${first}` : `Doors like ${first}`}
-      description="Hardware, settings, wires, brief and ways of wiring are taken over. Readings, notes and what is keyed in belong to the original."
+      title={first === null ? say.addDoors : count === 1 ? say.copy(first) : say.doorsLike(first)}
+      description={say.hardwareSettingsWiresBrief}
     >
       {open && (
         <NewDoorsForm
@@ -115,7 +116,7 @@ function NewDoorsForm({
     const read = runs[index];
     if (rows[index]?.why) return rows[index].why;
     if (read && read.kind !== 'value')
-      return read.kind === 'fault' ? quantityFaultWords(read.fault, 'm') : 'A length, or nothing.';
+      return read.kind === 'fault' ? quantityFaultWords(read.fault, 'm') : say.aLengthOrNothing;
     const fault = made.faults[index];
     return fault ? newDoorFaultWords(fault) : null;
   };
@@ -126,8 +127,8 @@ function NewDoorsForm({
   const left = [...new Set([...made.left.values()].flatMap(leftOutWords))];
   const add = () => {
     if (!made.edit || bad > 0 || rows.length === 0) return;
-    const said = rows.length === 1 ? `${rows[0]!.id} added.` : `${rows.length} doors added.`;
-    if (!dispatch(made.edit, rows.length === 1 ? `add ${rows[0]!.id}` : `add ${rows.length} doors`, said))
+    const said = rows.length === 1 ? say.added(rows[0]!.id) : say.doorsAdded(rows.length);
+    if (!dispatch(made.edit, rows.length === 1 ? say.add(rows[0]!.id) : say.addDoors2(rows.length), said))
       return;
     onDone();
     onMade?.(wishes[0]!.id);
@@ -142,7 +143,7 @@ function NewDoorsForm({
     >
       <div className={css['top']}>
         <SelectField
-          label="Like"
+          label={say.like}
           value={like ?? ''}
           onChange={(event) => {
             const of = event.target.value === '' ? null : event.target.value;
@@ -150,7 +151,7 @@ function NewDoorsForm({
             all({ like: of });
           }}
         >
-          <option value="">No door: nothing at them yet</option>
+          <option value="">{say.noDoorNothingThem}</option>
           {doorsInOrder(plan).map(({ id, name }) => (
             <option key={id} value={id}>
               {id} {name}
@@ -158,7 +159,7 @@ function NewDoorsForm({
           ))}
         </SelectField>
         <TextField
-          label="How many"
+          label={say.howMany}
           type="number"
           min={1}
           max={MOST}
@@ -178,11 +179,11 @@ function NewDoorsForm({
               all({ people: event.target.checked });
             }}
           />
-          Whoever opens {like ?? 'it'} opens these too
+          {say.whoeverOpensOpensTheseToo(like ?? 'it')}
         </label>
       </div>
       <Button size="s" look="quiet" aria-expanded={pasting} onClick={() => setPasting(!pasting)}>
-        Paste a list, or read a file…
+        {say.pasteListReadFile}
       </Button>
       {pasting && (
         <PasteList
@@ -193,18 +194,18 @@ function NewDoorsForm({
           }}
         />
       )}
-      <div className={css['rows']} tabIndex={0} role="region" aria-label="New doors">
+      <div className={css['rows']} tabIndex={0} role="region" aria-label={say.newDoors}>
         <table className={table['table']}>
-          <caption className="hush">The new doors</caption>
+          <caption className="hush">{say.theNewDoors}</caption>
           <thead>
             <tr>
-              <th scope="col">Number</th>
-              <th scope="col">Name</th>
-              <th scope="col">Like</th>
-              <th scope="col">Run, {unit}</th>
-              <th scope="col">People</th>
+              <th scope="col">{say.number}</th>
+              <th scope="col">{say.name}</th>
+              <th scope="col">{say.like}</th>
+              <th scope="col">{say.run(unit)}</th>
+              <th scope="col">{say.people}</th>
               <th scope="col">
-                <span className="hush">Leave out</span>
+                <span className="hush">{say.leaveOut}</span>
               </th>
             </tr>
           </thead>
@@ -214,7 +215,7 @@ function NewDoorsForm({
                 <td>
                   <input
                     className={css['number']}
-                    aria-label={`Number of new door ${index + 1}`}
+                    aria-label={say.numberOfNewDoor(index + 1)}
                     aria-invalid={why(index) !== null || undefined}
                     value={row.id}
                     maxLength={60}
@@ -224,7 +225,7 @@ function NewDoorsForm({
                 <td>
                   <input
                     className={css['name']}
-                    aria-label={`Name of ${row.id}`}
+                    aria-label={say.nameOf(row.id)}
                     value={row.name}
                     maxLength={80}
                     autoFocus={index === 0}
@@ -240,7 +241,7 @@ function NewDoorsForm({
                 <td>
                   <input
                     className={css['run']}
-                    aria-label={`Cable run of ${row.id}, ${unit}`}
+                    aria-label={say.cableRunOf(row.id, unit)}
                     placeholder={assumedRun(plan, row.like, unit)}
                     disabled={row.like === null}
                     value={row.run}
@@ -250,7 +251,7 @@ function NewDoorsForm({
                 <td>
                   <input
                     type="checkbox"
-                    aria-label={`People of ${row.like ?? 'the original'} open ${row.id}`}
+                    aria-label={say.peopleOfOpen(row.like ?? say.theOriginal, row.id)}
                     checked={row.people && row.like !== null}
                     disabled={row.like === null}
                     onChange={(event) => change(row.key, { people: event.target.checked })}
@@ -260,7 +261,7 @@ function NewDoorsForm({
                   <Button
                     size="s"
                     look="quiet"
-                    aria-label={`Leave ${row.id} out`}
+                    aria-label={say.leaveOut2(row.id)}
                     icon={<X aria-hidden />}
                     disabled={rows.length === 1}
                     onClick={() => setRows(rows.filter(({ key }) => key !== row.key))}
@@ -272,16 +273,14 @@ function NewDoorsForm({
         </table>
       </div>
       <div role="status" className={css['status']}>
-        {bad > 0 && <p className={css['bad']}>{bad === 1 ? 'One row' : `${bad} rows`} cannot be made so.</p>}
-        {rows.some(({ run, like: of }) => of !== null && run.trim() === '') && (
-          <p>A run that is left empty is taken from the original and marked as assumed.</p>
-        )}
+        {bad > 0 && <p className={css['bad']}>{say.cannotBeMadeSo(bad)}</p>}
+        {rows.some(({ run, like: of }) => of !== null && run.trim() === '') && <p>{say.runLeftEmptyTaken}</p>}
         {left.map((line) => (
           <p key={line}>{line}</p>
         ))}
       </div>
       <Button type="submit" look="main" disabled={!made.edit || bad > 0}>
-        {rows.length === 1 ? `Add ${rows[0]!.id}` : `Add ${rows.length} doors`}
+        {rows.length === 1 ? say.add2(rows[0]!.id) : say.addDoors3(rows.length)}
       </Button>
     </form>
   );
@@ -312,20 +311,18 @@ function PasteList({ onTake }: { onTake(text: string): void }) {
   return (
     <div className={css['paste']}>
       <label>
-        <span>
-          One door a line: number, name, run; or with headings of their own (number, name, like, run, people)
-        </span>
+        <span>{say.oneDoorLineNumber}</span>
         <textarea
           rows={5}
           value={text}
           spellCheck={false}
           autoFocus
-          placeholder={'D21\tReading room east\t14 m\nD22\tReading room west\t18 m'}
+          placeholder={say.d21ReadingRoomEast}
           onChange={(event) => setText(event.target.value)}
         />
       </label>
       <label>
-        or read a file (CSV, TSV, text){' '}
+        {say.readFileCsvTsv}{' '}
         <input
           type="file"
           accept=".csv,.tsv,.txt,text/*"
@@ -336,7 +333,7 @@ function PasteList({ onTake }: { onTake(text: string): void }) {
         />
       </label>
       <Button disabled={text.trim() === ''} onClick={() => onTake(text)}>
-        Fill the table
+        {say.fillTheTable}
       </Button>
     </div>
   );

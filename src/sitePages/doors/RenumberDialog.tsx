@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { renumberDoor } from '#core/door/renumberDoor';
 import { applyEdit, findIn, type Door } from '#core/plan/index';
 import { refusalWords } from '#words/problems';
+import { say } from '#words/sitePages/doors/RenumberDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
@@ -30,33 +31,31 @@ export function RenumberDialog({
     edit === null
       ? null
       : findIn(plan.doors, wish)
-        ? `There is a door ${wish} already.`
+        ? say.thereIsADoorAlready(wish)
         : store.fits(edit)
           ? null
           : problemOf(edit);
   function problemOf(asked: NonNullable<typeof edit>): string {
     const result = applyEdit(plan, asked);
-    return result.ok
-      ? 'A number is made of letters, digits, spaces, _ and -, and begins with a letter or digit.'
-      : refusalWords(result.refusal);
+    return result.ok ? say.numberMadeLettersDigits : refusalWords(result.refusal);
   }
   return (
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
-      title={`Another number for ${door.id}`}
-      description="Devices, wires, cables, people, keypad memories and readings go along. Labels and drawings that are printed already keep the old one."
+      title={say.anotherNumberFor(door.id)}
+      description={say.devicesWiresCablesPeople}
     >
       <form
         className={css['form']}
         onSubmit={(event) => {
           event.preventDefault();
           if (edit === null || why !== null) return;
-          if (dispatch(edit, `renumber ${door.id}`, `${door.id} is ${wish} now.`)) onOpenChange(false);
+          if (dispatch(edit, say.renumber(door.id), say.isNow(door.id, wish))) onOpenChange(false);
         }}
       >
         <TextField
-          label="Number"
+          label={say.number}
           value={text}
           maxLength={60}
           error={why}
@@ -64,7 +63,7 @@ export function RenumberDialog({
           autoFocus
         />
         <Button type="submit" look="main" disabled={edit === null || why !== null}>
-          Renumber
+          {say.renumber2}
         </Button>
       </form>
     </Dialog>

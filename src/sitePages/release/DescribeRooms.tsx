@@ -3,6 +3,7 @@ import Plus from 'lucide-react/icons/plus';
 import { doorsInOrder, findIn, type Door, type SpaceKind } from '#core/plan/index';
 import type { SiteGraph } from '#core/reach/index';
 import { SPACE_KIND_WORDS } from '#words/reach';
+import { say } from '#words/sitePages/release/DescribeRooms';
 import { Button } from '../../ui/Button';
 import { useDispatch, usePlan } from '../../store/context';
 import { newId } from '../../store/newId';
@@ -15,30 +16,30 @@ export function DescribeRooms({ graph }: { graph: SiteGraph }) {
   const dispatch = useDispatch();
   const [name, setName] = useState('');
   const add = (kind: SpaceKind) => {
-    const named = name.trim() || (kind === 'outside' ? 'Outside' : `Room ${graph.spaces.length}`);
+    const named = name.trim() || (kind === 'outside' ? say.outside : say.room(graph.spaces.length));
     dispatch(
       {
         kind: 'addSpace',
         space: { id: newId(), name: named, kind, protected: false, order: graph.spaces.length },
       },
-      'add a room',
+      say.addARoom,
     );
     setName('');
   };
   const hasOutside = graph.spaces.some(({ kind }) => kind === 'outside');
   return (
     <details className={css['describe']} open={graph.spaces.length === 0 || graph.unsaid.length > 0}>
-      <summary>Rooms, and which door stands between them</summary>
+      <summary>{say.roomsWhichDoorStands}</summary>
       <div className={css['tables']}>
         <table className={table['table']}>
-          <caption className="hush">Rooms</caption>
+          <caption className="hush">{say.rooms}</caption>
           <thead>
             <tr>
-              <th scope="col">Room</th>
-              <th scope="col">What it is</th>
-              <th scope="col">Protected</th>
+              <th scope="col">{say.room2}</th>
+              <th scope="col">{say.whatItIs}</th>
+              <th scope="col">{say.protected}</th>
               <th scope="col" className="hush">
-                Remove
+                {say.remove}
               </th>
             </tr>
           </thead>
@@ -50,12 +51,12 @@ export function DescribeRooms({ graph }: { graph: SiteGraph }) {
                 </th>
                 <td>
                   <select
-                    aria-label={`What ${space.name} is`}
+                    aria-label={say.whatIs(space.name)}
                     value={space.kind}
                     onChange={(event) =>
                       dispatch(
                         { kind: 'setSpace', id: space.id, patch: { kind: event.target.value as SpaceKind } },
-                        'say what a room is',
+                        say.sayWhatARoomIs,
                       )
                     }
                   >
@@ -69,12 +70,12 @@ export function DescribeRooms({ graph }: { graph: SiteGraph }) {
                 <td>
                   <input
                     type="checkbox"
-                    aria-label={`${space.name} is protected`}
+                    aria-label={say.isProtected(space.name)}
                     checked={space.protected}
                     onChange={(event) =>
                       dispatch(
                         { kind: 'setSpace', id: space.id, patch: { protected: event.target.checked } },
-                        'protect a room',
+                        say.protectARoom,
                       )
                     }
                   />
@@ -83,10 +84,10 @@ export function DescribeRooms({ graph }: { graph: SiteGraph }) {
                   <Button
                     size="s"
                     look="quiet"
-                    aria-label={`Remove ${space.name}`}
-                    onClick={() => dispatch({ kind: 'removeSpace', id: space.id }, 'take out a room')}
+                    aria-label={say.remove2(space.name)}
+                    onClick={() => dispatch({ kind: 'removeSpace', id: space.id }, say.takeOutARoom)}
                   >
-                    Remove
+                    {say.remove}
                   </Button>
                 </td>
               </tr>
@@ -94,8 +95,8 @@ export function DescribeRooms({ graph }: { graph: SiteGraph }) {
             <tr>
               <th scope="row">
                 <input
-                  aria-label="Name of a new room"
-                  placeholder="Another room"
+                  aria-label={say.nameOfANewRoom}
+                  placeholder={say.anotherRoom}
                   value={name}
                   maxLength={80}
                   onChange={(event) => setName(event.target.value)}
@@ -107,11 +108,11 @@ export function DescribeRooms({ graph }: { graph: SiteGraph }) {
               <td colSpan={3}>
                 {!hasOutside && (
                   <Button size="s" icon={<Plus aria-hidden />} onClick={() => add('outside')}>
-                    Outside
+                    {say.outside}
                   </Button>
                 )}{' '}
                 <Button size="s" icon={<Plus aria-hidden />} onClick={() => add('room')}>
-                  Room
+                  {say.room2}
                 </Button>
               </td>
             </tr>
@@ -119,12 +120,12 @@ export function DescribeRooms({ graph }: { graph: SiteGraph }) {
         </table>
         {graph.spaces.length > 1 && (
           <table className={table['table']}>
-            <caption className="hush">Sides of each door</caption>
+            <caption className="hush">{say.sidesOfEachDoor}</caption>
             <thead>
               <tr>
-                <th scope="col">Door</th>
-                <th scope="col">Its outer side</th>
-                <th scope="col">Its inner side</th>
+                <th scope="col">{say.door}</th>
+                <th scope="col">{say.itsOuterSide}</th>
+                <th scope="col">{say.itsInnerSide}</th>
               </tr>
             </thead>
             <tbody>
@@ -144,12 +145,12 @@ function RoomName({ id, name }: { id: string; name: string }) {
   const [draft, setDraft] = useState(name);
   const keep = () => {
     const next = draft.trim();
-    if (next && next !== name) dispatch({ kind: 'setSpace', id, patch: { name: next } }, 'name a room');
+    if (next && next !== name) dispatch({ kind: 'setSpace', id, patch: { name: next } }, say.nameARoom);
     else setDraft(name);
   };
   return (
     <input
-      aria-label={`Name of ${name}`}
+      aria-label={say.nameOf(name)}
       value={draft}
       maxLength={80}
       onChange={(event) => setDraft(event.target.value)}
@@ -169,7 +170,7 @@ function SidesRow({ door, graph }: { door: Door; graph: SiteGraph }) {
   const put = (side: 'outside' | 'inside', space: string) =>
     dispatch(
       { kind: 'setSides', id: door.id, sides: { ...sides, [side]: space === '' ? null : space } },
-      `say where ${door.id} stands`,
+      say.sayWhereStands(door.id),
     );
   return (
     <tr>
@@ -179,11 +180,11 @@ function SidesRow({ door, graph }: { door: Door; graph: SiteGraph }) {
       {(['outside', 'inside'] as const).map((side) => (
         <td key={side}>
           <select
-            aria-label={`${door.id}, ${side === 'outside' ? 'outer' : 'inner'} side`}
+            aria-label={say.side(door.id, side === 'outside')}
             value={sides[side] ?? ''}
             onChange={(event) => put(side, event.target.value)}
           >
-            <option value="">not said</option>
+            <option value="">{say.notSaid}</option>
             {graph.spaces.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}

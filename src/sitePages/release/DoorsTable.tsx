@@ -4,6 +4,7 @@ import { siteFindings } from '#core/site/index';
 import type { DoorSummary } from '#core/verdict/index';
 import { STATE_SENTENCES } from '#words/deadStates';
 import { siteFindingWords } from '#words/site';
+import { say } from '#words/sitePages/release/DoorsTable';
 import { LongBody } from '../../ui/LongBody';
 import { DeadStateGlyph } from '../../ui/glyphs';
 import { useNavigate } from '../../parts/navigation';
@@ -19,22 +20,22 @@ export function DoorsTable({ summaries }: { summaries: Readonly<Record<string, D
   return (
     <>
       {siteFindings(plan).map((finding) => (
-        <section key={finding.code} className={css['whole']} aria-label="The site as a whole">
+        <section key={finding.code} className={css['whole']} aria-label={say.theSiteAsAWhole}>
           <h2>{siteFindingWords(finding).title}</h2>
           <p>{siteFindingWords(finding).reason}</p>
         </section>
       ))}
       <div className={css['sheet']}>
         <table className={`${table['table']} ${table['stack']}`}>
-          <caption className="hush">How each door is released</caption>
+          <caption className="hush">{say.howEachDoorIsReleased}</caption>
           <thead>
             <tr>
-              <th scope="col">Door</th>
-              <th scope="col">When dead</th>
-              <th scope="col">Out by</th>
-              <th scope="col">Break glass</th>
-              <th scope="col">Fire relay</th>
-              <th scope="col">To settle</th>
+              <th scope="col">{say.door}</th>
+              <th scope="col">{say.whenDead}</th>
+              <th scope="col">{say.outBy}</th>
+              <th scope="col">{say.breakGlass}</th>
+              <th scope="col">{say.fireRelay}</th>
+              <th scope="col">{say.toSettle}</th>
             </tr>
           </thead>
           <LongBody rows={doors} keyOf={({ id }) => id}>
@@ -43,10 +44,10 @@ export function DoorsTable({ summaries }: { summaries: Readonly<Record<string, D
               const state = door.deadState?.state ?? null;
               const summary = summaries[door.id];
               const fire = (summary?.fire ?? []).map(
-                ({ tag, latching }) => `${tag}, ${latching ? 'latching' : 'not latched'}`,
+                ({ tag, latching }) => `${tag}, ${latching ? 'latching' : say.notLatched}`,
               );
               const ways = [
-                door.brief.mechanicalEgress === true && 'lever or bar',
+                door.brief.mechanicalEgress === true && say.leverOrBar,
                 ...parts.exits.map(({ device }) => device.tag),
               ].filter(Boolean);
               return (
@@ -57,18 +58,18 @@ export function DoorsTable({ summaries }: { summaries: Readonly<Record<string, D
                       className={css['door']}
                       onClick={() => go({ kind: 'door', door: door.id, station: 'prove' })}
                     >
-                      {door.id} {door.name || 'Unnamed door'}
+                      {door.id} {door.name || say.unnamedDoor}
                     </button>
                   </th>
                   <td className={table['whole']}>
-                    <DeadStateGlyph state={state} /> {state ? STATE_SENTENCES[state] : 'not chosen'}
+                    <DeadStateGlyph state={state} /> {state ? STATE_SENTENCES[state] : say.notChosen}
                   </td>
                   <td data-label="Out by">{ways.join(', ') || '—'}</td>
                   <td data-label="Break glass">
                     {parts.breakGlasses
                       .map(
                         ({ device, type }) =>
-                          `${device.tag}, ${(type.roles.breakers?.length ?? 1) > 1 ? 'both legs' : 'one leg'}`,
+                          `${device.tag}, ${(type.roles.breakers?.length ?? 1) > 1 ? say.bothLegs : say.oneLeg}`,
                       )
                       .join('; ') || '—'}
                   </td>

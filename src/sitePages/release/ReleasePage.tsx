@@ -14,6 +14,7 @@ import {
 import type { DoorSummary } from '#core/verdict/index';
 import { LAW } from '#words/findings/index';
 import { chainReason, chainTitle, fixWords, siteSituationName, spaceName, trapReason } from '#words/reach';
+import { say } from '#words/sitePages/release/ReleasePage';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
@@ -28,10 +29,10 @@ import css from './Release.module.css';
 
 type View = 'rooms' | 'zones' | 'faults' | 'doors';
 const VIEWS: readonly { readonly id: View; readonly label: string }[] = [
-  { id: 'rooms', label: 'Rooms' },
-  { id: 'zones', label: 'Fire zones' },
-  { id: 'faults', label: 'Faults' },
-  { id: 'doors', label: 'Doors' },
+  { id: 'rooms', label: say.rooms },
+  { id: 'zones', label: say.fireZones },
+  { id: 'faults', label: say.faults },
+  { id: 'doors', label: say.doors },
 ];
 
 /** The site as a building: who gets out of which room, who gets in, what each fire zone releases, and what any fault makes of it. */
@@ -41,10 +42,10 @@ export function ReleasePage({ summaries }: { summaries: Readonly<Record<string, 
   // Where nobody has described rooms yet the list of doors tells more.
   const [view, setView] = useState<View>(() => (Object.keys(plan.spaces).length > 0 ? 'rooms' : 'doors'));
   if (doorsInOrder(plan).length === 0)
-    return <Empty title="No doors yet">What releases what stands here once there are doors.</Empty>;
+    return <Empty title={say.noDoorsYet}>{say.releasesStandsHereOnce}</Empty>;
   return (
     <TabRoot<View> value={view} onChange={setView} className={css['root']}>
-      <TabList tabs={VIEWS} label="Release, seen as" />
+      <TabList tabs={VIEWS} label={say.releaseSeenAs} />
       <div className={css['desk']}>
         <div className={css['main']}>
           <TabPanel id="rooms">
@@ -77,13 +78,10 @@ function Rooms({ reach: { openings } }: { reach: Reach }) {
   return (
     <>
       {graph.spaces.length === 0 ? (
-        <Empty title="No rooms yet">
-          Say which rooms there are and between which of them each door stands: then Aldaba tells from which
-          of them people get out, in every situation.
-        </Empty>
+        <Empty title={say.noRoomsYet}>{say.sayWhichRoomsBetween}</Empty>
       ) : (
         <>
-          <div className={css['situations']} role="group" aria-label="Situation">
+          <div className={css['situations']} role="group" aria-label={say.situation}>
             {situations.map((one) => (
               <button
                 key={one}
@@ -115,13 +113,13 @@ function Verdicts({ reach }: { reach: Reach }) {
   );
   if (stumbled)
     return (
-      <aside className={css['verdicts']} aria-label="Verdicts on the site">
-        <p role="alert">Looking at the rooms stumbled. Change anything, or load the page anew.</p>
+      <aside className={css['verdicts']} aria-label={say.verdictsOnTheSite}>
+        <p role="alert">{say.lookingRoomsStumbledChange}</p>
       </aside>
     );
   return (
-    <aside className={css['verdicts']} aria-label="Verdicts on the site" aria-busy={openings === null}>
-      <h2>{found === null ? 'One moment…' : `Verdicts: ${found.toSettle} to settle`}</h2>
+    <aside className={css['verdicts']} aria-label={say.verdictsOnTheSite} aria-busy={openings === null}>
+      <h2>{found === null ? say.oneMoment : say.verdictsToSettle(found.toSettle)}</h2>
       {traps.map((trap) => (
         <TrapCard key={trap.space} trap={trap} fixes={fixes.get(trap.space)} />
       ))}
@@ -140,47 +138,38 @@ function Verdicts({ reach }: { reach: Reach }) {
       ))}
       {found?.nowhere.map(({ door, space }) => (
         <article key={`${door} ${space}`} className={css['stop']}>
-          <h3>
-            {door} lets people go into {spaceName(plan, space)}
-          </h3>
-          <p>In a fire nobody gets on from there: a way out ends behind this door.</p>
+          <h3>{say.letsPeopleGoInto(door, spaceName(plan, space))}</h3>
+          <p>{say.fireNobodyGetsWay}</p>
         </article>
       ))}
       {found && found.rooms > 0 && (
         <article className={css['fine']}>
-          <h3>{found.left === found.rooms ? 'Everybody gets out' : 'Everybody else gets out'}</h3>
-          <p>
-            {found.left} of {found.rooms} rooms, in every situation that is looked at.
-          </p>
+          <h3>{found.left === found.rooms ? say.everybodyGetsOut : say.everybodyElseGetsOut}</h3>
+          <p>{say.roomsEverySituationLooked(found.left, found.rooms)}</p>
         </article>
       )}
       {found && found.unproven.length > 0 && (
         <article className={css['unsure']}>
-          <h3>Not proven: {found.unproven.map((id) => spaceName(plan, id)).join(', ')}</h3>
-          <p>A door on the way is not whole yet, or its plan does not say enough.</p>
+          <h3>{say.notProven(found.unproven.map((id) => spaceName(plan, id)).join(', '))}</h3>
+          <p>{say.doorWayNotWhole}</p>
         </article>
       )}
       {graph.unsaid.length > 0 && graph.spaces.length > 0 && (
         <article className={css['unsure']}>
-          <h3>{graph.unsaid.join(', ')}: nobody has said between which rooms</h3>
-          <p>They count as walls until then.</p>
+          <h3>{say.nobodySaidBetweenWhich(graph.unsaid.join(', '))}</h3>
+          <p>{say.theyCountWallsUntil}</p>
         </article>
       )}
       {found?.breached.map(({ space, situations }) => (
         <article key={space} className={css['note']}>
-          <h3>{spaceName(plan, space)} can be entered from outside</h3>
-          <p>
-            {situations.map((one) => siteSituationName(plan, one)).join('; ')}: every door on the way stands
-            open then.
-          </p>
+          <h3>{say.canBeEnteredFromOutside(spaceName(plan, space))}</h3>
+          <p>{say.everyDoorWayStands(situations.map((one) => siteSituationName(plan, one)).join('; '))}</p>
         </article>
       ))}
       {found?.allFailSafe && (
         <article className={css['note']}>
-          <h3>Every door opens when dead</h3>
-          <p>
-            Whoever takes the power away walks through the whole site: ask which door must stay shut then.
-          </p>
+          <h3>{say.everyDoorOpensWhenDead}</h3>
+          <p>{say.whoeverTakesPowerAway}</p>
         </article>
       )}
       <p className={css['law']}>{LAW}</p>
@@ -197,14 +186,10 @@ function ZoneCard({ cell, fixes }: { cell: ZoneCell; fixes: readonly Fix[] | und
     <article className={css['stop']}>
       <h3>
         {name}: {door}{' '}
-        {asked === 'keep' ? 'opens, and must not' : latch ? 'is not held released' : 'is not released'}
+        {asked === 'keep' ? say.opensAndMustNot : latch ? say.isNotHeldReleased : say.isNotReleased}
       </h3>
       <p>
-        {asked === 'keep'
-          ? 'A relay that this zone trips lets it go.'
-          : latch
-            ? 'When the line of the fire panel burns through the lock holds again.'
-            : 'None of the relays that this zone trips frees it, or it asks for an act all the same.'}
+        {asked === 'keep' ? say.relayZoneTripsLets : latch ? say.whenLineFirePanel : say.noneRelaysZoneTrips}
       </p>
       <Fixes fixes={fixes} />
     </article>
@@ -215,7 +200,7 @@ function TrapCard({ trap, fixes }: { trap: Trap; fixes: readonly Fix[] | undefin
   const plan = usePlan();
   return (
     <article className={css['stop']}>
-      <h3>Nobody leaves: {spaceName(plan, trap.space)}</h3>
+      <h3>{say.nobodyLeaves(spaceName(plan, trap.space))}</h3>
       <p>
         {trap.situations.map((one) => siteSituationName(plan, one)).join('; ')}. {trapReason(trap)}.
       </p>
@@ -227,9 +212,8 @@ function TrapCard({ trap, fixes }: { trap: Trap; fixes: readonly Fix[] | undefin
 /** What would help, tried by the engine before it is offered. */
 function Fixes({ fixes }: { fixes: readonly Fix[] | undefined }) {
   const dispatch = useDispatch();
-  if (fixes === undefined) return <p>What would help is being tried…</p>;
-  if (fixes.length === 0)
-    return <p>No single change that was tried helps: it takes another door, or another lock.</p>;
+  if (fixes === undefined) return <p>{say.wouldHelpBeingTried}</p>;
+  if (fixes.length === 0) return <p>{say.noSingleChangeTried}</p>;
   return fixes.map((fix) => (
     <Button
       key={`${fix.door} ${fix.what} ${fix.code}`}

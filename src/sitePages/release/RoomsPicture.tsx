@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { BOX, DOOR_BOX, layRooms, type Opening, type Picture, type SiteGraph } from '#core/reach/index';
 import { spaceWords } from '#words/reach';
+import { say } from '#words/sitePages/release/RoomsPicture';
 import { cx } from '../../ui/cx';
 import { useNavigate } from '../../parts/navigation';
 import css from './RoomsPicture.module.css';
@@ -14,13 +15,13 @@ interface Props {
 
 /** What a door says in its frame: whether people get out through it. */
 const SAYS: Readonly<Record<Opening['out'], string>> = {
-  free: '✓ out',
+  free: say.out,
   act: 'act',
-  no: '✕ shut',
+  no: say.shut,
   unsure: '?',
 };
 
-const away = (n: number): string => (n === 0 ? 'outside' : n === 1 ? 'one door away' : `${n} doors`);
+const away = (n: number): string => (n === 0 ? 'outside' : n === 1 ? say.oneDoorAway : say.doors(n));
 
 /** Rooms and the doors between them, in one situation. */
 export function RoomsPicture({ graph, picture, title }: Props) {
@@ -28,14 +29,14 @@ export function RoomsPicture({ graph, picture, title }: Props) {
   const layout = useMemo(() => layRooms(graph), [graph]);
   const named = new Map(graph.spaces.map((space) => [space.id, space]));
   return (
-    <div className={css['frame']} tabIndex={0} role="region" aria-label={`Rooms: ${title}`}>
+    <div className={css['frame']} tabIndex={0} role="region" aria-label={say.rooms(title)}>
       <svg
         className={css['picture']}
         viewBox={`0 0 ${layout.width} ${layout.height}`}
         width={layout.width}
         height={layout.height}
         role="group"
-        aria-label={`Rooms and doors, ${title}`}
+        aria-label={say.roomsAndDoors(title)}
       >
         {Array.from({ length: layout.columns }, (_, n) => (
           <text key={n} x={BOX.left + n * BOX.column + 4} y={20} className={css['column']}>
@@ -44,7 +45,7 @@ export function RoomsPicture({ graph, picture, title }: Props) {
         ))}
         {layout.loose && (
           <text x={BOX.left + layout.columns * BOX.column + 4} y={20} className={css['column']}>
-            no door leads there
+            {say.noDoorLeadsThere}
           </text>
         )}
         {layout.doors.map(({ door, line }) => {
@@ -65,7 +66,7 @@ export function RoomsPicture({ graph, picture, title }: Props) {
             <g
               key={id}
               role="img"
-              aria-label={`${space?.name ?? id}: ${spaceWords(state)}${breached ? ', entered from outside' : ''}`}
+              aria-label={`${space?.name ?? id}: ${spaceWords(state)}${breached ? say.enteredFromOutside : ''}`}
             >
               <rect
                 x={x}
@@ -83,7 +84,7 @@ export function RoomsPicture({ graph, picture, title }: Props) {
               </text>
               {breached && (
                 <text x={x + width - 8} y={y + height - 6} textAnchor="end" className={css['breach']}>
-                  open from outside
+                  {say.openFromOutside}
                 </text>
               )}
             </g>

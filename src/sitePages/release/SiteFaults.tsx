@@ -1,6 +1,7 @@
 import type { ReachFault } from '#core/reach/index';
 import { faultWordsAt } from '#words/faults';
 import { siteSituationName, spaceName } from '#words/reach';
+import { say } from '#words/sitePages/release/SiteFaults';
 import { Button } from '../../ui/Button';
 import { usePlan } from '../../store/context';
 import type { useReach } from './useReach';
@@ -13,42 +14,39 @@ export function SiteFaults({ reach }: { reach: ReturnType<typeof useReach> }) {
   const traps = found.filter(({ trapped }) => trapped.length > 0);
   const opens = found.filter(({ trapped }) => trapped.length === 0);
   return (
-    <section aria-label="Single faults of the site">
+    <section aria-label={say.singleFaultsOfTheSite}>
       <div className={css['run']}>
         {state === 'idle' && (
           <Button look="main" disabled={openings === null} onClick={begin}>
-            Try every single fault of the site
+            {say.tryEverySingleFault}
           </Button>
         )}
         {state === 'runs' && (
           <>
-            {of > 0 && <progress max={of} value={done} aria-label="Doors that were tried" />}
+            {of > 0 && <progress max={of} value={done} aria-label={say.doorsThatWereTried} />}
             <Button size="s" onClick={pause}>
-              Stop
+              {say.stop}
             </Button>
           </>
         )}
         {state === 'paused' && (
           <Button size="s" onClick={goOn}>
-            Go on
+            {say.goOn}
           </Button>
         )}
         {state !== 'idle' && (
           <span role="status" className={css['count']}>
             {of === 0
-              ? 'One moment…'
+              ? say.oneMoment
               : state === 'over'
-                ? `${tried} faults tried at ${of} doors: ${traps.length} trap somebody, ${opens.length} open what is protected`
-                : `${done} of ${of} doors, ${tried} faults`}
+                ? say.faultsTriedDoorsTrap(tried, of, traps.length, opens.length)
+                : say.ofDoorsFaults(done, of, tried)}
           </span>
         )}
       </div>
-      <p className={css['hint']}>
-        One thing breaks anywhere; then every situation, and from every room the way to safe ground, and from
-        the street the way to what is protected.
-      </p>
-      <List title="Somebody is trapped" faults={traps} of={({ trapped }) => trapped} />
-      <List title="What is protected stands open" faults={opens} of={({ breached }) => breached} />
+      <p className={css['hint']}>{say.oneThingBreaksAnywhere}</p>
+      <List title={say.somebodyIsTrapped} faults={traps} of={({ trapped }) => trapped} />
+      <List title={say.whatIsProtectedStandsOpen} faults={opens} of={({ breached }) => breached} />
     </section>
   );
 }
@@ -77,7 +75,7 @@ function List({ title, faults, of }: ListProps) {
               <span>{rooms.join(', ')}</span>
               <small>
                 {when.length > 4
-                  ? `${when.slice(0, 3).join(', ')} and ${when.length - 3} more`
+                  ? say.andMore(when.slice(0, 3).join(', '), when.length - 3)
                   : when.join(', ')}
               </small>
             </li>

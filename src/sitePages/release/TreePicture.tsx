@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { findIn } from '#core/plan/index';
 import { layTree, TREE, type ReleaseTree, type TreeColumn } from '#core/reach/index';
 import { TREE_COLUMNS, treeBoxWords } from '#words/releaseTree';
+import { say } from '#words/sitePages/release/TreePicture';
 import { cx } from '../../ui/cx';
 import { usePlan } from '../../store/context';
 import css from './TreePicture.module.css';
@@ -16,14 +17,14 @@ export function TreePicture({ tree }: { tree: ReleaseTree }) {
   const layout = useMemo(() => layTree(tree), [tree]);
   const doorName = (id: string) => findIn(plan.doors, id)?.name ?? '';
   return (
-    <div className={css['frame']} tabIndex={0} role="region" aria-label="What releases what, as a picture">
+    <div className={css['frame']} tabIndex={0} role="region" aria-label={say.releasesPicture}>
       <svg
         className={css['picture']}
         viewBox={`0 0 ${layout.width} ${layout.height}`}
         width={layout.width}
         height={layout.height}
         role="group"
-        aria-label="Fire zones, relays, what they work on, and doors"
+        aria-label={say.fireZonesRelaysThey}
       >
         {(Object.keys(TREE_COLUMNS) as TreeColumn[]).map((column, n) => (
           <text key={column} x={TREE.left + n * TREE.column} y={16} className={css['column']}>

@@ -5,6 +5,7 @@ import { allDevices, doorsInOrder, findIn, typeIn, type Zone } from '#core/plan/
 import { zonesInOrder, type ReleaseTree, type ZoneCell } from '#core/reach/index';
 import { LAW } from '#words/findings/index';
 import { zoneCellWords } from '#words/reach';
+import { say } from '#words/sitePages/release/Zones';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { Empty } from '../../ui/Empty';
@@ -32,7 +33,7 @@ export function Zones({ cells, tree }: { cells: readonly ZoneCell[] | null; tree
     const type = typeIn(plan, device);
     const latch = functionOf(type, 'fireRelay')?.latchSetting ?? '';
     const latching = settingValue(type, device.settings, latch) === 'latching';
-    return `${device.door ?? 'site'} ${device.tag} (${latching ? 'latching' : 'not latched'})`;
+    return `${device.door ?? 'site'} ${device.tag} (${latching ? 'latching' : say.notLatched})`;
   };
   const cell = (zone: string, door: string) => cells?.find((one) => one.zone === zone && one.door === door);
   const add = () =>
@@ -41,14 +42,14 @@ export function Zones({ cells, tree }: { cells: readonly ZoneCell[] | null; tree
         kind: 'addZone',
         zone: {
           id: newId(),
-          name: `Zone ${zones.length + 1}`,
+          name: say.zone(zones.length + 1),
           order: zones.length,
           relays: [],
           releases: [],
           keeps: [],
         },
       },
-      'add a fire zone',
+      say.addAFireZone,
     );
   const ask = (zone: Zone, door: string) => {
     const now = zone.releases.includes(door) ? 'release' : zone.keeps.includes(door) ? 'keep' : 'none';
@@ -63,7 +64,7 @@ export function Zones({ cells, tree }: { cells: readonly ZoneCell[] | null; tree
           keeps: next === 'keep' ? [...zone.keeps, door] : without(zone.keeps),
         },
       },
-      `say what ${zone.name} does to ${door}`,
+      say.sayWhatDoesTo(zone.name, door),
     );
   };
   const trip = (zone: Zone, relay: string) =>
@@ -77,23 +78,20 @@ export function Zones({ cells, tree }: { cells: readonly ZoneCell[] | null; tree
             : [...zone.relays, relay],
         },
       },
-      `say which relays ${zone.name} trips`,
+      say.sayWhichRelaysTrips(zone.name),
     );
   return (
     <div data-print="zones">
-      <h2 className={css['printed']}>{plan.site.name}: what the fire panel releases</h2>
+      <h2 className={css['printed']}>{say.whatTheFirePanelReleases(plan.site.name)}</h2>
       {zones.length === 0 ? (
-        <Empty title="No fire zones yet">
-          A zone is what the fire panel tells of by itself: which relays it trips, which doors must be free
-          then.
-        </Empty>
+        <Empty title={say.noFireZonesYet}>{say.zoneFirePanelTells}</Empty>
       ) : (
-        <div className={css['wide']} tabIndex={0} role="region" aria-label="Zones against doors">
+        <div className={css['wide']} tabIndex={0} role="region" aria-label={say.zonesAgainstDoors}>
           <table className={cx(table['table'], css['matrix'])}>
-            <caption className="hush">What each fire zone does to each door</caption>
+            <caption className="hush">{say.eachFireZoneDoes}</caption>
             <thead>
               <tr>
-                <th scope="col">Released by</th>
+                <th scope="col">{say.releasedBy}</th>
                 {doors.map(({ id }) => (
                   <th key={id} scope="col">
                     {id}
@@ -118,7 +116,7 @@ export function Zones({ cells, tree }: { cells: readonly ZoneCell[] | null; tree
                       <td key={id} className={cx(verdict && css[verdict])}>
                         <button
                           type="button"
-                          aria-label={`${zone.name}, ${id}: ${asked === null ? 'nothing asked' : `${asked === 'release' ? 'must be free' : 'must stay shut'}, ${words}`}`}
+                          aria-label={`${zone.name}, ${id}: ${asked === null ? say.nothingAsked : `${asked === 'release' ? say.mustBeFree : say.mustStayShut}, ${words}`}`}
                           onClick={() => ask(zone, id)}
                         >
                           {asked === null ? '·' : `${verdict ? MARKS[verdict] : ''} ${words}`}
@@ -132,16 +130,13 @@ export function Zones({ cells, tree }: { cells: readonly ZoneCell[] | null; tree
           </table>
         </div>
       )}
-      <p className={css['hint']}>
-        Press a cell to ask that the door be free in that zone, that it stay shut, or nothing. What it does is
-        proven, not entered.
-      </p>
+      <p className={css['hint']}>{say.pressCellAskDoor}</p>
       {tree && (tree.relays.length > 0 || zones.length > 0) && <TreePicture tree={tree} />}
       {zones.map((zone) => (
         <section key={zone.id} className={css['zone']} aria-label={zone.name}>
           <h2>{zone.name}</h2>
           <p className={css['chips']}>
-            <span>trips</span>
+            <span>{say.trips}</span>
             {relays.map(({ id, door, tag }) => (
               <button
                 key={id}
@@ -155,26 +150,29 @@ export function Zones({ cells, tree }: { cells: readonly ZoneCell[] | null; tree
             ))}
           </p>
           <p className={css['printed']}>
-            Trips {zone.relays.map((id) => relayWords(id)).join(', ') || 'no relay'}; releases{' '}
-            {zone.releases.join(', ') || 'no door'}
-            {zone.keeps.length > 0 ? `; leaves shut ${zone.keeps.join(', ')}` : ''}.
+            {say.tripsReleases(
+              zone.relays.map((id) => relayWords(id)).join(', ') || say.noRelay,
+              zone.releases.join(', ') || say.noDoor,
+              zone.keeps.length,
+              zone.keeps.join(', '),
+            )}
           </p>
           <Button
             size="s"
             look="quiet"
-            onClick={() => dispatch({ kind: 'removeZone', id: zone.id }, 'take out a fire zone')}
+            onClick={() => dispatch({ kind: 'removeZone', id: zone.id }, say.takeOutAFireZone)}
           >
-            Remove {zone.name}
+            {say.remove(zone.name)}
           </Button>
         </section>
       ))}
       <p className={css['chips']} data-noprint>
         <Button size="s" icon={<Plus aria-hidden />} onClick={add}>
-          Fire zone
+          {say.fireZone}
         </Button>
         {zones.length > 0 && (
           <Button size="s" icon={<Printer aria-hidden />} onClick={() => window.print()}>
-            Print for the fire officer
+            {say.printForTheFireOfficer}
           </Button>
         )}
       </p>

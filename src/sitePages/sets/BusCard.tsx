@@ -4,6 +4,7 @@ import ArrowUp from 'lucide-react/icons/arrow-up';
 import { portOf, wireBus, type BusMap, type BusMember } from '#core/bus/index';
 import { typeIn, type DeviceId, type Edit } from '#core/plan/index';
 import { formatLength } from '#core/units/index';
+import { say } from '#words/sitePages/sets/BusCard';
 import { Button } from '../../ui/Button';
 import { DipSwitches } from '../../ui/DipSwitches';
 import { cx } from '../../ui/cx';
@@ -26,7 +27,7 @@ export function BusCard({ bus }: { bus: BusMap }) {
   });
   const lay = (next: readonly DeviceId[]) => {
     const wiring = wireBus(plan, bus.controller.device, next);
-    if (wiring) dispatch(wiring.edit, 'lay the bus');
+    if (wiring) dispatch(wiring.edit, say.layTheBus);
   };
   const swap = (index: number, by: 1 | -1) => {
     const next = [...order];
@@ -35,23 +36,23 @@ export function BusCard({ bus }: { bus: BusMap }) {
   };
   const set = (device: DeviceId, setting: string | null | undefined, value: string | number) => {
     if (setting)
-      dispatch({ kind: 'setSetting', device, setting, value } satisfies Edit, `set ${tag(device)}`);
+      dispatch({ kind: 'setSetting', device, setting, value } satisfies Edit, say.set(tag(device)));
   };
   const tooLong = bus.metres > bus.limitMetres;
   const tooMany = bus.unitLoads > bus.limitUnitLoads;
   return (
-    <section className={css['card']} aria-label={`Bus of ${tag(bus.controller.device)}`}>
-      <h2>RS-485 bus of {tag(bus.controller.device)}</h2>
+    <section className={css['card']} aria-label={say.busOf(tag(bus.controller.device))}>
+      <h2>{say.rs485BusOf(tag(bus.controller.device))}</h2>
       <p>
         <span className={cx(tooLong && css['bad'])}>
-          {formatLength(bus.metres as never, unit)} of {formatLength(bus.limitMetres as never, unit)}
+          {say.of(formatLength(bus.metres as never, unit), formatLength(bus.limitMetres as never, unit))}
         </span>
         ,{' '}
         <span className={cx(tooMany && css['bad'])}>
-          {bus.unitLoads} of {bus.limitUnitLoads} unit loads
+          {say.ofUnitLoads(bus.unitLoads, bus.limitUnitLoads)}
         </span>
         {bus.forks.length > 0 && (
-          <span className={css['bad']}>, forks at {bus.forks.map(tag).join(', ')}</span>
+          <span className={css['bad']}>{say.forksAt(bus.forks.map(tag).join(', '))}</span>
         )}
       </p>
       <ol className={css['line']}>
@@ -83,10 +84,8 @@ export function BusCard({ bus }: { bus: BusMap }) {
       </ol>
       {loose.length > 0 && (
         <div className={css['acts']}>
-          <p>{loose.map(({ id }) => tag(id)).join(', ')} not on the bus.</p>
-          <Button onClick={() => lay([...order, ...loose.map(({ id }) => id)])}>
-            Lay them on at the end
-          </Button>
+          <p>{say.notOnTheBus(loose.map(({ id }) => tag(id)).join(', '))}</p>
+          <Button onClick={() => lay([...order, ...loose.map(({ id }) => id)])}>{say.layThemEnd}</Button>
         </div>
       )}
     </section>
@@ -124,19 +123,19 @@ function Stop({
         <b>{name}</b>
         {member.address !== null && (
           <label className={cx(clash && css['bad'])}>
-            address{' '}
+            {say.address}{' '}
             <input
               type="number"
               min={1}
               max={2 ** member.dip.length - 1}
               value={member.address}
-              aria-label={`Address of ${name}`}
+              aria-label={say.addressOf(name)}
               onChange={(event) => {
                 const value = Number(event.target.value);
                 if (Number.isInteger(value) && value >= 1 && value < 2 ** member.dip.length) onAddress(value);
               }}
             />
-            {clash && ' taken twice'}
+            {clash && say.takenTwice}
           </label>
         )}
         {member.dip.length > 0 && member.address !== null && (
@@ -147,27 +146,21 @@ function Stop({
             <input
               type="checkbox"
               checked={member.terminator}
-              aria-label={`Terminator of ${name}`}
+              aria-label={say.terminatorOf(name)}
               onChange={(event) => onTerminator(event.target.checked)}
             />{' '}
             120 Ω{' '}
-            {wrongEnd
-              ? isEnd
-                ? 'belongs on: an end of the line'
-                : 'belongs off: not an end'
-              : isEnd
-                ? 'at the end'
-                : ''}
+            {wrongEnd ? (isEnd ? say.belongsEndLine : say.belongsOffNotAnEnd) : isEnd ? say.atTheEnd : ''}
           </label>
         )}
-        {member.swapped && <span className={css['bad']}>A and B are crossed on the way here</span>}
-        {member.half && <span className={css['bad']}>only one wire arrives</span>}
+        {member.swapped && <span className={css['bad']}>{say.bCrossedWayHere}</span>}
+        {member.half && <span className={css['bad']}>{say.onlyOneWireArrives}</span>}
         <span className={css['moves']}>
           {onEarlier && (
             <Button
               size="s"
               look="quiet"
-              aria-label={`${name} earlier`}
+              aria-label={say.earlier(name)}
               icon={<ArrowUp aria-hidden />}
               onClick={onEarlier}
             />
@@ -176,7 +169,7 @@ function Stop({
             <Button
               size="s"
               look="quiet"
-              aria-label={`${name} later`}
+              aria-label={say.later(name)}
               icon={<ArrowDown aria-hidden />}
               onClick={onLater}
             />

@@ -6,6 +6,7 @@ import {
   type IntercomSet,
 } from '#core/intercom/index';
 import { deviceOf, type Edit, type Plan } from '#core/plan/index';
+import { say } from '#words/sitePages/sets/IntercomCard';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
 import { cx } from '../../ui/cx';
@@ -21,17 +22,20 @@ const label = (plan: Plan, id: string): string => {
 export function conflictWords(plan: Plan, conflict: IntercomConflict): string {
   switch (conflict.kind) {
     case 'no-supply':
-      return 'The set has no supply: add an intercom supply to one of its doors.';
+      return say.setNoSupplyAdd;
     case 'second-supply':
-      return `A set has one supply; this one has ${conflict.devices.map((id) => label(plan, id)).join(' and ')}. Take one out.`;
+      return say.setOneSupplyOne(conflict.devices.map((id) => label(plan, id)).join(' and '));
     case 'no-answering':
-      return 'Nobody answers: add an answering station.';
+      return say.nobodyAnswersAddAnswering;
     case 'no-door-station':
-      return 'Nobody calls: add a door station to a door.';
+      return say.nobodyCallsAddDoor;
     case 'same-channel':
-      return `${conflict.devices.map((id) => label(plan, id)).join(' and ')} are both on channel ${conflict.channel}: they would speak at once, and one key would open both doors.`;
+      return say.bothChannelTheyWould(
+        conflict.devices.map((id) => label(plan, id)).join(' and '),
+        conflict.channel,
+      );
     case 'no-such-channel':
-      return `${label(plan, conflict.device)} is on channel ${conflict.channel}; the answering stations have ${conflict.most}.`;
+      return say.channelAnsweringStations(label(plan, conflict.device), conflict.channel, conflict.most);
   }
 }
 
@@ -51,26 +55,28 @@ export function IntercomCard({ set }: { set: IntercomSet }) {
       ),
   ).length;
   const put = (device: string, setting: string, value: string | number) =>
-    dispatch({ kind: 'setSetting', device, setting, value } satisfies Edit, `set ${label(plan, device)}`);
+    dispatch({ kind: 'setSetting', device, setting, value } satisfies Edit, say.set(label(plan, device)));
   return (
-    <section className={css['card']} aria-label={`Intercom set ${set.name}`}>
-      <h2>Intercom set {set.name}</h2>
+    <section className={css['card']} aria-label={say.intercomSet(set.name)}>
+      <h2>{say.intercomSet(set.name)}</h2>
       <p>
-        {set.supplies.map(({ device }) => label(plan, device.id)).join(', ') || 'no supply'} feeds{' '}
-        {set.answering.map(({ device }) => label(plan, device.id)).join(', ') || 'no answering station'}.
+        {say.feeds(
+          set.supplies.map(({ device }) => label(plan, device.id)).join(', ') || say.noSupply,
+          set.answering.map(({ device }) => label(plan, device.id)).join(', ') || say.noAnsweringStation,
+        )}
       </p>
       <table className={css['table']}>
-        <caption className="hush">Channels of set {set.name}</caption>
+        <caption className="hush">{say.channelsOfSet(set.name)}</caption>
         <thead>
           <tr>
-            <th scope="col">Door station</th>
+            <th scope="col">{say.doorStation}</th>
             {channels.map((channel) => (
               <th key={channel} scope="col" className={css['channel']}>
                 {channel}
               </th>
             ))}
-            <th scope="col">Cores</th>
-            <th scope="col">Its key works</th>
+            <th scope="col">{say.cores}</th>
+            <th scope="col">{say.itsKeyWorks}</th>
           </tr>
         </thead>
         <tbody>
@@ -94,7 +100,7 @@ export function IntercomCard({ set }: { set: IntercomSet }) {
                     <input
                       type="radio"
                       name={`channel-${device.id}`}
-                      aria-label={`${label(plan, device.id)} on channel ${one}`}
+                      aria-label={say.onChannel(label(plan, device.id), one)}
                       checked={channel === one}
                       className={cx(clash && channel === one && css['clash'])}
                       onChange={() => put(device.id, pins.channelSetting, one)}
@@ -103,16 +109,16 @@ export function IntercomCard({ set }: { set: IntercomSet }) {
                 ))}
                 <td>
                   <SelectField
-                    label={`Cores of ${label(plan, device.id)}`}
+                    label={say.coresOf(label(plan, device.id))}
                     bare
                     value={jumper}
                     onChange={(event) => put(device.id, pins.coresSetting, event.target.value)}
                   >
-                    <option value="in">two, jumper in</option>
-                    <option value="out">three, jumper out</option>
+                    <option value="in">{say.twoJumperIn}</option>
+                    <option value="out">{say.threeJumperOut}</option>
                   </SelectField>
                 </td>
-                <td>{relay ? label(plan, relay.device.id) : 'no relay at its door'}</td>
+                <td>{relay ? label(plan, relay.device.id) : say.noRelayAtItsDoor}</td>
               </tr>
             );
           })}
@@ -120,21 +126,21 @@ export function IntercomCard({ set }: { set: IntercomSet }) {
       </table>
       {wiring.ok ? (
         <div className={css['acts']}>
-          <Button look="main" onClick={() => dispatch(wiring.edit, `wire intercom set ${set.name}`)}>
-            Wire the set
+          <Button look="main" onClick={() => dispatch(wiring.edit, say.wireIntercomSet(set.name))}>
+            {say.wireTheSet}
           </Button>
           <p role="status">
-            {wired > 0 ? `${wired} wires lie. ` : ''}
+            {wired > 0 ? say.wiresLie(wired) : ''}
             {wiring.added.length > 0
-              ? `Lays ${wiring.added.length} wires: answering stations in parallel, calls crossed, release wires in a cable of their own.`
-              : 'Nothing is missing.'}
+              ? say.laysWiresAnsweringStations(wiring.added.length)
+              : say.nothingIsMissing}
             {wiring.withoutRelay.length > 0 &&
-              ` ${wiring.withoutRelay.map((id) => label(plan, id)).join(', ')}: the key has nothing to release.`}
+              say.keyNothingRelease(wiring.withoutRelay.map((id) => label(plan, id)).join(', '))}
           </p>
         </div>
       ) : (
         <div role="alert" className={css['refused']}>
-          <b>The set cannot be wired</b>
+          <b>{say.theSetCannotBeWired}</b>
           <ul>
             {wiring.conflicts.map((conflict, index) => (
               <li key={index}>{conflictWords(plan, conflict)}</li>

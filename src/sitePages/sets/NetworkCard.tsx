@@ -1,5 +1,6 @@
 import { typeIn, type Device } from '#core/plan/index';
 import { roleValue, settingFor, settingValue } from '#core/devices/index';
+import { say } from '#words/sitePages/sets/NetworkCard';
 import { useDispatch, usePlan } from '../../store/context';
 import { SettingField } from '../../parts/settings/SettingField';
 import css from './Sets.module.css';
@@ -15,19 +16,19 @@ export function NetworkCard({ devices }: { devices: readonly Device[] }) {
     if (ip) uses.set(ip, (uses.get(ip) ?? 0) + 1);
   }
   return (
-    <section className={css['card']} aria-label="Network">
-      <h2>Network devices</h2>
-      <p>Note the address and the hardware number from the screen or the label before the cover goes on.</p>
+    <section className={css['card']} aria-label={say.network}>
+      <h2>{say.networkDevices}</h2>
+      <p>{say.noteAddressHardwareNumber}</p>
       <table className={css['table']}>
-        <caption className="hush">Devices in the network</caption>
+        <caption className="hush">{say.devicesInTheNetwork}</caption>
         <thead>
           <tr>
-            <th scope="col">Device</th>
+            <th scope="col">{say.device}</th>
             <th scope="col" className={css['what']}>
-              What
+              {say.what}
             </th>
-            <th scope="col">Address</th>
-            <th scope="col">Hardware number (MAC)</th>
+            <th scope="col">{say.address}</th>
+            <th scope="col">{say.hardwareNumberMac}</th>
           </tr>
         </thead>
         <tbody>
@@ -52,12 +53,12 @@ export function NetworkCard({ devices }: { devices: readonly Device[] }) {
                           onSet={(value) =>
                             dispatch(
                               { kind: 'setSetting', device: device.id, setting: setting.id, value },
-                              `set ${device.tag}`,
+                              say.set(device.tag),
                             )
                           }
                         />
                       )}
-                      {role === 'ip' && twice && <b className={css['bad']}>taken twice</b>}
+                      {role === 'ip' && twice && <b className={css['bad']}>{say.takenTwice}</b>}
                     </td>
                   );
                 })}

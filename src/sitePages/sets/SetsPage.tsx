@@ -2,6 +2,7 @@ import { busesOf } from '#core/bus/index';
 import { settingFor } from '#core/devices/index';
 import { intercomSets } from '#core/intercom/index';
 import { typeIn } from '#core/plan/index';
+import { say } from '#words/sitePages/sets/SetsPage';
 import { Empty } from '../../ui/Empty';
 import { usePlan } from '../../store/context';
 import { BusCard } from './BusCard';
@@ -18,12 +19,7 @@ export function SetsPage() {
     (device) => settingFor(typeIn(plan, device), 'ip') !== undefined,
   );
   if (sets.length === 0 && buses.length === 0 && network.length === 0)
-    return (
-      <Empty title="No sets, buses or network devices yet">
-        They appear here as soon as a door has a door station, a controller with a reader bus, or a device
-        with a network address.
-      </Empty>
-    );
+    return <Empty title={say.noSetsBusesNetwork}>{say.theyAppearHereSoon}</Empty>;
   return (
     <div className={css['page']}>
       {sets.map((set) => (

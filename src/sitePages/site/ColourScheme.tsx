@@ -1,6 +1,7 @@
 import { COLOUR_ROLES, colourFor, DEFAULT_COLOURS } from '#core/plan/index';
 import { COLOURS, COLOUR_CODES, type ColourCode } from '#core/units/index';
 import { ROLE_LABELS } from '#words/colours';
+import { say } from '#words/sitePages/site/ColourScheme';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
 import { useDispatch, usePlan } from '../../store/context';
@@ -12,12 +13,9 @@ export function ColourScheme() {
   const dispatch = useDispatch();
   const own = Object.keys(site.colours).length > 0;
   return (
-    <section className={css['card']} aria-label="Colours of wires">
-      <h2>Colours of wires</h2>
-      <p>
-        What Aldaba lays from now on takes these colours (codes of IEC 60757). Wire a door again to give its
-        wires the new ones; wires laid by hand stay as they are.
-      </p>
+    <section className={css['card']} aria-label={say.coloursOfWires}>
+      <h2>{say.coloursOfWires}</h2>
+      <p>{say.aldabaLaysNowTakes}</p>
       <div className={css['roles']}>
         {COLOUR_ROLES.map((role) => {
           const code = colourFor(site, role);
@@ -33,14 +31,14 @@ export function ColourScheme() {
                       kind: 'setSite',
                       patch: { colours: { ...site.colours, [role]: event.target.value as ColourCode } },
                     },
-                    'change a colour',
+                    say.changeAColour,
                   )
                 }
               >
                 {COLOUR_CODES.map((one) => (
                   <option key={one} value={one}>
                     {one} {COLOURS[one].name}
-                    {one === DEFAULT_COLOURS[role] ? ', usual' : ''}
+                    {one === DEFAULT_COLOURS[role] ? say.usual : ''}
                   </option>
                 ))}
               </SelectField>
@@ -50,9 +48,9 @@ export function ColourScheme() {
       </div>
       <Button
         disabled={!own}
-        onClick={() => dispatch({ kind: 'setSite', patch: { colours: {} } }, 'usual colours')}
+        onClick={() => dispatch({ kind: 'setSite', patch: { colours: {} } }, say.usualColours)}
       >
-        Back to the usual colours
+        {say.backToTheUsualColours}
       </Button>
     </section>
   );

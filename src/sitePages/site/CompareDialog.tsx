@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { PlanDifferences } from '#core/plan/index';
 import { comparedWords } from '#words/differences';
+import { say } from '#words/sitePages/site/CompareDialog';
 import { Dialog } from '../../ui/Dialog';
 import { Empty } from '../../ui/Empty';
 import { SelectField } from '../../ui/Field';
@@ -39,7 +40,7 @@ export function CompareDialog({ from: first, revisions, onClose }: Props) {
     <SelectField label={label} value={value} onChange={(event) => set(Number(event.target.value))}>
       {revisions.map(({ revision, label: name }) => (
         <option key={revision} value={revision}>
-          {revision === newest ? `${revision}, now` : `${revision}, ${name}`}
+          {revision === newest ? say.now(revision) : `${revision}, ${name}`}
         </option>
       ))}
     </SelectField>
@@ -49,12 +50,12 @@ export function CompareDialog({ from: first, revisions, onClose }: Props) {
       open
       wide
       onOpenChange={(open) => !open && onClose()}
-      title="Compare two revisions"
-      description="What is not as it was. What was changed and changed back is no difference; codes are never shown."
+      title={say.compareTwoRevisions}
+      description={say.notChangedChangedBack}
     >
       <div className={css['two']}>
-        {choose('As it was at', from, setFrom)}
-        {choose('Against', to, setTo)}
+        {choose(say.asItWasAt, from, setFrom)}
+        {choose(say.against, to, setTo)}
       </div>
       <Result said={said} />
     </Dialog>
@@ -63,20 +64,20 @@ export function CompareDialog({ from: first, revisions, onClose }: Props) {
 
 /** Undefined while it is asked for, null where nobody answered. */
 function Result({ said }: { said: Answer | null | undefined }) {
-  if (said === undefined) return <p className={css['note']}>Comparing…</p>;
+  if (said === undefined) return <p className={css['note']}>{say.comparing}</p>;
   if (said === null || said.error)
     return (
       <p className={css['bad']} role="alert">
-        {said?.error?.message ?? 'The server does not answer.'}
+        {said?.error?.message ?? say.theServerDoesNotAnswer}
       </p>
     );
   const parts = comparedWords(said);
-  if (parts.length === 0) return <Empty title="No difference">Between these two nothing has changed.</Empty>;
+  if (parts.length === 0) return <Empty title={say.noDifference}>{say.betweenTheseTwoNothing}</Empty>;
   return (
-    <div className={css['compared']} role="region" aria-label="Differences" tabIndex={0}>
+    <div className={css['compared']} role="region" aria-label={say.differences} tabIndex={0}>
       {parts.map(({ door, lines }) => (
         <section key={door ?? ''}>
-          <h3>{door ?? 'Site'}</h3>
+          <h3>{door ?? say.site}</h3>
           <ul>
             {lines.map((line, index) => (
               <li key={`${index} ${line}`}>{line}</li>

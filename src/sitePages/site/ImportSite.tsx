@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { say } from '#words/sitePages/site/ImportSite';
 import { Button } from '../../ui/Button';
 import { useServerWork, WorkLine } from '../../parts/serverWork';
 import css from '../../parts/SitePages.module.css';
@@ -42,21 +43,18 @@ export function ImportSite() {
       setAnswer(body);
       if (body.site) location.assign(`/s/${encodeURIComponent(body.site)}`);
     } catch {
-      setAnswer({ error: { message: 'The server does not answer. Nothing was imported.' } });
+      setAnswer({ error: { message: say.serverDoesNotAnswer } });
     }
   };
   const { summary, notes = [], error } = answer ?? {};
   return (
     <section className={css['card']}>
-      <h2>Take a site in</h2>
-      <p>
-        Choose an Aldaba file: it is read and summed up first. It becomes a site of its own; nothing here is
-        overwritten.
-      </p>
+      <h2>{say.takeASiteIn}</h2>
+      <p>{say.chooseAldabaFileRead}</p>
       <input
         type="file"
         accept=".json,application/json"
-        aria-label="Aldaba file"
+        aria-label={say.aldabaFile}
         onChange={(event) => {
           const chosen = event.target.files?.[0] ?? null;
           setFile(chosen);
@@ -64,22 +62,29 @@ export function ImportSite() {
           if (chosen) void send(chosen, true);
         }}
       />
-      <WorkLine work={work} what="Reading the file" />
+      <WorkLine work={work} what={say.readingTheFile} />
       {summary && (
         <>
           <p>
-            <b>{summary.name}</b>: {summary.doors} doors, {summary.devices} devices, {summary.wires} wires,{' '}
-            {summary.people} people ({summary.codes} with a code), {summary.keypads} keypad memories,{' '}
-            {summary.readings} readings.
-            {summary.exists && ' A site with this id is here already: the file comes in beside it.'}
+            <b>{summary.name}</b>
+            {say.doorsDevicesWiresPeople(
+              summary.doors,
+              summary.devices,
+              summary.wires,
+              summary.people,
+              summary.codes,
+              summary.keypads,
+              summary.readings,
+            )}
+            {summary.exists && say.siteIdHereAlready}
           </p>
           {notes.length > 0 && (
             <>
-              <p>Read otherwise than it is written:</p>
-              <ul className={css['problems']} tabIndex={0} aria-label="Read otherwise">
+              <p>{say.readOtherwiseThanWritten}</p>
+              <ul className={css['problems']} tabIndex={0} aria-label={say.readOtherwise}>
                 {notes.map(({ path, was, is }) => (
                   <li key={path}>
-                    {path}: “{was}” {is === null ? 'is not used any more' : `is read as “${is}”`}
+                    {path}: “{was}” {is === null ? say.isNotUsedAnyMore : say.isReadAs(is)}
                   </li>
                 ))}
               </ul>
@@ -90,7 +95,7 @@ export function ImportSite() {
             disabled={work.ahead !== null || !file}
             onClick={() => file && void send(file, false)}
           >
-            Take it in
+            {say.takeItIn}
           </Button>
         </>
       )}
@@ -98,7 +103,7 @@ export function ImportSite() {
         <div role="alert">
           <p className={css['bad']}>{error.message}</p>
           {error.problems && (
-            <ul className={css['problems']} tabIndex={0} aria-label="Problems in the file">
+            <ul className={css['problems']} tabIndex={0} aria-label={say.problemsInTheFile}>
               {error.problems.map((problem, index) => (
                 <li key={index}>
                   {problem.path || '(file)'}: {problem.message}

@@ -2,6 +2,7 @@ import { format } from 'date-fns/format';
 import { useEffect, useState } from 'react';
 import type { EditBack } from '#core/plan/index';
 import { editWords } from '#words/edits';
+import { say } from '#words/sitePages/site/LogPage';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { LongBody } from '../../ui/LongBody';
@@ -20,7 +21,7 @@ interface Line {
   readonly back: boolean;
 }
 
-const NO_ANSWER = 'The server does not answer. Nothing was changed.';
+const NO_ANSWER = say.serverDoesNotAnswer;
 
 /** Every change of the site, newest first, with who made it. Codes are never in it. */
 export function LogPage() {
@@ -50,30 +51,29 @@ export function LogPage() {
         const body = (await response.json()) as { edits: Line[] };
         if (!gone) setLines(body.edits);
       })
-      .catch(() => !gone && setProblem('The log cannot be read now: the server does not answer.'));
+      .catch(() => !gone && setProblem(say.logCannotReadNow));
     return () => {
       gone = true;
     };
   }, [id, status]);
   if (problem) return <p className={css['bad']}>{problem}</p>;
-  if (!lines) return <p className={css['note']}>Reading the log…</p>;
-  if (lines.length === 0)
-    return <Empty title="No changes yet">Every change is kept here, with its time and its author.</Empty>;
+  if (!lines) return <p className={css['note']}>{say.readingTheLog}</p>;
+  if (lines.length === 0) return <Empty title={say.noChangesYet}>{say.everyChangeKeptHere}</Empty>;
   return (
     <div className={css['sheet']}>
       <table className={`${table['table']} ${table['stack']}`}>
-        <caption className="hush">Changes of this site, newest first</caption>
+        <caption className="hush">{say.changesSiteNewestFirst}</caption>
         <thead>
           <tr>
-            <th scope="col">When</th>
-            <th scope="col">Who</th>
-            <th scope="col">Door</th>
-            <th scope="col">What</th>
+            <th scope="col">{say.when}</th>
+            <th scope="col">{say.who}</th>
+            <th scope="col">{say.door}</th>
+            <th scope="col">{say.what}</th>
             <th scope="col" className={table['right']}>
-              Revision
+              {say.revision}
             </th>
             <th scope="col">
-              <span className="hush">What can be done</span>
+              <span className="hush">{say.whatCanBeDone}</span>
             </th>
           </tr>
         </thead>
@@ -93,20 +93,20 @@ export function LogPage() {
                 {line.revision < lines[0]!.revision && (
                   <Button
                     size="s"
-                    aria-label={`Compare revision ${line.revision} with now`}
+                    aria-label={say.compareRevisionWithNow(line.revision)}
                     onClick={() => setComparing(line.revision)}
                   >
-                    Compare
+                    {say.compare}
                   </Button>
                 )}
                 {line.back && (
                   <Button
                     size="s"
-                    aria-label={`Take back ${editWords(line.body)}, revision ${line.revision}`}
+                    aria-label={say.takeBackRevision(editWords(line.body), line.revision)}
                     disabled={!complete || !ready}
                     onClick={() => void takeBack(line)}
                   >
-                    Take back
+                    {say.takeBack}
                   </Button>
                 )}
               </td>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import Download from 'lucide-react/icons/download';
 import { doorsInOrder } from '#core/plan/index';
+import { say } from '#words/sitePages/site/PackPage';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { cx } from '../../ui/cx';
@@ -33,35 +34,30 @@ export function PackPage({ sites }: { sites: readonly { readonly id: string; rea
     <>
       <div className={css['columns']}>
         <section className={css['card']}>
-          <h2>Hand over doors</h2>
-          {doorsInOrder(plan).length === 0 && <p>No doors yet.</p>}
+          <h2>{say.handOverDoors}</h2>
+          {doorsInOrder(plan).length === 0 && <p>{say.noDoorsYet}</p>}
           {doorsInOrder(plan).map((door) => (
             <div key={door.id}>
-              <PackLink door={door}>
-                {door.id} {door.name || 'Unnamed door'}, PDF
-              </PackLink>
+              <PackLink door={door}>{say.pdf(door.id, door.name || say.unnamedDoor)}</PackLink>
             </div>
           ))}
-          {link(`${base}/wires.csv`, 'All wires as CSV (0.75, commas between)')}
-          {link(`${base}/wires.csv?decimal=comma`, 'All wires as CSV (0,75, semicolons between)')}
+          {link(`${base}/wires.csv`, say.allWiresCsv0)}
+          {link(`${base}/wires.csv?decimal=comma`, say.allWiresCsv02)}
         </section>
         <section className={css['card']}>
-          <h2>Order list</h2>
-          <p>
-            Devices, cables by the metre, single wire, ferrules and caps of all doors, added up. What is
-            assumed is in it as it is assumed.
-          </p>
-          {link(`${base}/order.csv`, 'Order list as CSV')}
-          {link(`${base}/order.csv?decimal=comma`, 'Order list as CSV, semicolons between')}
+          <h2>{say.orderList}</h2>
+          <p>{say.devicesCablesMetreSingle}</p>
+          {link(`${base}/order.csv`, say.orderListAsCsv)}
+          {link(`${base}/order.csv?decimal=comma`, say.orderListCsvSemicolons)}
         </section>
         <section className={css['card']}>
-          <h2>Take the site out</h2>
-          <p>An Aldaba file holds the whole site in plain JSON and can be taken in again without loss.</p>
+          <h2>{say.takeTheSiteOut}</h2>
+          <p>{say.aldabaFileHoldsWhole}</p>
           <label className={css['check']}>
             <input type="checkbox" checked={secrets} onChange={(event) => setSecrets(event.target.checked)} />
-            With codes and keypad memories
+            {say.withCodesAndKeypadMemories}
           </label>
-          {link(`${base}/export.json${secrets ? '?secrets=include' : ''}`, 'Site as Aldaba JSON', true)}
+          {link(`${base}/export.json${secrets ? '?secrets=include' : ''}`, say.siteAsAldabaJson, true)}
         </section>
         <ImportSite />
         <NewSite count={sites.length} />
@@ -84,12 +80,12 @@ function NewSite({ count }: { count: number }) {
     }).catch(() => null);
     const body = (await response?.json().catch(() => null)) as Answer | null;
     if (body?.site) location.assign(`/s/${encodeURIComponent(body.site)}`);
-    else setProblem(body?.error?.message ?? 'The server does not answer. Nothing was made.');
+    else setProblem(body?.error?.message ?? say.serverDoesNotAnswer);
   };
   return (
     <section className={css['card']}>
-      <h2>Add a site</h2>
-      <p>{count === 1 ? 'There is one site here.' : `There are ${count} sites here.`}</p>
+      <h2>{say.addASite}</h2>
+      <p>{count === 1 ? say.thereIsOneSiteHere : say.thereAreSitesHere(count)}</p>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -97,14 +93,14 @@ function NewSite({ count }: { count: number }) {
         }}
       >
         <TextField
-          label="Name of the new site"
+          label={say.nameOfTheNewSite}
           value={name}
           maxLength={120}
           onChange={(event) => setName(event.target.value)}
           error={problem}
         />
         <Button type="submit" disabled={name.trim() === ''}>
-          Add it
+          {say.addIt}
         </Button>
       </form>
     </section>
@@ -128,27 +124,24 @@ function RemoveSite() {
       error?: { message: string };
     } | null;
     if (body?.backup) setBackup(body.backup);
-    else setProblem(body?.error?.message ?? 'The server does not answer. Nothing was removed.');
+    else setProblem(body?.error?.message ?? say.serverDoesNotAnswer2);
   };
   if (backup !== null) {
     return (
       <section className={css['card']} role="status">
-        <h2>{site.name} is removed</h2>
-        <p>
-          Everything there was is in this file beside the server’s database, to be put back with “aldaba
-          restore”:
-        </p>
+        <h2>{say.isRemoved(site.name)}</h2>
+        <p>{say.everythingFileBesideServers}</p>
         <p className={css['path']}>{backup}</p>
         <p>
-          <a href="/">Go to another site</a>
+          <a href="/">{say.goToAnotherSite}</a>
         </p>
       </section>
     );
   }
   return (
     <section className={css['card']}>
-      <h2>Remove this site</h2>
-      <p>Its doors, people, readings and log go with it. A backup of the whole database is written first.</p>
+      <h2>{say.removeThisSite}</h2>
+      <p>{say.doorsPeopleReadingsLog}</p>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -156,7 +149,7 @@ function RemoveSite() {
         }}
       >
         <TextField
-          label="Type the name of the site"
+          label={say.typeNameSite}
           value={typed}
           autoComplete="off"
           maxLength={200}
@@ -167,7 +160,7 @@ function RemoveSite() {
           error={problem}
         />
         <Button type="submit" look="stop" disabled={typed.trim() !== site.name.trim()}>
-          Remove it
+          {say.removeIt}
         </Button>
       </form>
     </section>

@@ -1,23 +1,24 @@
 import { useState } from 'react';
 import type { Region, Site } from '#core/plan/index';
 import { REGIONS } from '#words/site';
+import { say } from '#words/sitePages/site/SiteDetails';
 import { SelectField, TextField } from '../../ui/Field';
 import { useDispatch, usePlan } from '../../store/context';
 import css from '../../parts/SitePages.module.css';
 
 /** Texts about the site, with what they are called and what undo calls a change of one. */
 const TEXTS = [
-  { field: 'name', label: 'Name', hint: '', most: 120 },
-  { field: 'address', label: 'Address', hint: '', most: 300 },
-  { field: 'reference', label: 'Job number', hint: 'By which you and the customer know it.', most: 80 },
+  { field: 'name', label: say.name, hint: '', most: 120 },
+  { field: 'address', label: say.address, hint: '', most: 300 },
+  { field: 'reference', label: say.jobNumber, hint: say.whichYouCustomerKnow, most: 80 },
   {
     field: 'company',
-    label: 'Company',
-    hint: 'Who plans and installs: at the head of every pack.',
+    label: say.company,
+    hint: say.whoPlansInstallsHead,
     most: 200,
   },
-  { field: 'contact', label: 'Telephone or e-mail', hint: '', most: 200 },
-  { field: 'notes', label: 'Notes', hint: '', most: 300 },
+  { field: 'contact', label: say.telephoneOrEMail, hint: '', most: 200 },
+  { field: 'notes', label: say.notes, hint: '', most: 300 },
 ] as const;
 type Text = (typeof TEXTS)[number];
 
@@ -27,19 +28,19 @@ export function SiteDetails() {
   const dispatch = useDispatch();
   return (
     <section className={css['card']}>
-      <h2>This site</h2>
+      <h2>{say.thisSite}</h2>
       <form onSubmit={(event) => event.preventDefault()}>
         {TEXTS.map((text) => (
           <SiteText key={`${text.field} ${site[text.field]}`} text={text} site={site} />
         ))}
         <SelectField
-          label="Region"
-          hint="Names the standards that a pack points to. Local code decides in every case."
+          label={say.region}
+          hint={say.namesStandardsPackPoints}
           value={site.region}
           onChange={(event) =>
             dispatch(
               { kind: 'setSite', patch: { region: event.target.value as Region } },
-              'change the region',
+              say.changeTheRegion,
             )
           }
         >
@@ -62,7 +63,7 @@ function SiteText({ text: { field, label, hint, most }, site }: { text: Text; si
     const text = draft.trim();
     // A site without a name cannot be told from another.
     if (text === site[field] || (field === 'name' && text === '')) return setDraft(site[field]);
-    dispatch({ kind: 'setSite', patch: { [field]: text } }, `change: ${label.toLowerCase()}`);
+    dispatch({ kind: 'setSite', patch: { [field]: text } }, say.change(label.toLowerCase()));
   };
   return (
     <TextField
@@ -90,18 +91,18 @@ function TimeZone({ site }: { site: Site }) {
     const { isTimeZone } = await import('#core/access/clock');
     if (zone !== '' && !isTimeZone(zone)) return setWrong(true);
     setWrong(false);
-    dispatch({ kind: 'setSite', patch: { timeZone: zone } }, 'change the time zone');
+    dispatch({ kind: 'setSite', patch: { timeZone: zone } }, say.changeTheTimeZone);
   };
   return (
     <>
       <TextField
-        label="Time zone"
-        hint="Such as Europe/Berlin: when the clocks change is shown in the week of a door."
+        label={say.timeZone}
+        hint={say.suchEuropeBerlinWhen}
         value={draft}
         maxLength={60}
         list="time-zones"
         onFocus={() => setZones(Intl.supportedValuesOf('timeZone'))}
-        error={wrong ? 'No such time zone. It was not kept.' : null}
+        error={wrong ? say.noSuchTimeZone : null}
         onChange={(event) => setDraft(event.target.value)}
         onBlur={() => void keep()}
         onKeyDown={(event) => event.key === 'Enter' && void keep()}

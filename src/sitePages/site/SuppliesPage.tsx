@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import type { Plan } from '#core/plan/index';
 import { siteSupplies, type SiteSupply } from '#core/power/index';
 import { formatAmps, formatHours } from '#core/units/index';
+import { say } from '#words/sitePages/site/SuppliesPage';
 import { Empty } from '../../ui/Empty';
 import { cx } from '../../ui/cx';
 import { LongBody } from '../../ui/LongBody';
@@ -61,36 +62,36 @@ export function SuppliesPage() {
   const go = useNavigate();
   const { rows, done, of } = useSupplies(plan);
   if (rows.length === 0 && done === of)
-    return <Empty title="No supplies yet">They appear as soon as a door has hardware.</Empty>;
+    return <Empty title={say.noSuppliesYet}>{say.theyAppearSoonDoor}</Empty>;
   return (
     <div className={css['sheet']}>
       {done < of && (
         <p className={css['note']} role="status">
-          Worked out for {done} of {of} doors…
+          {say.workedOutForOfDoors(done, of)}
         </p>
       )}
       <table className={`${table['table']} ${table['stack']}`}>
-        <caption className="hush">Supplies of this site</caption>
+        <caption className="hush">{say.suppliesOfThisSite}</caption>
         <thead>
           <tr>
-            <th scope="col">Supply</th>
-            <th scope="col">Door</th>
+            <th scope="col">{say.supply}</th>
+            <th scope="col">{say.door}</th>
             <th scope="col" className={table['right']}>
-              At rest
+              {say.atRest}
             </th>
             <th scope="col" className={table['right']}>
-              Worst case
+              {say.worstCase}
             </th>
             <th scope="col" className={table['right']}>
-              Allowed
+              {say.allowed}
             </th>
             <th scope="col" className={table['right']}>
-              Battery
+              {say.battery}
             </th>
             <th scope="col" className={table['right']}>
-              Asked
+              {say.asked}
             </th>
-            <th scope="col">Verdict</th>
+            <th scope="col">{say.verdict}</th>
           </tr>
         </thead>
         <LongBody rows={rows} keyOf={({ supply }) => `${supply.device}:${supply.branch}`}>
@@ -131,7 +132,7 @@ export function SuppliesPage() {
                   {battery ? `${battery.askedHours} h` : '—'}
                 </td>
                 <td className={fits ? css['good'] : css['bad']}>
-                  {supply.isUnsettled ? '✕ never comes to rest' : fits ? '✓ enough' : '✕ too little'}
+                  {supply.isUnsettled ? say.neverComesToRest : fits ? say.enough : say.tooLittle}
                 </td>
               </tr>
             );

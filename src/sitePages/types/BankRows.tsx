@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import Plus from 'lucide-react/icons/plus';
 import { positionsOf, rowsOf, type DeviceType, type DipBank, type DipField } from '#core/devices/index';
+import { say } from '#words/sitePages/types/BankRows';
 import { Button } from '../../ui/Button';
 import { SwitchBank } from '../../ui/DipSwitches';
 import { SelectField } from '../../ui/Field';
@@ -17,7 +18,7 @@ function RowsField({ rows, onChange }: { rows: readonly number[]; onChange(rows:
   const read = (from: string) => [...from.matchAll(/\d+/g)].map(([digits]) => Number(digits));
   return (
     <label className={css['value']}>
-      <span>rows, first bit first</span>
+      <span>{say.rowsFirstBitFirst}</span>
       <input
         className={css['list']}
         value={text ?? rows.join(' ')}
@@ -68,15 +69,15 @@ interface Props {
   onChange(banks: readonly DipBank[]): void;
 }
 
-/** Banks of DIP switches: which rows say which setting, with the bank as it stands from the works. */
+/** Banks of DIP switches: which rows say which setting, with the bank as it is delivered. */
 export function BankRows({ type, onChange }: Props) {
   const banks = type.banks ?? [];
   const settable = type.settings.filter(({ kind }) => kind !== 'text');
   const put = (index: number, bank: DipBank) => onChange(banks.map((old, n) => (n === index ? bank : old)));
   const [first] = settable;
   return (
-    <section aria-label="DIP switches">
-      <h3>Banks of DIP switches whose rows mean something</h3>
+    <section aria-label={say.dipSwitches}>
+      <h3>{say.banksDipSwitchesWhose}</h3>
       {banks.map((bank, index) => (
         <BankRow
           key={index}
@@ -105,10 +106,10 @@ export function BankRows({ type, onChange }: Props) {
             ])
           }
         >
-          Bank
+          {say.bank}
         </Button>
       ) : (
-        <p>A bank says what its settings are: add a setting first.</p>
+        <p>{say.bankSaysSettingsAdd}</p>
       )}
     </section>
   );
@@ -127,18 +128,18 @@ function BankRow({ bank, type, settable, onChange, onRemove }: RowProps) {
     onChange({ ...bank, fields: bank.fields.map((old, n) => (n === index ? field : old)) });
   const unused = settable.find(({ id }) => bank.fields.every(({ setting }) => setting !== id));
   return (
-    <div className={css['bank']} role="group" aria-label={`Bank ${bank.id}`}>
+    <div className={css['bank']} role="group" aria-label={say.bank2(bank.id)}>
       <div className={css['row']}>
         <label className={css['value']}>
-          <span>printed beside it</span>
+          <span>{say.printedBesideIt}</span>
           <input
             value={bank.id}
             maxLength={12}
             onChange={(event) => onChange({ ...bank, id: event.target.value })}
           />
         </label>
-        <SwitchBank name={`${bank.id} from the works`} positions={positionsOf(bank, type, {})} />
-        <RemoveButton label={`Remove bank ${bank.id}`} onClick={onRemove} />
+        <SwitchBank name={say.bankAsDelivered(bank.id)} positions={positionsOf(bank, type, {})} />
+        <RemoveButton label={say.removeBank(bank.id)} onClick={onRemove} />
       </div>
       {bank.fields.map((field, index) => (
         <FieldRow
@@ -160,7 +161,7 @@ function BankRow({ bank, type, settable, onChange, onRemove }: RowProps) {
           onChange({ ...bank, fields: [...bank.fields, blankField(type, unused.id, rowsOf(bank) + 1)] })
         }
       >
-        Rows for another setting
+        {say.rowsForAnotherSetting}
       </Button>
       <Forbidden bank={bank} type={type} settable={settable} onChange={onChange} />
     </div>
@@ -180,9 +181,9 @@ interface FieldProps {
 function FieldRow({ field, type, settable, only, onChange, onRemove }: FieldProps) {
   const { setting, rows, code } = field;
   return (
-    <div className={css['row']} role="group" aria-label={`Rows of ${setting}`}>
+    <div className={css['row']} role="group" aria-label={say.rowsOf(setting)}>
       <label className={css['value']}>
-        <span>say</span>
+        <span>{say.sayWord}</span>
         <select
           value={setting}
           onChange={(event) => onChange(blankField(type, event.target.value, rows[0] ?? 1))}
@@ -199,7 +200,7 @@ function FieldRow({ field, type, settable, only, onChange, onRemove }: FieldProp
         onChange={(next) => onChange({ ...field, rows: next, code: fitted(code, next) })}
       />
       {code === 'binary' ? (
-        <span className={css['kind']}>as a number in binary</span>
+        <span className={css['kind']}>{say.asANumberInBinary}</span>
       ) : (
         Object.entries(code).map(([value, digits]) => (
           <label key={value} className={css['value']}>
@@ -208,7 +209,7 @@ function FieldRow({ field, type, settable, only, onChange, onRemove }: FieldProp
               value={digits}
               maxLength={rows.length}
               inputMode="numeric"
-              aria-label={`Pattern for ${value}, 1 for on`}
+              aria-label={say.patternFor1ForOn(value)}
               onChange={(event) =>
                 onChange({
                   ...field,
@@ -219,7 +220,7 @@ function FieldRow({ field, type, settable, only, onChange, onRemove }: FieldProp
           </label>
         ))
       )}
-      {!only && <RemoveButton label={`Remove the rows of ${setting}`} onClick={onRemove} />}
+      {!only && <RemoveButton label={say.removeTheRowsOf(setting)} onClick={onRemove} />}
     </div>
   );
 }
@@ -242,23 +243,24 @@ function Forbidden({ bank, settable, onChange }: ForbiddenProps) {
     <>
       {forbidden.map((when, index) => (
         <p key={index} className={css['forbidden']}>
-          Never{' '}
-          {Object.entries(when)
-            .map(([id, value]) => `${id} = ${value}`)
-            .join(' with ')}
+          {say.never(
+            Object.entries(when)
+              .map(([id, value]) => `${id} = ${value}`)
+              .join(' with '),
+          )}
           <RemoveButton
-            label="Allow it again"
+            label={say.allowItAgain}
             onClick={() => onChange({ ...bank, forbidden: forbidden.filter((_, n) => n !== index) })}
           />
         </p>
       ))}
       {choices.length > 2 && (
         <div className={css['row']}>
-          <span className={css['kind']}>never together</span>
+          <span className={css['kind']}>{say.neverTogether}</span>
           {(
             [
-              ['One value', one, setOne],
-              ['and another', two, setTwo],
+              [say.oneValue, one, setOne],
+              [say.andAnother, two, setTwo],
             ] as const
           ).map(([label, value, onPick]) => (
             <SelectField
@@ -283,7 +285,7 @@ function Forbidden({ bank, settable, onChange }: ForbiddenProps) {
               setTwo('');
             }}
           >
-            Forbid it
+            {say.forbidIt}
           </Button>
         </div>
       )}

@@ -1,6 +1,7 @@
 import type { DeviceFunction, DeviceType, FunctionKind } from '#core/devices/index';
 import { blankChannel, blankFunction } from '#core/functions/index';
 import { FUNCTION_LABELS } from '#words/devices';
+import { say } from '#words/sitePages/types/FunctionRows';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { SelectField } from '../../ui/Field';
@@ -24,7 +25,7 @@ function FunctionRow({ of, index, choices, onChange, onRemove }: RowProps) {
     <div
       className={cx(css['row'], css['function'])}
       role="group"
-      aria-label={`Function ${FUNCTION_LABELS[of.kind]}`}
+      aria-label={say.functionWord(FUNCTION_LABELS[of.kind])}
     >
       <span className={css['kind']}>{FUNCTION_LABELS[of.kind]}</span>
       <ValueFields
@@ -43,18 +44,18 @@ function FunctionRow({ of, index, choices, onChange, onRemove }: RowProps) {
               onChange({ ...of, channels: [...of.channels, blankChannel(of.channels.length + 1)] })
             }
           >
-            One more door
+            {say.oneMoreDoor}
           </Button>
           <Button
             size="s"
             disabled={of.channels.length <= 1}
             onClick={() => onChange({ ...of, channels: of.channels.slice(0, -1) })}
           >
-            One door less
+            {say.oneDoorLess}
           </Button>
         </>
       )}
-      <RemoveButton label={`Remove ${FUNCTION_LABELS[of.kind]}`} onClick={onRemove} />
+      <RemoveButton label={say.remove(FUNCTION_LABELS[of.kind])} onClick={onRemove} />
     </div>
   );
 }
@@ -83,16 +84,16 @@ export function FunctionRows({ type: { functions, parts }, choices, board, onCha
           onRemove={() => onChange(functions.filter((_, i) => i !== index))}
         />
       ))}
-      {functions.length === 0 && <p className={css['hint']}>Nothing by itself: it only conducts.</p>}
+      {functions.length === 0 && <p className={css['hint']}>{say.nothingItselfOnlyConducts}</p>}
       <SelectField
-        label="Add what it does"
+        label={say.addWhatItDoes}
         bare
         value=""
         onChange={(event) =>
           onChange([...functions, blankFunction(event.target.value as FunctionKind, board)])
         }
       >
-        <option value="">Add what it does…</option>
+        <option value="">{say.addWhatItDoes2}</option>
         {(Object.keys(FUNCTION_LABELS) as FunctionKind[]).map((kind) => (
           <option key={kind} value={kind}>
             {FUNCTION_LABELS[kind]}

@@ -4,6 +4,7 @@ import { AT_DOOR, CODE_RULES, REPLY_IDS } from '#core/leaflet/index';
 import type { Leaflet } from '#core/plan/index';
 import { REPLY_NAMES } from '#words/keypad';
 import { languageProblemWords, RULE_WORDS } from '#words/language';
+import { say } from '#words/sitePages/types/LanguageEditor';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
 import { Answers, ExampleRow, NumberField, Typed } from './LanguageRows';
@@ -40,26 +41,26 @@ export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Pro
   return (
     <div className={css['editor']}>
       <div className={css['form']}>
-        <section aria-label="The keypad">
-          <h3>The keypad</h3>
+        <section aria-label={say.theKeypad}>
+          <h3>{say.theKeypad}</h3>
           <div className={css['fields']}>
             <TextField
-              label="Name"
+              label={say.name}
               value={draft.name}
               maxLength={120}
               error={at('name')}
               onChange={(event) => set({ name: event.target.value })}
             />
             <Typed
-              label="Keys, row by row"
+              label={say.keysRowByRow}
               value={texts.keysText(draft.keys)}
               read={texts.keysOf}
               error={at('keys')}
               onRead={(keys) => set({ keys })}
             />
             <Typed
-              label="Screen: up, down, choose, back, lines"
-              hint="Empty: it has none."
+              label={say.screenUpDownChoose}
+              hint={say.emptyItHasNone}
               value={texts.screenText(draft.screen)}
               read={(text) => {
                 const screen = texts.screenOf(text);
@@ -79,7 +80,7 @@ export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Pro
               }
             />
             <TextField
-              label="Factory code"
+              label={say.factoryCode}
               value={draft.factoryCode}
               inputMode="numeric"
               maxLength={12}
@@ -87,22 +88,22 @@ export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Pro
               onChange={(event) => set({ factoryCode: event.target.value.trim() })}
             />
             <Typed
-              label="Digits of the programming code"
+              label={say.digitsOfTheProgrammingCode}
               value={texts.lengthText(draft.programming)}
               read={texts.lengthOf}
               error={at('programming')}
               onRead={(programming) => set({ programming })}
             />
             <Typed
-              label="Digits of a code"
+              label={say.digitsOfACode}
               value={texts.lengthText(draft.code)}
               read={texts.lengthOf}
               error={at('code')}
               onRead={(code) => set({ code })}
             />
             <Typed
-              label="Slots, 001-999"
-              hint="Empty: it keeps a list."
+              label={say.slots001999}
+              hint={say.emptyItKeepsAList}
               value={texts.slotsText(draft.slots)}
               read={(text) => {
                 const slots = texts.slotsOf(text);
@@ -112,38 +113,38 @@ export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Pro
               onRead={({ slots }) => set({ slots })}
             />
             <NumberField
-              label="It holds"
+              label={say.itHolds}
               unit="people"
               value={draft.capacity}
               onChange={(capacity) => set({ capacity })}
             />
             <NumberField
-              label="Drops out after"
+              label={say.dropsOutAfter}
               unit="s"
               value={draft.timeoutMs / 1000}
               onChange={(seconds) => set({ timeoutMs: seconds * 1000 })}
             />
             <SelectField
-              label="Then it loses"
+              label={say.thenItLoses}
               value={draft.timeoutLoses}
               onChange={(event) => set({ timeoutLoses: event.target.value as Leaflet['timeoutLoses'] })}
             >
-              <option value="line">the unfinished line</option>
-              <option value="session">all that was keyed since it was entered</option>
+              <option value="line">{say.theUnfinishedLine}</option>
+              <option value="session">{say.allKeyedSinceEntered}</option>
             </SelectField>
             <NumberField
-              label="Wrong codes until it locks"
+              label={say.wrongCodesUntilItLocks}
               value={draft.lockout.tries}
               onChange={(tries) => set({ lockout: { ...draft.lockout, tries } })}
             />
             <NumberField
-              label="Locks for"
+              label={say.locksFor}
               unit="s"
               value={draft.lockout.ms / 1000}
               onChange={(seconds) => set({ lockout: { ...draft.lockout, ms: seconds * 1000 } })}
             />
             <Typed
-              label="Codes it keeps for itself"
+              label={say.codesItKeepsForItself}
               value={texts.codesText(draft.reserved)}
               read={texts.codesOf}
               error={at('reserved')}
@@ -151,7 +152,7 @@ export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Pro
             />
           </div>
           <fieldset className={css['rules']}>
-            <legend>A code must be</legend>
+            <legend>{say.aCodeMustBe}</legend>
             {CODE_RULES.map((rule) => (
               <label key={rule}>
                 <input
@@ -171,18 +172,14 @@ export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Pro
           </fieldset>
         </section>
 
-        <section aria-label="What is keyed">
-          <h3>What is keyed</h3>
-          <p className={css['hint']}>
-            Keys as they are, in braces what is filled in: {'{code:4-6}'} gives a length, {'{code:06}'} fills
-            up with zeros, {'{card?}'} may be passed over. At a screen a state is a list of its menu: what is
-            chosen in it is not keyed, only what is filled in then.
-          </p>
+        <section aria-label={say.whatIsKeyed}>
+          <h3>{say.whatIsKeyed}</h3>
+          <p className={css['hint']}>{say.keysTheyBracesFilled}</p>
           <StrokesBar>
             <div className={css['line']}>
-              <span>A code at the door</span>
+              <span>{say.aCodeAtTheDoor}</span>
               <StrokesField
-                label="A code at the door"
+                label={say.aCodeAtTheDoor}
                 value={draft.entry}
                 problem={at('entry')}
                 onChange={(entry) => set({ entry })}
@@ -222,18 +219,14 @@ export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Pro
                 })
               }
             >
-              State
+              {say.state}
             </Button>
           </StrokesBar>
         </section>
 
-        <section aria-label="Examples of the leaflet">
-          <h3>Examples of the leaflet</h3>
-          <p className={css['hint']}>
-            Keyed one after the other into a keypad as it comes from the factory: they stay with the language
-            and are tried whenever it changes. {'{card:12}'} is a card with that number, {'{finger:1}'} a
-            finger.
-          </p>
+        <section aria-label={say.examplesOfTheLeaflet}>
+          <h3>{say.examplesOfTheLeaflet}</h3>
+          <p className={css['hint']}>{say.keyedOneAfterOther}</p>
           {draft.examples.map((example, index) => (
             <ExampleRow
               key={index}
@@ -255,12 +248,12 @@ export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Pro
               set({ examples: [...draft.examples, { strokes: '', answer: 'stored', holds: {} }] })
             }
           >
-            Example
+            {say.example}
           </Button>
         </section>
 
-        <section aria-label="What it answers">
-          <h3>What it answers</h3>
+        <section aria-label={say.whatItAnswers}>
+          <h3>{say.whatItAnswers}</h3>
           <div className={css['replies']}>
             {REPLY_IDS.filter((id) => id !== 'key').map((id) => (
               <Answers
@@ -273,37 +266,37 @@ export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Pro
           </div>
         </section>
 
-        <section aria-label="Back to the factory">
-          <h3>Back to the factory</h3>
+        <section aria-label={say.backToTheFactory}>
+          <h3>{say.backToTheFactory}</h3>
           {draft.resets.map((reset, index) => {
             const setReset = (patch: Partial<typeof reset>) =>
               set({ resets: draft.resets.map((one, i) => (i === index ? { ...one, ...patch } : one)) });
             return (
               <div key={index} className={css['line']}>
                 <select
-                  aria-label={`How reset ${index + 1} is done`}
+                  aria-label={say.howResetIsDone(index + 1)}
                   value={reset.by}
                   onChange={(event) => setReset({ by: event.target.value as typeof reset.by })}
                 >
-                  <option value="power-up">as the power comes on</option>
-                  <option value="contact">by a contact on the board</option>
+                  <option value="power-up">{say.asThePowerComesOn}</option>
+                  <option value="contact">{say.contactBoard}</option>
                 </select>
                 <input
-                  aria-label={`What to do for reset ${index + 1}`}
+                  aria-label={say.whatToDoForReset(index + 1)}
                   value={reset.how}
                   maxLength={300}
                   onChange={(event) => setReset({ how: event.target.value })}
                 />
                 <select
-                  aria-label={`What reset ${index + 1} wipes`}
+                  aria-label={say.whatResetWipes(index + 1)}
                   value={reset.wipes}
                   onChange={(event) => setReset({ wipes: event.target.value as typeof reset.wipes })}
                 >
-                  <option value="all">wipes everybody</option>
-                  <option value="settings">wipes settings only</option>
+                  <option value="all">{say.wipesEverybody}</option>
+                  <option value="settings">{say.wipesSettingsOnly}</option>
                 </select>
                 <RemoveButton
-                  label={`Remove reset ${index + 1}`}
+                  label={say.removeReset(index + 1)}
                   onClick={() => set({ resets: draft.resets.filter((_, i) => i !== index) })}
                 />
               </div>
@@ -315,34 +308,31 @@ export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Pro
             icon={<Plus aria-hidden />}
             onClick={() =>
               set({
-                resets: [
-                  ...draft.resets,
-                  { by: 'power-up', how: 'Hold # while the power comes on.', wipes: 'all' },
-                ],
+                resets: [...draft.resets, { by: 'power-up', how: say.holdWhilePowerComes, wipes: 'all' }],
               })
             }
           >
-            Reset
+            {say.reset}
           </Button>
         </section>
       </div>
 
-      <aside className={css['side']} aria-label="The language, tried">
+      <aside className={css['side']} aria-label={say.theLanguageTried}>
         {language ? (
           <LanguageTried key={JSON.stringify([draft.keys, draft.modes, draft.entry])} language={language} />
         ) : (
-          <p className={css['wait']}>The keypad stands here as soon as everything can be read.</p>
+          <p className={css['wait']}>{say.keypadStandsHereSoon}</p>
         )}
         <div className={css['verdict']} role="status">
           {issues.size > 0 ? (
             <p>
-              <b>{issues.size === 1 ? 'One thing' : `${issues.size} things`} cannot be read yet.</b>
+              <b>{say.cannotBeReadYet(issues.size)}</b>
             </p>
           ) : problems.length === 0 ? (
             <p className={css['right']}>
               {draft.examples.length === 0
-                ? 'It can be read, and no function is taken for another. Add an example of the leaflet: it is the proof.'
-                : `It can be read, no function is taken for another, and ${draft.examples.length === 1 ? 'the example comes' : `all ${draft.examples.length} examples come`} out.`}
+                ? say.canReadNoFunction
+                : say.canReadNoFunction2(draft.examples.length)}
             </p>
           ) : null}
           <ul>
@@ -358,9 +348,9 @@ export function LanguageEditor({ draft, beside, onChange, onSave, onClose }: Pro
         </div>
         <div className={css['acts']}>
           <Button look="main" disabled={leaflet === null} onClick={() => leaflet && onSave(leaflet)}>
-            {beside ? 'Keep as the next version' : 'Keep'}
+            {beside ? say.keepAsTheNextVersion : say.keep}
           </Button>
-          <Button onClick={onClose}>Leave</Button>
+          <Button onClick={onClose}>{say.leave}</Button>
         </div>
       </aside>
     </div>

@@ -3,6 +3,7 @@ import type { LanguageProblem } from '#core/keypads/index';
 import { LIGHTS, REPLY_IDS } from '#core/leaflet/index';
 import type { Leaflet } from '#core/plan/index';
 import { REPLY_NAMES } from '#words/keypad';
+import { say } from '#words/sitePages/types/LanguageRows';
 import { TextField } from '../../ui/Field';
 import * as texts from '../../parts/leaflet/leafletTexts';
 import { RemoveButton } from './TypeRows';
@@ -35,7 +36,7 @@ export function Typed<T>({
       label={label}
       {...(hint ? { hint } : {})}
       value={shown}
-      error={read(shown) === null ? 'This cannot be read.' : error}
+      error={read(shown) === null ? say.thisCannotBeRead : error}
       onChange={(event) => {
         setText(event.target.value);
         const found = read(event.target.value);
@@ -93,7 +94,7 @@ export function ExampleRow({
       data-outcome={outcome === null ? undefined : outcome === 'right' ? 'right' : 'wrong'}
     >
       <input
-        aria-label={`Keys of example ${index + 1}`}
+        aria-label={say.keysOfExample(index + 1)}
         className={css['exampleKeys']}
         value={example.strokes}
         spellCheck={false}
@@ -102,7 +103,7 @@ export function ExampleRow({
         onChange={(event) => onChange({ strokes: event.target.value })}
       />
       <select
-        aria-label={`Answer of example ${index + 1}`}
+        aria-label={say.answerOfExample(index + 1)}
         value={example.answer}
         onChange={(event) => onChange({ answer: event.target.value as Example['answer'] })}
       >
@@ -113,7 +114,7 @@ export function ExampleRow({
         ))}
       </select>
       <input
-        aria-label={`What is held after example ${index + 1}`}
+        aria-label={say.whatIsHeldAfterExample(index + 1)}
         value={shown}
         placeholder="3: 4711"
         aria-invalid={unread || undefined}
@@ -125,9 +126,9 @@ export function ExampleRow({
         onBlur={() => !unread && setHeld(null)}
       />
       <span className={css['outcome']}>
-        {outcome === 'right' ? '✓ comes out' : outcome === null ? '' : '✕ otherwise'}
+        {outcome === 'right' ? say.comesOut : outcome === null ? '' : say.otherwise}
       </span>
-      <RemoveButton label={`Remove example ${index + 1}`} onClick={onRemove} />
+      <RemoveButton label={say.removeExample(index + 1)} onClick={onRemove} />
     </div>
   );
 }
@@ -148,22 +149,22 @@ export function Answers({
         type="number"
         min={0}
         max={9}
-        aria-label={`Beeps: ${name}`}
+        aria-label={say.beeps(name)}
         value={reply.beeps}
         onChange={(event) =>
           onChange({ ...reply, beeps: Math.min(9, Math.max(0, Math.round(Number(event.target.value) || 0))) })
         }
       />
       <select
-        aria-label={`How it beeps: ${name}`}
+        aria-label={say.howItBeeps(name)}
         value={reply.long ? 'long' : 'short'}
         onChange={(event) => onChange({ ...reply, long: event.target.value === 'long' })}
       >
-        <option value="short">short</option>
-        <option value="long">long</option>
+        <option value="short">{say.short}</option>
+        <option value="long">{say.long}</option>
       </select>
       <select
-        aria-label={`Light: ${name}`}
+        aria-label={say.light(name)}
         value={reply.light}
         onChange={(event) => onChange({ ...reply, light: event.target.value as typeof reply.light })}
       >

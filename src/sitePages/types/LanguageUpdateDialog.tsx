@@ -1,6 +1,7 @@
 import { languageChanges, newerLanguage, updateLanguage } from '#core/keypads/index';
 import type { Leaflet } from '#core/plan/index';
 import { lineWords } from '#words/language';
+import { say } from '#words/sitePages/types/LanguageUpdateDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { useDispatch, usePlan } from '../../store/context';
@@ -18,8 +19,8 @@ export function LanguageUpdateDialog({ from, onClose }: { from: Leaflet; onClose
     <Dialog
       open
       onOpenChange={(open) => !open && onClose()}
-      title={`${from.name}: version ${to.version} for version ${from.version}`}
-      description={`${types.map(({ name }) => name).join(', ')} gets a next version that names it, and every keypad of that type goes over to it. What the keypads hold stays as it is recorded.`}
+      title={say.versionForVersion(from.name, to.version, from.version)}
+      description={say.getsNextVersionNames(types.map(({ name }) => name).join(', '))}
     >
       <ul className={css['changes']}>
         {languageChanges(from, to).map(({ what, before, after }) => (
@@ -30,11 +31,8 @@ export function LanguageUpdateDialog({ from, onClose }: { from: Leaflet; onClose
           </li>
         ))}
       </ul>
-      <Button
-        look="main"
-        onClick={() => dispatch(edit, `use version ${to.version} of ${to.name}`) && onClose()}
-      >
-        Use version {to.version}
+      <Button look="main" onClick={() => dispatch(edit, say.useVersionOf(to.version, to.name)) && onClose()}>
+        {say.useVersion(to.version)}
       </Button>
     </Dialog>
   );

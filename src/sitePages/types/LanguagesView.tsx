@@ -11,6 +11,7 @@ import {
 } from '#core/keypads/index';
 import { allDevices, findIn, typeIn, type Leaflet } from '#core/plan/index';
 import { languageSchema } from '#core/plan/schemas/language';
+import { say } from '#words/sitePages/types/LanguagesView';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { useDispatch, usePlan } from '../../store/context';
@@ -33,7 +34,7 @@ export function LanguagesView() {
   const uses = (id: string) => [
     ...Object.values(plan.types)
       .filter(({ language }) => language === id)
-      .map(({ name, version }) => `${name}, version ${version}`),
+      .map(({ name, version }) => say.version(name, version)),
     ...allDevices(plan)
       .filter((device) => typeIn(plan, device).language === id)
       .map((device) => device.id.replace('/', ' ')),
@@ -69,17 +70,17 @@ export function LanguagesView() {
   return (
     <div>
       <BeginWith
-        label="Begin with one of the library"
+        label={say.beginOneLibrary}
         onBegin={(id) => {
           const language = LANGUAGES.find((one) => one.id === id);
-          if (language) setDraft(toLeaflet(language, 'new', `${language.name}, own`));
+          if (language) setDraft(toLeaflet(language, 'new', say.own(language.name)));
         }}
-        fileLabel="Read a language from JSON"
+        fileLabel={say.readALanguageFromJson}
         onFile={(file) => void read(file)}
         problems={problems}
         first={
           <Button look="main" icon={<Plus aria-hidden />} onClick={() => setDraft(BLANK_LANGUAGE)}>
-            New language
+            {say.newLanguage}
           </Button>
         }
       >
@@ -90,11 +91,7 @@ export function LanguagesView() {
         ))}
       </BeginWith>
       {own.length === 0 ? (
-        <Empty title="No languages of your own yet">
-          Write down how a keypad is programmed, as its leaflet says, or begin with one of {LANGUAGES.length}{' '}
-          from the library. A type of your own names it; its key sheets, its on-screen keypad and what it
-          holds follow.
-        </Empty>
+        <Empty title={say.noLanguagesYourOwn}>{say.writeDownHowKeypad(LANGUAGES.length)}</Empty>
       ) : (
         <OwnList
           things={own.map((leaflet) => {
@@ -106,16 +103,16 @@ export function LanguagesView() {
               name,
               version,
               holds: [
-                `${modes.reduce((sum, { commands }) => sum + commands.length, 0)} functions`,
-                `${examples.length} examples`,
-                ...(wrong > 0 ? [`${wrong} to mend`] : []),
+                say.functions(modes.reduce((sum, { commands }) => sum + commands.length, 0)),
+                say.examples(examples.length),
+                ...(wrong > 0 ? [say.toMend(wrong)] : []),
               ].join(', '),
               used: uses(id),
               json: leaflet,
               file: `${id.replace('@', '-')}-${version}.json`,
               more: newer && (
                 <Button size="s" onClick={() => setUpdating(leaflet)}>
-                  Use version {newer.version}
+                  {say.useVersion(newer.version)}
                 </Button>
               ),
             };
@@ -123,11 +120,11 @@ export function LanguagesView() {
           onChange={(id) => setDraft(plan.languages[id] ?? null)}
           onDuplicate={(id) => {
             const leaflet = plan.languages[id];
-            if (leaflet) setDraft({ ...leaflet, id: 'new', name: `${leaflet.name} copy` });
+            if (leaflet) setDraft({ ...leaflet, id: 'new', name: say.copy(leaflet.name) });
           }}
           onRemove={(id) => {
             const name = plan.languages[id]?.name ?? id;
-            dispatch({ kind: 'removeLanguage', id }, `remove ${name}`, `${name} removed.`);
+            dispatch({ kind: 'removeLanguage', id }, say.remove(name), say.removed(name));
           }}
         />
       )}

@@ -2,6 +2,7 @@ import Plus from 'lucide-react/icons/plus';
 import { AT_DOOR, DEEDS, KEPT_TIMES, type Deed } from '#core/leaflet/index';
 import type { Leaflet } from '#core/plan/index';
 import { DEED_WORDS, TIME_WORDS } from '#words/language';
+import { say } from '#words/sitePages/types/ModeRows';
 import { Button } from '../../ui/Button';
 import { StrokesField } from './StrokesField';
 import { RemoveButton } from './TypeRows';
@@ -35,25 +36,25 @@ export function ModeRows({
     <div className={css['mode']}>
       <div className={css['line']}>
         <input
-          aria-label="Name of the state"
+          aria-label={say.nameOfTheState}
           className={css['modeName']}
           value={mode.id}
           maxLength={40}
           onChange={(event) => onChange({ id: event.target.value })}
         />
         <label>
-          entered from{' '}
+          {say.enteredFrom}{' '}
           <select value={mode.from} onChange={(event) => onChange({ from: event.target.value })}>
             {[...new Set([...from, mode.from])].map((id) => (
               <option key={id} value={id}>
-                {id === AT_DOOR ? 'the door' : id}
+                {id === AT_DOOR ? say.theDoor : id}
               </option>
             ))}
           </select>
         </label>
         {onScreen && (
           <OnScreen
-            label={`What the screen calls ${mode.id}`}
+            label={say.whatTheScreenCalls(mode.id)}
             value={mode.title}
             problem={problem('title')}
             onChange={(title) => onChange({ title })}
@@ -61,13 +62,13 @@ export function ModeRows({
         )}
         {problem('id') && <em role="alert">{problem('id')}</em>}
         {onScreen && problem('commands') && <em role="alert">{problem('commands')}</em>}
-        {onRemove && <RemoveButton label={`Remove ${mode.id}`} onClick={onRemove} />}
+        {onRemove && <RemoveButton label={say.remove(mode.id)} onClick={onRemove} />}
       </div>
       {!isChosen && (
         <div className={css['line']}>
-          <span>{onScreen ? 'opened, as long as nobody administers, by' : `enter ${mode.id}`}</span>
+          <span>{onScreen ? say.openedLongNobodyAdministers : say.enter(mode.id)}</span>
           <StrokesField
-            label={`Enter ${mode.id}`}
+            label={say.enter2(mode.id)}
             value={mode.enter}
             problem={problem('enter')}
             onChange={(enter) => onChange({ enter })}
@@ -78,15 +79,15 @@ export function ModeRows({
         <>
           {mode.as.map((way, index) => (
             <div key={index} className={css['line']}>
-              <span>or, by an administrator,</span>
+              <span>{say.orByAnAdministrator}</span>
               <StrokesField
-                label={`Way ${index + 1} for an administrator into ${mode.id}`}
+                label={say.wayForAnAdministratorInto(index + 1, mode.id)}
                 value={way}
                 problem={problem(`as.${index}`)}
                 onChange={(text) => onChange({ as: mode.as.map((one, at) => (at === index ? text : one)) })}
               />
               <RemoveButton
-                label={`Remove way ${index + 1} into ${mode.id}`}
+                label={say.removeWayInto(index + 1, mode.id)}
                 onClick={() => onChange({ as: mode.as.filter((_, at) => at !== index) })}
               />
             </div>
@@ -97,7 +98,7 @@ export function ModeRows({
             icon={<Plus aria-hidden />}
             onClick={() => onChange({ as: [...mode.as, mode.enter] })}
           >
-            Way in for an administrator
+            {say.wayInForAnAdministrator}
           </Button>
         </>
       )}
@@ -114,9 +115,9 @@ export function ModeRows({
       ))}
       {!onScreen && (
         <div className={css['line']}>
-          <span>leave {mode.id}</span>
+          <span>{say.leave(mode.id)}</span>
           <StrokesField
-            label={`Leave ${mode.id}`}
+            label={say.leave2(mode.id)}
             value={mode.leave}
             problem={problem('leave')}
             onChange={(leave) => onChange({ leave })}
@@ -131,12 +132,12 @@ export function ModeRows({
           onChange({
             commands: [
               ...mode.commands,
-              { does: 'set-code', strokes: '', ...(onScreen ? { title: 'Code' } : {}) },
+              { does: 'set-code', strokes: '', ...(onScreen ? { title: say.code } : {}) },
             ],
           })
         }
       >
-        Function
+        {say.functionWord}
       </Button>
     </div>
   );
@@ -156,7 +157,7 @@ function OnScreen({
 }) {
   return (
     <label>
-      on the screen{' '}
+      {say.onTheScreen}{' '}
       <input
         aria-label={label}
         aria-invalid={problem ? true : undefined}
@@ -188,7 +189,7 @@ function CommandRow({
   return (
     <div className={css['line']}>
       <select
-        aria-label={`What function ${index + 1} does`}
+        aria-label={say.whatFunctionDoes(index + 1)}
         value={command.does}
         onChange={(event) => onChange({ does: event.target.value as Deed })}
       >
@@ -199,14 +200,14 @@ function CommandRow({
         ))}
       </select>
       <StrokesField
-        label={`Strokes of function ${index + 1}`}
+        label={say.strokesOfFunction(index + 1)}
         value={command.strokes}
         problem={problem('strokes')}
         onChange={(strokes) => onChange({ strokes })}
       />
       {command.does === 'set-time' && (
         <select
-          aria-label={`Which time function ${index + 1} sets`}
+          aria-label={say.whichTimeFunctionSets(index + 1)}
           value={command.time ?? 'unlock'}
           onChange={(event) => onChange({ time: event.target.value as NonNullable<Command['time']> })}
         >
@@ -219,7 +220,7 @@ function CommandRow({
       )}
       {works && (
         <select
-          aria-label={`What function ${index + 1} works`}
+          aria-label={say.whatFunctionWorks(index + 1)}
           value={`${command.output ?? 1} ${command.toggle ? 'toggle' : ''}`.trim()}
           onChange={(event) => {
             const [output, toggle] = event.target.value.split(' ');
@@ -228,23 +229,23 @@ function CommandRow({
         >
           {[1, 2].flatMap((output) => [
             <option key={output} value={String(output)}>
-              output {output}
+              {say.output(output)}
             </option>,
             <option key={`${output} toggle`} value={`${output} toggle`}>
-              output {output}, toggle
+              {say.outputToggle(output)}
             </option>,
           ])}
         </select>
       )}
       {onScreen && (
         <OnScreen
-          label={`What the screen calls function ${index + 1}`}
+          label={say.whatTheScreenCallsFunction(index + 1)}
           value={command.title ?? ''}
           problem={problem('title')}
           onChange={(title) => onChange({ title })}
         />
       )}
-      <RemoveButton label={`Remove function ${index + 1}`} onClick={onRemove} />
+      <RemoveButton label={say.removeFunction(index + 1)} onClick={onRemove} />
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import Download from 'lucide-react/icons/download';
 import Upload from 'lucide-react/icons/upload';
+import { say } from '#words/sitePages/types/OwnList';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
 import css from './TypeEditor.module.css';
@@ -36,34 +37,34 @@ export function OwnList({ things, onChange, onDuplicate, onRemove }: Props) {
         <li key={id}>
           {icon}
           <div>
-            <b>{name}</b> <small>version {version}</small>
+            <b>{name}</b> <small>{say.version(version)}</small>
             <p>
-              {holds} · {used.length === 0 ? 'not in use' : `in use: ${used.join(', ')}`}
+              {holds} · {used.length === 0 ? say.notInUse : say.inUse(used.join(', '))}
             </p>
           </div>
           <span className={css['typeActs']}>
             {more}
             <Button size="s" onClick={() => onChange(id)}>
-              Change
+              {say.change}
             </Button>
             <Button size="s" onClick={() => onDuplicate(id)}>
-              Duplicate
+              {say.duplicate}
             </Button>
             <a
               className={css['import']}
               href={`data:application/json;charset=utf-8,${encodeURIComponent(JSON.stringify(json, null, 2))}`}
               download={file}
             >
-              <Download size={14} aria-hidden /> JSON
+              <Download size={14} aria-hidden /> {say.json}
             </a>
             <Button
               size="s"
               look="quiet"
               disabled={used.length > 0}
-              title={used.length > 0 ? 'It is in use' : undefined}
+              title={used.length > 0 ? say.itIsInUse : undefined}
               onClick={() => onRemove(id)}
             >
-              Remove
+              {say.remove}
             </Button>
           </span>
         </li>
@@ -112,7 +113,7 @@ export function BeginWith({ label, onBegin, fileLabel, onFile, problems, first, 
       </div>
       {problems.length > 0 && (
         <div role="alert" className={css['problems']}>
-          <b>That file was not taken in; nothing was changed.</b>
+          <b>{say.fileNotTakenNothing}</b>
           <ul>
             {problems.map((problem, index) => (
               <li key={index}>{problem}</li>
@@ -129,7 +130,7 @@ export async function jsonOf(file: File): Promise<{ readonly json: unknown } | {
   try {
     return { json: JSON.parse(await file.text()) as unknown };
   } catch (error) {
-    return { problem: `${file.name} is not JSON: ${error instanceof Error ? error.message : String(error)}` };
+    return { problem: say.isNotJson(file.name, error instanceof Error ? error.message : String(error)) };
   }
 }
 

@@ -1,4 +1,5 @@
 import type { Roles } from '#core/devices/index';
+import { say } from '#words/sitePages/types/RolesEditor';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
 import { ValueFields } from './ValueFields';
@@ -6,22 +7,22 @@ import css from './TypeEditor.module.css';
 
 /** Jobs that terminals may have, with the terminals each names and whether a device may have several of it. */
 const JOBS = {
-  feed: { label: 'is fed', keys: ['plus', 'minus'], many: false },
-  supply: { label: 'feeds others', keys: ['plus', 'minus'], many: false },
-  lock: { label: 'lock’s own terminals', keys: ['plus', 'minus'], many: false },
-  switches: { label: 'contact that switches a lock', keys: ['com', 'nc', 'no'], many: true },
-  breakers: { label: 'contact that breaks the lock’s power', keys: ['com', 'nc'], many: true },
-  exitInputs: { label: 'input for exit devices', keys: ['input', 'common'], many: true },
-  contactInputs: { label: 'input for door contacts', keys: ['input', 'common'], many: true },
-  exitContact: { label: 'exit contact', keys: ['a', 'b'], many: false },
-  doorContact: { label: 'door contact', keys: ['a', 'b'], many: false },
-  statusContact: { label: 'lock’s own status contact', keys: ['a', 'b'], many: false },
-  bellContact: { label: 'bell contact', keys: ['a', 'b'], many: false },
-  bellOut: { label: 'rings or lights', keys: ['plus', 'minus'], many: false },
-  dataOut: { label: 'data lines of a reader', keys: ['d0', 'd1'], many: false },
-  dataInputs: { label: 'port for a reader’s data lines', keys: ['d0', 'd1'], many: true },
-  coil: { label: 'relay coil', keys: ['plus', 'minus'], many: false },
-  poles: { label: 'pole of a relay', keys: ['com', 'nc', 'no'], many: true },
+  feed: { label: say.isFed, keys: ['plus', 'minus'], many: false },
+  supply: { label: say.feedsOthers, keys: ['plus', 'minus'], many: false },
+  lock: { label: say.locksOwnTerminals, keys: ['plus', 'minus'], many: false },
+  switches: { label: say.contactThatSwitchesALock, keys: ['com', 'nc', 'no'], many: true },
+  breakers: { label: say.contactBreaksLocksPower, keys: ['com', 'nc'], many: true },
+  exitInputs: { label: say.inputForExitDevices, keys: ['input', 'common'], many: true },
+  contactInputs: { label: say.inputForDoorContacts, keys: ['input', 'common'], many: true },
+  exitContact: { label: say.exitContact, keys: ['a', 'b'], many: false },
+  doorContact: { label: say.doorContact, keys: ['a', 'b'], many: false },
+  statusContact: { label: say.locksOwnStatusContact, keys: ['a', 'b'], many: false },
+  bellContact: { label: say.bellContact, keys: ['a', 'b'], many: false },
+  bellOut: { label: say.ringsOrLights, keys: ['plus', 'minus'], many: false },
+  dataOut: { label: say.dataLinesOfAReader, keys: ['d0', 'd1'], many: false },
+  dataInputs: { label: say.portReadersDataLines, keys: ['d0', 'd1'], many: true },
+  coil: { label: say.relayCoil, keys: ['plus', 'minus'], many: false },
+  poles: { label: say.poleOfARelay, keys: ['com', 'nc', 'no'], many: true },
 } as const satisfies Partial<Record<keyof Roles, { label: string; keys: readonly string[]; many: boolean }>>;
 type Job = keyof typeof JOBS;
 
@@ -50,8 +51,8 @@ export function RolesEditor({
     put(job, JOBS[job].many ? [...listOf(job), fresh] : [fresh]);
   };
   return (
-    <section aria-label="Jobs of terminals">
-      <h3>What Aldaba’s wiring may use</h3>
+    <section aria-label={say.jobsOfTerminals}>
+      <h3>{say.whatAldabasWiringMayUse}</h3>
       {(Object.keys(JOBS) as Job[]).flatMap((job) =>
         listOf(job).map((one, index) => (
           <div key={`${job}${index}`} className={css['row']} role="group" aria-label={JOBS[job].label}>
@@ -77,13 +78,13 @@ export function RolesEditor({
                 )
               }
             >
-              Remove
+              {say.remove}
             </Button>
           </div>
         )),
       )}
-      <SelectField label="Add a job" bare value="" onChange={(event) => add(event.target.value as Job)}>
-        <option value="">Give terminals a job…</option>
+      <SelectField label={say.addAJob} bare value="" onChange={(event) => add(event.target.value as Job)}>
+        <option value="">{say.giveTerminalsAJob}</option>
         {(Object.keys(JOBS) as Job[])
           .filter((job) => JOBS[job].many || listOf(job).length === 0)
           .map((job) => (

@@ -8,22 +8,23 @@ import {
   type ReactNode,
   type RefObject,
 } from 'react';
+import { say } from '#words/sitePages/types/StrokesField';
 import css from './LanguageEditor.module.css';
 
 /** What can be written in braces, with what it stands for. */
 const FIELDS = [
-  ['{programming}', 'the programming code'],
-  ['{slot}', 'the number of a slot'],
-  ['{code}', 'a code'],
-  ['{again}', 'what was keyed before, once more'],
-  ['{seconds:2}', 'seconds, two digits'],
-  ['{card}', 'a card is presented'],
-  ['{cards}', 'one card after another'],
-  ['{finger:3}', 'a finger is laid on three times'],
-  ['{name?}', 'a name in letters, at a screen; it may be passed over'],
-  ['{role}', 'user or administrator, at a screen'],
-  ['{master+}', 'the card that begins adding'],
-  ['{master-}', 'the card that begins removing'],
+  ['{programming}', say.theProgrammingCode],
+  ['{slot}', say.theNumberOfASlot],
+  ['{code}', say.aCode],
+  ['{again}', say.keyedBeforeOnceMore],
+  ['{seconds:2}', say.secondsTwoDigits],
+  ['{card}', say.aCardIsPresented],
+  ['{cards}', say.oneCardAfterAnother],
+  ['{finger:3}', say.fingerLaidThreeTimes],
+  ['{name?}', say.nameLettersScreenMay],
+  ['{role}', say.userAdministratorScreen],
+  ['{master+}', say.theCardThatBeginsAdding],
+  ['{master-}', say.theCardThatBeginsRemoving],
 ] as const;
 
 /** Puts a field into the strokes that somebody was at last. */
@@ -35,7 +36,7 @@ export function StrokesBar({ children }: { children: ReactNode }) {
   const last = useRef<Put | null>(null);
   return (
     <LastContext value={last}>
-      <div className={css['chips']} role="group" aria-label="Fields to put in">
+      <div className={css['chips']} role="group" aria-label={say.fieldsToPutIn}>
         {FIELDS.map(([text, what]) => (
           <button
             key={text}

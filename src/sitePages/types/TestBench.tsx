@@ -3,19 +3,20 @@ import { settingValue, typeProblems, type DeviceType, type SettingValue } from '
 import { benchTest, usualVoltage, type BenchResult } from '#core/typebench/index';
 import { formatAmps, formatVolts } from '#core/units/index';
 import { PART_LABELS, typeProblemWords } from '#words/devices';
+import { say } from '#words/sitePages/types/TestBench';
 import { SelectField, TextField } from '../../ui/Field';
 import css from './TypeEditor.module.css';
 
 const DAMAGES: Readonly<Record<string, string>> = {
-  reversed: 'fed backwards',
-  'over-voltage': 'too much voltage',
-  'wrong-current': 'wrong kind of current',
-  'driven-input': 'voltage on a dry input',
-  'driven-output': 'voltage on an output',
-  'contact-overload': 'contact overloaded',
-  'fuse-overload': 'beyond its rating',
+  reversed: say.fedBackwards,
+  'over-voltage': say.tooMuchVoltage,
+  'wrong-current': say.wrongKindOfCurrent,
+  'driven-input': say.voltageOnADryInput,
+  'driven-output': say.voltageOnAnOutput,
+  'contact-overload': say.contactOverloaded,
+  'fuse-overload': say.beyondItsRating,
   'fuse-blown': 'blown',
-  'source-overload': 'at its current limit',
+  'source-overload': say.atItsCurrentLimit,
 };
 
 /** The type on the bench beside its form: what it does under a voltage, and what keeps it from being saved. */
@@ -41,29 +42,29 @@ export function TestBench({ type }: { type: DeviceType }) {
     }
   }, [type, settings, problems, valid, applied, kind, reversed]);
   return (
-    <aside className={css['bench']} aria-label="Test circuit">
-      <h3>On the test bench</h3>
+    <aside className={css['bench']} aria-label={say.testCircuit}>
+      <h3>{say.onTheTestBench}</h3>
       <div className={css['apply']}>
         <TextField
-          label="Apply"
+          label={say.apply}
           unit="V"
           inputMode="decimal"
           value={volts ?? String(usual.volts)}
           onChange={(event) => setVolts(event.target.value)}
-          error={valid ? null : 'From 0 to 400 V.'}
+          error={valid ? null : say.from0To400V}
         />
         <SelectField
-          label="Current"
+          label={say.current}
           value={kind}
           onChange={(event) => setCurrent(event.target.value as 'dc' | 'ac')}
         >
-          <option value="dc">DC</option>
-          <option value="ac">AC</option>
+          <option value="dc">{say.dc}</option>
+          <option value="ac">{say.ac}</option>
         </SelectField>
       </div>
       <label className={css['check']}>
         <input type="checkbox" checked={reversed} onChange={(event) => setReversed(event.target.checked)} />{' '}
-        plus on minus
+        {say.plusOnMinus}
       </label>
       {type.settings
         .filter((setting) => setting.kind === 'choice')
@@ -83,7 +84,7 @@ export function TestBench({ type }: { type: DeviceType }) {
         ))}
       {problems.length > 0 ? (
         <div role="status" className={css['problems']}>
-          <b>Not whole yet</b>
+          <b>{say.notWholeYet}</b>
           <ul>
             {problems.slice(0, 8).map((problem, index) => (
               <li key={index}>{typeProblemWords(problem)}</li>
@@ -103,27 +104,31 @@ export function TestBench({ type }: { type: DeviceType }) {
 
 function Result({ result, volts, kind }: { result: BenchResult; volts: number; kind: 'dc' | 'ac' }) {
   const lock =
-    result.lock && { held: 'holds', free: 'lets go', weak: 'neither holds nor lets go' }[result.lock];
+    result.lock && { held: 'holds', free: say.letsGo, weak: say.neitherHoldsNorLetsGo }[result.lock];
   return (
     <div role="status" className={css['result']}>
       <p>
         {result.pairs.length === 0
-          ? 'Takes no supply: only its contacts can be looked at.'
-          : `Apply ${volts} V ${kind.toUpperCase()} to ${result.pairs.map(({ plus, minus }) => `${plus} and ${minus}`).join(', ')}: draws ${formatAmps(result.amps)}${lock ? `, ${lock}` : ''}.`}
+          ? say.takesNoSupplyOnly
+          : say.applyVToDraws(
+              volts,
+              kind.toUpperCase(),
+              result.pairs.map(({ plus, minus }) => say.and(plus, minus)).join(', '),
+              formatAmps(result.amps),
+              lock,
+            )}
       </p>
       <ul>
         {result.parts.map((part) => (
           <li key={part.part} className={part.damage ? css['bad'] : undefined}>
             <b>{part.part}</b> ({PART_LABELS[part.kind]}): {formatVolts(part.volts)}, {formatAmps(part.amps)},{' '}
-            {part.damage ? DAMAGES[part.damage] : part.working ? 'works' : 'does not work'}
+            {part.damage ? DAMAGES[part.damage] : part.working ? 'works' : say.doesNotWork}
           </li>
         ))}
         {result.contacts.map((contact) => (
           <li key={contact.part}>
             <b>{contact.part}</b> {contact.from}–{contact.to}: {contact.rest ? 'closed' : 'open'}
-            {contact.worked !== null &&
-              contact.worked !== contact.rest &&
-              `, ${contact.worked ? 'closed' : 'open'} when worked`}
+            {contact.worked !== null && contact.worked !== contact.rest && say.whenWorked(contact.worked)}
           </li>
         ))}
       </ul>

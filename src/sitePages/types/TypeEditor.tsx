@@ -14,6 +14,7 @@ import { asDeviceType } from '#core/devices/asDeviceType';
 import { deviceTypeSchema } from '#core/devices/deviceTypeSchema';
 import { languageOf, LANGUAGES } from '#core/keypads/index';
 import { FAMILY_LABELS, PART_LABELS } from '#words/devices';
+import { say } from '#words/sitePages/types/TypeEditor';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
 import { Symbol } from '../../ui/Symbol';
@@ -37,9 +38,9 @@ interface Props {
 const PLACES: Record<Place, string> = {
   outside: 'outside',
   inside: 'inside',
-  frame: 'in the frame',
-  above: 'above the door',
-  enclosure: 'in the enclosure',
+  frame: say.inTheFrame,
+  above: say.aboveTheDoor,
+  enclosure: say.inTheEnclosure,
 };
 
 /** A device type on the bench: its terminals, the parts between them, what it does, and a test circuit beside it. */
@@ -63,37 +64,37 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
   return (
     <div className={css['editor']}>
       <div className={css['form']}>
-        <section aria-label="What it is">
+        <section aria-label={say.whatItIs}>
           <h3>
-            <Symbol id={draft.symbol} /> What it is
+            <Symbol id={draft.symbol} /> {say.whatItIs}
           </h3>
           <div className={css['fields']}>
             <TextField
-              label="Name"
+              label={say.name}
               value={draft.name}
               maxLength={120}
               onChange={(event) => set({ name: event.target.value })}
             />
             <TextField
-              label="Short name for drawings"
+              label={say.shortNameForDrawings}
               value={draft.short}
               maxLength={30}
               onChange={(event) => set({ short: event.target.value })}
             />
             <TextField
-              label="Letter its tags begin with"
+              label={say.letterItsTagsBeginWith}
               value={draft.tagPrefix}
               maxLength={3}
               onChange={(event) => set({ tagPrefix: event.target.value.toUpperCase() })}
             />
             <TextField
-              label="Housing (IP)"
+              label={say.housingIp}
               value={draft.ip}
               maxLength={4}
               onChange={(event) => set({ ip: event.target.value.toUpperCase() })}
             />
             <SelectField
-              label="Family"
+              label={say.family}
               value={draft.family}
               onChange={(event) => set({ family: event.target.value as DeviceType['family'] })}
             >
@@ -104,7 +105,7 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
               ))}
             </SelectField>
             <SelectField
-              label="Where it stands"
+              label={say.whereItStands}
               value={draft.place}
               onChange={(event) => set({ place: event.target.value as Place })}
             >
@@ -115,7 +116,7 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
               ))}
             </SelectField>
             <SelectField
-              label="Symbol"
+              label={say.symbol}
               value={draft.symbol}
               onChange={(event) => set({ symbol: event.target.value as DeviceType['symbol'] })}
             >
@@ -127,35 +128,35 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
             </SelectField>
             {does(draft, 'ownCodes') && (
               <SelectField
-                label="Language at its keys"
+                label={say.languageAtItsKeys}
                 value={draft.language ?? ''}
                 onChange={({ target }) => {
                   const { language: _old, ...rest } = draft;
                   onChange(target.value === '' ? rest : { ...rest, language: target.value });
                 }}
               >
-                <option value="">none: it is not programmed at its keys</option>
+                <option value="">{say.noneNotProgrammedKeys}</option>
                 {[...Object.values(plan.languages), ...LANGUAGES].map(({ id, name }) => (
                   <option key={id} value={id}>
                     {name}
                   </option>
                 ))}
                 {draft.language !== undefined && !languageOf(plan, draft.language) && (
-                  <option value={draft.language}>{draft.language}, which nobody described</option>
+                  <option value={draft.language}>{say.whichNobodyDescribed(draft.language)}</option>
                 )}
               </SelectField>
             )}
           </div>
           <TextField
-            label="What it does, in one line"
+            label={say.doesOneLine}
             value={draft.description}
             maxLength={400}
             onChange={(event) => set({ description: event.target.value })}
           />
         </section>
 
-        <section aria-label="Terminals">
-          <h3>Terminals, in the order they are printed</h3>
+        <section aria-label={say.terminals}>
+          <h3>{say.terminalsOrderTheyPrinted}</h3>
           {draft.terminals.map((terminal, index) => (
             <TerminalRow
               key={index}
@@ -181,14 +182,14 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
               })
             }
           >
-            Terminal
+            {say.terminal}
           </Button>
         </section>
 
-        <section aria-label="Parts">
-          <h3>Parts between terminals</h3>
+        <section aria-label={say.parts}>
+          <h3>{say.partsBetweenTerminals}</h3>
           {draft.parts.map((part, index) => (
-            <div key={index} className={css['row']} role="group" aria-label={`Part ${part.id}`}>
+            <div key={index} className={css['row']} role="group" aria-label={say.part(part.id)}>
               <span className={css['kind']}>{PART_LABELS[part.kind]}</span>
               <ValueFields
                 value={part}
@@ -200,13 +201,13 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
                 }
               />
               <RemoveButton
-                label={`Remove part ${part.id}`}
+                label={say.removePart(part.id)}
                 onClick={() => set({ parts: draft.parts.filter((_, i) => i !== index) })}
               />
             </div>
           ))}
           <SelectField
-            label="Add a part"
+            label={say.addAPart}
             bare
             value=""
             onChange={(event) => {
@@ -218,7 +219,7 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
               set({ parts: [...draft.parts, blankPart(kind, id, [pins[0] ?? '', pins[1] ?? ''], board)] });
             }}
           >
-            <option value="">Add a part…</option>
+            <option value="">{say.addAPart2}</option>
             {(Object.keys(PART_LABELS) as PartKind[]).map((kind) => (
               <option key={kind} value={kind}>
                 {PART_LABELS[kind]}
@@ -227,8 +228,8 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
           </SelectField>
         </section>
 
-        <section aria-label="Settings">
-          <h3>Settings: DIP switches, jumpers, menu values</h3>
+        <section aria-label={say.settings}>
+          <h3>{say.settingsDipSwitchesJumpers}</h3>
           {draft.settings.map((setting, index) => (
             <SettingRow
               key={index}
@@ -263,7 +264,7 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
               })
             }
           >
-            Choice
+            {say.choice}
           </Button>{' '}
           <Button
             size="s"
@@ -288,7 +289,7 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
               })
             }
           >
-            Number
+            {say.number}
           </Button>
         </section>
 
@@ -300,8 +301,8 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
           }}
         />
 
-        <section aria-label="What it does">
-          <h3>What it does over time</h3>
+        <section aria-label={say.whatItDoes}>
+          <h3>{say.whatItDoesOverTime}</h3>
           <FunctionRows
             type={draft}
             choices={choices}
@@ -309,7 +310,7 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
             onChange={(functions) => set({ functions })}
           />
           <SelectField
-            label="As a lock"
+            label={say.asALock}
             value={draft.lock?.kind ?? 'none'}
             onChange={(event) => {
               const kind = event.target.value as 'none' | 'magnet' | 'strike';
@@ -321,9 +322,9 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
               onChange(lock ? { ...rest, lock } : rest);
             }}
           >
-            <option value="none">it is no lock</option>
-            <option value="magnet">magnet: holds by current</option>
-            <option value="strike">strike, bolt or mortise lock: moves by a coil</option>
+            <option value="none">{say.itIsNoLock}</option>
+            <option value="magnet">{say.magnetHoldsByCurrent}</option>
+            <option value="strike">{say.strikeBoltMortiseLock}</option>
           </SelectField>
           {draft.lock && (
             <div className={css['row']}>
@@ -342,12 +343,12 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
 
         <div className={css['acts']}>
           <Button look="main" disabled={typeProblems(draft).length > 0} onClick={save}>
-            Save as version {draft.version}
+            {say.saveAsVersion(draft.version)}
           </Button>
-          <Button onClick={onClose}>Leave it</Button>
+          <Button onClick={onClose}>{say.leaveIt}</Button>
           {refused && (
             <p role="alert" className={css['refused']}>
-              Not saved: {refused}. What you entered is still here.
+              {say.notSavedYouEntered(refused)}
             </p>
           )}
         </div>

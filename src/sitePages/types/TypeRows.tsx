@@ -1,5 +1,6 @@
 import Trash2 from 'lucide-react/icons/trash-2';
 import type { Setting, Terminal } from '#core/devices/index';
+import { say } from '#words/sitePages/types/TypeRows';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { ValueFields } from './ValueFields';
@@ -22,9 +23,9 @@ export function TerminalRow({
 }) {
   const sizes = terminal.sizes ?? [0.14, 1.5];
   return (
-    <div className={cx(css['row'], css['terminal'])} role="group" aria-label={`Terminal ${terminal.id}`}>
+    <div className={cx(css['row'], css['terminal'])} role="group" aria-label={say.terminal(terminal.id)}>
       <label className={css['value']}>
-        <span>name</span>
+        <span>{say.name}</span>
         <input
           value={terminal.id}
           maxLength={12}
@@ -32,7 +33,7 @@ export function TerminalRow({
         />
       </label>
       <label className={css['value']}>
-        <span>conductors</span>
+        <span>{say.conductors}</span>
         <input
           type="number"
           min={1}
@@ -42,7 +43,7 @@ export function TerminalRow({
         />
       </label>
       <label className={css['value']}>
-        <span>may stay empty</span>
+        <span>{say.mayStayEmpty}</span>
         <input
           type="checkbox"
           checked={terminal.use === 'optional'}
@@ -50,7 +51,7 @@ export function TerminalRow({
         />
       </label>
       <label className={css['value']}>
-        <span>holds by</span>
+        <span>{say.holdsBy}</span>
         <select
           value={terminal.form ?? 'screw'}
           onChange={(event) =>
@@ -63,7 +64,7 @@ export function TerminalRow({
         </select>
       </label>
       <label className={css['value']}>
-        <span>from mm²</span>
+        <span>{say.fromMm}</span>
         <input
           type="number"
           step="any"
@@ -72,7 +73,7 @@ export function TerminalRow({
         />
       </label>
       <label className={css['value']}>
-        <span>to mm²</span>
+        <span>{say.toMm}</span>
         <input
           type="number"
           step="any"
@@ -81,7 +82,7 @@ export function TerminalRow({
         />
       </label>
       <label className={css['value']}>
-        <span>carries</span>
+        <span>{say.carries}</span>
         <select
           value={terminal.carries ?? 'power'}
           onChange={(event) => {
@@ -97,7 +98,7 @@ export function TerminalRow({
           ))}
         </select>
       </label>
-      <RemoveButton label={`Remove terminal ${terminal.id}`} onClick={onRemove} />
+      <RemoveButton label={say.removeTerminal(terminal.id)} onClick={onRemove} />
     </div>
   );
 }
@@ -113,18 +114,18 @@ export function SettingRow({
   onRemove(): void;
 }) {
   return (
-    <div className={css['row']} role="group" aria-label={`Setting ${setting.id}`}>
+    <div className={css['row']} role="group" aria-label={say.setting(setting.id)}>
       <span className={css['kind']}>{setting.kind}</span>
       <ValueFields
         value={setting}
-        path={`setting ${setting.id}`}
+        path={say.setting2(setting.id)}
         choices={() => null}
         skip={['kind', 'options']}
         onChange={onChange}
       />
       {setting.kind === 'choice' && (
         <label className={css['value']}>
-          <span>values, by comma</span>
+          <span>{say.valuesByComma}</span>
           <input
             value={setting.options.map(({ value }) => value).join(',')}
             onChange={(event) =>
@@ -139,7 +140,7 @@ export function SettingRow({
           />
         </label>
       )}
-      <RemoveButton label={`Remove setting ${setting.id}`} onClick={onRemove} />
+      <RemoveButton label={say.removeSetting(setting.id)} onClick={onRemove} />
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { asDeviceType } from '#core/devices/asDeviceType';
 import { deviceTypeSchema } from '#core/devices/deviceTypeSchema';
 import { nextTypeId, typeBase } from '#core/plan/index';
 import { FAMILY_LABELS, typeProblemWords } from '#words/devices';
+import { say } from '#words/sitePages/types/TypesPage';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { Symbol } from '../../ui/Symbol';
@@ -20,8 +21,8 @@ import css from './TypeEditor.module.css';
 
 type View = 'devices' | 'languages';
 const VIEWS = [
-  { id: 'devices', label: 'Devices' },
-  { id: 'languages', label: 'Keypad languages' },
+  { id: 'devices', label: say.devices },
+  { id: 'languages', label: say.keypadLanguages },
 ] as const;
 
 /** What the site describes itself: types of devices, and how keypads are programmed. */
@@ -29,7 +30,7 @@ export function TypesPage() {
   const [view, setView] = useStoredView<View>('types', 'devices', ['devices', 'languages']);
   return (
     <TabRoot<View> value={view} onChange={setView} className={css['views']}>
-      <TabList tabs={VIEWS} label="Types of" />
+      <TabList tabs={VIEWS} label={say.typesOf} />
       <TabPanel id="devices">
         <DeviceTypes />
       </TabPanel>
@@ -54,7 +55,7 @@ function DeviceTypes() {
     setDraft({ ...from, id, version: Number(id.slice(id.lastIndexOf('@') + 1)) });
   };
   const duplicate = (type: DeviceType) =>
-    begin({ ...type, name: `${type.name}, own` }, slug(`${typeBase(type.id)}-own`));
+    begin({ ...type, name: say.own(type.name) }, slug(`${typeBase(type.id)}-own`));
   const change = (type: DeviceType) => begin(type, typeBase(type.id));
   const save = (type: DeviceType) => {
     // A fresh type takes its id from its name; a next version keeps the id it has.
@@ -62,7 +63,7 @@ function DeviceTypes() {
       type.version === 1 && typeBase(type.id) === 'own-device' ? slug(type.name) : typeBase(type.id);
     const id = nextTypeId(plan, base);
     const saved = { ...type, id, version: Number(id.slice(id.lastIndexOf('@') + 1)) };
-    if (dispatch({ kind: 'addType', type: saved }, `save ${saved.name}`)) setDraft(null);
+    if (dispatch({ kind: 'addType', type: saved }, say.save(saved.name))) setDraft(null);
   };
   const read = async (file: File) => {
     const read = await jsonOf(file);
@@ -80,17 +81,17 @@ function DeviceTypes() {
   return (
     <div>
       <BeginWith
-        label="Duplicate from the library"
+        label={say.duplicateFromTheLibrary}
         onBegin={(id) => {
           const type = LIBRARY.find((one) => one.id === id);
           if (type) duplicate(type);
         }}
-        fileLabel="Read a type from JSON"
+        fileLabel={say.readATypeFromJson}
         onFile={(file) => void read(file)}
         problems={problems}
         first={
           <Button look="main" icon={<Plus aria-hidden />} onClick={() => begin(BLANK_TYPE, 'own-device')}>
-            New type
+            {say.newType}
           </Button>
         }
       >
@@ -105,10 +106,7 @@ function DeviceTypes() {
         ))}
       </BeginWith>
       {own.length === 0 ? (
-        <Empty title="No types of your own yet">
-          Make one from nothing, or duplicate one of {LIBRARY.length} from the library and change what is
-          different. A type in use keeps its version until you update the device.
-        </Empty>
+        <Empty title={say.noTypesYourOwn}>{say.makeOneNothingDuplicate(LIBRARY.length)}</Empty>
       ) : (
         <OwnList
           things={own.map((type) => ({
@@ -116,7 +114,7 @@ function DeviceTypes() {
             name: type.name,
             version: type.version,
             icon: <Symbol id={type.symbol} size={26} />,
-            holds: `${type.terminals.length} terminals, ${type.parts.length} parts`,
+            holds: say.terminalsParts(type.terminals.length, type.parts.length),
             used: uses(type.id).map(({ id }) => id.replace('/', ' ')),
             json: type,
             file: `${typeBase(type.id)}-${type.version}.json`,
@@ -125,7 +123,7 @@ function DeviceTypes() {
           onDuplicate={(id) => plan.types[id] && duplicate(plan.types[id])}
           onRemove={(id) => {
             const name = plan.types[id]?.name ?? id;
-            dispatch({ kind: 'removeType', id }, `remove ${name}`, `${name} removed.`);
+            dispatch({ kind: 'removeType', id }, say.remove(name), say.removed(name));
           }}
         />
       )}

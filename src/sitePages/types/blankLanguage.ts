@@ -1,10 +1,11 @@
 import type { Leaflet } from '#core/plan/index';
+import { say } from '#words/sitePages/types/blankLanguage';
 
 /** Where whoever writes a leaflet down begins: a keypad with telephone keys and one function. */
 export const BLANK_LANGUAGE: Leaflet = {
   id: 'new',
   version: 1,
-  name: 'New keypad',
+  name: say.newKeypad,
   keys: [
     ['1', '2', '3'],
     ['4', '5', '6'],
@@ -22,14 +23,14 @@ export const BLANK_LANGUAGE: Leaflet = {
   slots: { first: 1, last: 99, digits: 2 },
   capacity: 99,
   lockout: { tries: 5, ms: 30_000 },
-  entry: '{code} #',
+  entry: say.code,
   modes: [
     {
       id: 'programming',
       title: '',
       as: [],
       from: 'door',
-      enter: '* {programming} #',
+      enter: say.programming,
       leave: '*',
       commands: [{ does: 'set-code', strokes: '1 {slot} # {code} #' }],
     },

@@ -1,4 +1,5 @@
 import type { DeviceType, LockSpec, Part, PartKind } from '#core/devices/index';
+import { say } from '#words/sitePages/types/blankType';
 
 /** What a new thing in the editor starts as. Every start is whole, so that it works before anything is changed. */
 
@@ -6,8 +7,8 @@ export const BLANK_TYPE: DeviceType = {
   id: 'own-device@1',
   version: 1,
   family: 'exit',
-  name: 'Own device',
-  short: 'own device',
+  name: say.ownDevice,
+  short: say.ownDevice2,
   description: '',
   tagPrefix: 'X',
   place: 'inside',

@@ -3,6 +3,7 @@ import { type Door } from '#core/plan/index';
 import { METRES_PER_FOOT, readQuantity, type LengthUnit } from '#core/units/index';
 import { QUESTIONS } from '#words/brief';
 import { quantityFaultWords } from '#words/quantities';
+import { say } from '#words/stations/brief/BriefFields';
 import { TextField } from '../../ui/Field';
 import { useDispatch } from '../../store/context';
 
@@ -11,14 +12,14 @@ export function NameField({ door }: { door: Door }) {
   const [name, setName] = useState<string | null>(null);
   const keep = () => {
     if (name !== null && name.trim() !== door.name)
-      dispatch({ kind: 'setDoor', id: door.id, patch: { name: name.trim() } }, 'name the door');
+      dispatch({ kind: 'setDoor', id: door.id, patch: { name: name.trim() } }, say.nameTheDoor);
     setName(null);
   };
   return (
     <TextField
-      label="Name of the door"
+      label={say.nameOfTheDoor}
       data-start
-      hint="One that a stranger understands."
+      hint={say.oneThatAStrangerUnderstands}
       value={name ?? door.name}
       maxLength={80}
       onChange={(event) => setName(event.target.value)}
@@ -51,13 +52,11 @@ export function DistanceField({
   const keep = (said = false) =>
     value !== null && ((said && assumed) || inUnit(value) !== inUnit(distance)) && onKeep(value);
   const why =
-    read.kind === 'fault' ? quantityFaultWords(read.fault, 'm') : `At most ${inUnit(FARTHEST)} ${unit}.`;
+    read.kind === 'fault' ? quantityFaultWords(read.fault, 'm') : say.atMost(inUnit(FARTHEST), unit);
   return (
     <TextField
       {...QUESTIONS.readerDistance}
-      {...(assumed
-        ? { hint: `${QUESTIONS.readerDistance.hint} Assumed until you enter it; Enter keeps it as it is.` }
-        : {})}
+      {...(assumed ? { hint: say.assumedUntilYouEnter(QUESTIONS.readerDistance.hint) } : {})}
       unit={unit}
       value={text}
       error={value === null ? why : null}
@@ -79,8 +78,8 @@ export function NotesField({ door }: { door: Door }) {
   };
   return (
     <TextField
-      label="Notes"
-      hint="What releases it, what is in the wall already, who to ask."
+      label={say.notes}
+      hint={say.releasesWallAlreadyWho}
       value={notes ?? door.notes}
       maxLength={300}
       onChange={(event) => setNotes(event.target.value)}

@@ -3,6 +3,7 @@ import { does } from '#core/devices/index';
 import { devicesOf, typeIn, type AssumedAnswer, type Brief, type Door } from '#core/plan/index';
 import { metres } from '#core/units/index';
 import { DELAYS, PROTECTS, QUESTIONS } from '#words/brief';
+import { say } from '#words/stations/brief/BriefStation';
 import { Button } from '../../ui/Button';
 import { ChoiceField, YesNo } from '../../ui/Field';
 import { RemoveDoorDialog } from '../../parts/RemoveDoor';
@@ -44,13 +45,13 @@ export function BriefStation({ door }: { door: Door }) {
     const assumed = brief.assumed.filter((one) => !(one in patch));
     dispatch(
       { kind: 'setDoor', id: door.id, patch: { brief: { ...brief, ...patch, assumed } } },
-      'answer the brief',
+      say.answerTheBrief,
     );
   };
   return (
     <StationFrame door={door}>
       <div className={css['brief']}>
-        <section className={css['questions']} aria-label="Questions">
+        <section className={css['questions']} aria-label={say.questions}>
           <NameField door={door} />
           <ChoiceField
             {...QUESTIONS.protects}
@@ -107,9 +108,7 @@ export function BriefStation({ door }: { door: Door }) {
 
 /** The hint of a question that nobody has answered says what is taken until somebody does. */
 const assumedAs = (brief: Brief, question: AssumedAnswer, as: string): { hint?: string } =>
-  brief.assumed.includes(question)
-    ? { hint: `${QUESTIONS[question].hint} Assumed until answered: ${as}.` }
-    : {};
+  brief.assumed.includes(question) ? { hint: say.assumedUntilAnswered(QUESTIONS[question].hint, as) } : {};
 
 /** Leads to what takes the door out. */
 function RemoveDoor({ door }: { door: Door }) {
@@ -118,7 +117,7 @@ function RemoveDoor({ door }: { door: Door }) {
   return (
     <>
       <Button size="s" look="quiet" className={css['remove']} onClick={() => setAsking(true)}>
-        Remove this door
+        {say.removeThisDoor}
       </Button>
       <RemoveDoorDialog
         door={door}

@@ -3,6 +3,7 @@ import { recommendDeadState, type DeadStateOption } from '#core/brief/index';
 import { type Door } from '#core/plan/index';
 import { QUESTIONS, REASONS } from '#words/brief';
 import { STATE_NAMES, STATE_SENTENCES } from '#words/deadStates';
+import { say } from '#words/stations/brief/DeadStateAdvice';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { DeadStateGlyph } from '../../ui/glyphs';
@@ -16,8 +17,8 @@ export function DeadStateAdvice({ door }: { door: Door }) {
   const advice = recommendDeadState(door.brief);
   const go = useNavigate();
   return (
-    <section className={css['advice']} aria-label="Dead state">
-      <h2>Dead state</h2>
+    <section className={css['advice']} aria-label={say.deadState}>
+      <h2>{say.deadState}</h2>
       {advice.ok ? (
         <>
           {advice.options.map((option) => (
@@ -25,24 +26,24 @@ export function DeadStateAdvice({ door }: { door: Door }) {
           ))}
           {door.deadState && (
             <Button look="main" onClick={() => go({ kind: 'door', door: door.id, station: 'wire' })}>
-              Choose hardware
+              {say.chooseHardware}
             </Button>
           )}
         </>
       ) : (
         <p className={css['open']}>
-          Still open:{' '}
-          {advice.missing
-            .map((question) => QUESTIONS[question].label.replace('?', '').toLowerCase())
-            .join('; ')}
-          .
+          {say.stillOpen(
+            advice.missing
+              .map((question) => QUESTIONS[question].label.replace('?', '').toLowerCase())
+              .join('; '),
+          )}
         </p>
       )}
     </section>
   );
 }
 
-const LABELS = { recommended: 'Recommended', reason: 'Possible' } as const;
+const LABELS = { recommended: say.recommended, reason: say.possible } as const;
 
 function Option({ door, option }: { door: Door; option: DeadStateOption }) {
   const dispatch = useDispatch();
@@ -51,7 +52,7 @@ function Option({ door, option }: { door: Door; option: DeadStateOption }) {
   const chosen = door.deadState?.state === option.state;
   const choose = (overrideReason: string | null) => {
     const deadState = { state: option.state, overrideReason, by: storedName() };
-    if (dispatch({ kind: 'setDoor', id: door.id, patch: { deadState } }, `choose ${option.state}`))
+    if (dispatch({ kind: 'setDoor', id: door.id, patch: { deadState } }, say.choose(option.state)))
       setAsking(false);
   };
   return (
@@ -64,10 +65,10 @@ function Option({ door, option }: { door: Door; option: DeadStateOption }) {
         <span className={css['badge']}>
           {option.allowed === 'stop'
             ? chosen
-              ? 'Chosen: stop'
-              : 'Stop'
+              ? say.chosenStop
+              : say.stop
             : chosen
-              ? 'Chosen'
+              ? say.chosen
               : LABELS[option.allowed]}
         </span>
       </header>
@@ -77,19 +78,17 @@ function Option({ door, option }: { door: Door; option: DeadStateOption }) {
         ))}
       </ul>
       {chosen && door.deadState?.overrideReason && (
-        <p className={css['kept']}>Reason kept: {door.deadState.overrideReason}</p>
+        <p className={css['kept']}>{say.reasonKept(door.deadState.overrideReason)}</p>
       )}
       {!chosen && option.allowed === 'recommended' && (
         <Button look="main" onClick={() => choose(null)}>
-          Choose {option.state}
+          {say.choose2(option.state)}
         </Button>
       )}
       {!chosen && option.allowed === 'reason' && !asking && (
-        <Button onClick={() => setAsking(true)}>Choose it all the same…</Button>
+        <Button onClick={() => setAsking(true)}>{say.chooseItAllTheSame}</Button>
       )}
-      {option.allowed === 'stop' && (
-        <p className={css['never']}>This must not be built. Fit a lever or bar first.</p>
-      )}
+      {option.allowed === 'stop' && <p className={css['never']}>{say.mustNotBuiltFit}</p>}
       {asking && !chosen && (
         <form
           className={css['reason']}
@@ -99,15 +98,15 @@ function Option({ door, option }: { door: Door; option: DeadStateOption }) {
           }}
         >
           <TextField
-            label="Why against the recommendation?"
-            hint="It is kept with the door and stands in the pack."
+            label={say.whyAgainstTheRecommendation}
+            hint={say.keptDoorStandsPack}
             value={reason}
             onChange={(event) => setReason(event.target.value)}
-            error={reason !== '' && reason.trim().length < 5 ? 'A few words at least.' : null}
+            error={reason !== '' && reason.trim().length < 5 ? say.aFewWordsAtLeast : null}
             autoFocus
           />
           <Button type="submit" disabled={reason.trim().length < 5}>
-            Choose {option.state} and keep the reason
+            {say.chooseAndKeepTheReason(option.state)}
           </Button>
         </form>
       )}

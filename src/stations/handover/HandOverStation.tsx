@@ -4,6 +4,7 @@ import { STATIONS } from '#core/checks/stations';
 import type { DoorVerdict } from '#core/verdict/index';
 import { LAW, STATION_NAMES } from '#words/findings/index';
 import { MARK_WORDS, openWords } from '#words/marks';
+import { say } from '#words/stations/handover/HandOverStation';
 import { useNavigate } from '../../parts/navigation';
 import { StationFrame } from '../../parts/StationFrame';
 import { usePlan, useSite } from '../../store/context';
@@ -41,47 +42,26 @@ export function HandOverStation({ door, verdict }: { door: Door; verdict: DoorVe
     <StationFrame door={door}>
       <div className={css['hand']}>
         <section>
-          <h2>The pack of {door.id}</h2>
+          <h2>{say.thePackOf(door.id)}</h2>
           {open.length > 0 && (
             <p className={css['wait']} role="status">
-              <b>Not ready to hand over.</b> {open.join('; ')}. The pack says so on its first page.
+              <b>{say.notReadyToHandOver}</b> {say.packSaysSoFirst(open.join('; '))}
             </p>
           )}
-          {status !== 'saved' && (
-            <p className={css['wait']}>
-              Your last change is not saved yet; the pack is made from what is saved.
-            </p>
-          )}
+          {status !== 'saved' && <p className={css['wait']}>{say.yourLastChangeNot}</p>}
           <ul className={css['files']}>
             <li>
-              <PackLink
-                door={door}
-                main={open.length === 0}
-                start
-                about="Door sheet, loops, wire schedule, settings, proof, test results. No codes."
-              >
-                Pack as PDF
+              <PackLink door={door} main={open.length === 0} start about={say.doorSheetLoopsWire}>
+                {say.packAsPdf}
               </PackLink>
             </li>
-            {file(
-              `${base}/wires.csv?door=${id}`,
-              'Wires as CSV',
-              'One row a conductor, for a spreadsheet or a label printer.',
-            )}
-            {file(
-              `${base}/wires.csv?door=${id}&decimal=comma`,
-              'CSV, decimal commas',
-              'The same wires with 0,75 for 0.75, and semicolons between.',
-            )}
-            {file(
-              `${base}/export.json`,
-              'Site as Aldaba JSON',
-              'The whole site, without codes. With codes: at Pack.',
-            )}
+            {file(`${base}/wires.csv?door=${id}`, say.wiresAsCsv, say.oneRowConductorSpreadsheet)}
+            {file(`${base}/wires.csv?door=${id}&decimal=comma`, say.csvDecimalCommas, say.sameWires075)}
+            {file(`${base}/export.json`, say.siteAsAldabaJson, say.wholeSiteWithoutCodes)}
           </ul>
         </section>
         <section>
-          <h2>Before it goes out</h2>
+          <h2>{say.beforeItGoesOut}</h2>
           <ul className={css['stations']}>
             {STATIONS.filter((station) => station !== 'hand-over').map((station) => {
               const mark = verdict?.marks[station] ?? 'not-begun';

@@ -4,6 +4,7 @@ import { init, use as register } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 import type { BatteryPoint } from '#core/power/index';
+import { say } from '#words/stations/power/BatteryChart';
 
 register([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
 
@@ -37,7 +38,7 @@ export function BatteryChart({ points, needsVolts, tag }: Props) {
       },
       xAxis: {
         type: 'value',
-        name: 'hours on battery',
+        name: say.hoursOnBattery,
         nameLocation: 'middle',
         nameGap: 22,
         nameTextStyle: text,
@@ -47,7 +48,7 @@ export function BatteryChart({ points, needsVolts, tag }: Props) {
       },
       yAxis: {
         type: 'value',
-        name: `V at ${tag}`,
+        name: say.vAt(tag),
         nameTextStyle: { ...text, align: 'left' },
         axisLabel: text,
         splitLine: line,
@@ -66,7 +67,7 @@ export function BatteryChart({ points, needsVolts, tag }: Props) {
             silent: true,
             lineStyle: { color: token('--fault'), type: 'dashed' },
             label: {
-              formatter: `needs ${needsVolts.toFixed(1)} V`,
+              formatter: say.needsV(needsVolts.toFixed(1)),
               color: token('--fault'),
               position: 'insideStartTop',
             },
@@ -87,7 +88,7 @@ export function BatteryChart({ points, needsVolts, tag }: Props) {
     <div
       ref={box}
       role="img"
-      aria-label={`Voltage at ${tag} on battery, from ${points[0]?.volts.toFixed(2)} V to its end after ${last?.hours} h`}
+      aria-label={say.voltageBatteryVEnd(tag, points[0]?.volts.toFixed(2), last?.hours)}
     />
   );
 }

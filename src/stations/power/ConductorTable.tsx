@@ -9,6 +9,7 @@ import {
   type Gauge,
   sizesFor,
 } from '#core/units/index';
+import { say } from '#words/stations/power/ConductorTable';
 import { LengthInput } from '../../ui/LengthInput';
 import { cx } from '../../ui/cx';
 import { useDispatch, usePlan, useUnit } from '../../store/context';
@@ -23,22 +24,22 @@ export function ConductorTable({ door, budget }: { door: Door; budget: PowerBudg
   const rows = budget.drops.filter((drop) => plan.conductors[drop.conductor]);
   return (
     <section>
-      <h2>Conductors of {door.id}</h2>
+      <h2>{say.conductorsOf(door.id)}</h2>
       <table className={table['table']}>
-        <caption className="hush">Conductors of this door</caption>
+        <caption className="hush">{say.conductorsOfThisDoor}</caption>
         <thead>
           <tr>
-            <th scope="col">Wire</th>
-            <th scope="col">Size</th>
-            <th scope="col">Length</th>
+            <th scope="col">{say.wire}</th>
+            <th scope="col">{say.size}</th>
+            <th scope="col">{say.length}</th>
             <th scope="col" className={table['right']}>
-              Resistance
+              {say.resistance}
             </th>
             <th scope="col" className={table['right']}>
-              Current
+              {say.current}
             </th>
             <th scope="col" className={table['right']}>
-              Drop
+              {say.drop}
             </th>
           </tr>
         </thead>
@@ -52,13 +53,13 @@ export function ConductorTable({ door, budget }: { door: Door; budget: PowerBudg
                 </th>
                 <td>
                   <select
-                    aria-label={`Size of ${drop.number}`}
+                    aria-label={say.sizeOf(drop.number)}
                     className={css['edit']}
                     value={wire.gauge}
                     onChange={(event) =>
                       dispatch(
                         { kind: 'setConductor', id: wire.id, patch: { gauge: event.target.value as Gauge } },
-                        `size of ${drop.number}`,
+                        say.sizeOf2(drop.number),
                       )
                     }
                   >
@@ -72,7 +73,7 @@ export function ConductorTable({ door, budget }: { door: Door; budget: PowerBudg
                 <td>
                   <LengthInput
                     key={wire.length}
-                    label={`Length of ${drop.number}`}
+                    label={say.lengthOf(drop.number)}
                     className={css['figure']}
                     length={wire.length}
                     unit={unit}
@@ -80,7 +81,7 @@ export function ConductorTable({ door, budget }: { door: Door; budget: PowerBudg
                     onKeep={(length) =>
                       dispatch(
                         { kind: 'setConductor', id: wire.id, patch: { length: metres(length) } },
-                        `length of ${drop.number}`,
+                        say.lengthOf2(drop.number),
                       )
                     }
                   />
@@ -94,7 +95,7 @@ export function ConductorTable({ door, budget }: { door: Door; budget: PowerBudg
                     ? '—'
                     : drop.volts < 0.0005
                       ? '0 mV'
-                      : `${(drop.volts * 1000).toFixed(0)} mV`}
+                      : say.mv((drop.volts * 1000).toFixed(0))}
                 </td>
               </tr>
             );
@@ -102,13 +103,12 @@ export function ConductorTable({ door, budget }: { door: Door; budget: PowerBudg
         </tbody>
       </table>
       <p className={css['note']}>
-        Resistance at 20 °C: IEC 60228 class 5 for mm², ASTM B258 for AWG. Drop = current × resistance, in the
-        busiest state. Total length{' '}
-        {formatLength(
-          rows.reduce((sum, { conductor }) => sum + (plan.conductors[conductor]?.length ?? 0), 0),
-          unit,
+        {say.resistance20CIec(
+          formatLength(
+            rows.reduce((sum, { conductor }) => sum + (plan.conductors[conductor]?.length ?? 0), 0),
+            unit,
+          ),
         )}
-        .
       </p>
     </section>
   );

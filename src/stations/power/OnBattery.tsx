@@ -1,5 +1,6 @@
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { type Door } from '#core/plan/index';
+import { say } from '#words/stations/power/OnBattery';
 import type { BatteryAnswer, BatteryRequest } from '../../workers/protocol';
 import { usePlan } from '../../store/context';
 import css from './PowerStation.module.css';
@@ -35,10 +36,10 @@ export function OnBattery({ door }: { door: Door }) {
   return (
     <section className={css['battery']}>
       <h2>
-        On battery
+        {say.onBattery}
         {curve &&
           last &&
-          `: ${curve.tag} ${last.hold === 'held' ? `still holds after ${last.hours} h` : `holds for ${last.hours} h with a new battery`}`}
+          `: ${curve.tag} ${last.hold === 'held' ? say.stillHoldsAfterH(last.hours) : say.holdsHNewBattery(last.hours)}`}
       </h2>
       <Suspense fallback={null}>
         {curve && <BatteryChart points={curve.points} needsVolts={curve.needs} tag={curve.tag} />}

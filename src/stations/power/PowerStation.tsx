@@ -1,5 +1,6 @@
 import { type Door } from '#core/plan/index';
 import type { DoorVerdict } from '#core/verdict/index';
+import { say } from '#words/stations/power/PowerStation';
 import { Empty } from '../../ui/Empty';
 import { StationFrame } from '../../parts/StationFrame';
 import css from './PowerStation.module.css';
@@ -15,9 +16,7 @@ export function PowerStation({ door, verdict }: { door: Door; verdict: DoorVerdi
   if (budget.supplies.length === 0) {
     return (
       <StationFrame door={door}>
-        <Empty title="No supply yet">
-          Choose hardware at Wire. Its currents, voltages and battery hours then stand here.
-        </Empty>
+        <Empty title={say.noSupplyYet}>{say.chooseHardwareWireCurrents}</Empty>
       </StationFrame>
     );
   }

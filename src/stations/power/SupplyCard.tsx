@@ -3,6 +3,7 @@ import { AGED_SHARE, HEADROOM, type SupplyBudget } from '#core/power/index';
 import { formatAmps, formatHours } from '#core/units/index';
 import { cx } from '../../ui/cx';
 import { poeWords } from '#words/devices';
+import { say } from '#words/stations/power/SupplyCard';
 import { usePlan } from '../../store/context';
 import css from './PowerStation.module.css';
 
@@ -15,20 +16,17 @@ export function SupplyCard({ supply }: { supply: SupplyBudget }) {
   const over = supply.worstAmps > supply.allowedAmps;
   if (supply.isUnsettled)
     return (
-      <section className={css['supply']} aria-label={`Supply ${supply.tag}`}>
+      <section className={css['supply']} aria-label={say.supply(supply.tag)}>
         <h2>
-          <b>{supply.tag}</b> <span className={css['bad']}>never comes to rest</span>
+          <b>{supply.tag}</b> <span className={css['bad']}>{say.neverComesToRest}</span>
         </h2>
-        <p>
-          Something on it starts, pulls the voltage down and stops again, over and over. There is no current
-          to tell until that is settled.
-        </p>
+        <p>{say.somethingStartsPullsVoltage}</p>
       </section>
     );
   return (
-    <section className={css['supply']} aria-label={`Supply ${supply.tag}`}>
+    <section className={css['supply']} aria-label={say.supply(supply.tag)}>
       <h2>
-        <b>{supply.tag}</b> {formatAmps(supply.worstAmps)} of {formatAmps(supply.ratedAmps)}
+        <b>{supply.tag}</b> {say.of(formatAmps(supply.worstAmps), formatAmps(supply.ratedAmps))}
       </h2>
       <div className={css['gauge']} aria-hidden>
         <i className={cx(over && css['over'])} style={{ width: share(supply.worstAmps) }} />
@@ -36,44 +34,56 @@ export function SupplyCard({ supply }: { supply: SupplyBudget }) {
       </div>
       <dl className={css['facts']}>
         <div>
-          <dt>At rest</dt>
+          <dt>{say.atRest}</dt>
           <dd>{formatAmps(supply.restAmps)}</dd>
         </div>
         <div>
-          <dt>Released</dt>
+          <dt>{say.released}</dt>
           <dd>{formatAmps(supply.releasedAmps)}</dd>
         </div>
         <div>
-          <dt>Spare to the mark</dt>
+          <dt>{say.spareToTheMark}</dt>
           <dd className={cx(over && css['bad'])}>{formatAmps(supply.allowedAmps - supply.worstAmps)}</dd>
         </div>
         {battery && (
           <div>
-            <dt>On battery</dt>
+            <dt>{say.onBattery}</dt>
             <dd className={cx(battery.hours < battery.askedHours && css['bad'])}>
-              {formatHours(battery.hours)} <small>of {battery.askedHours} h asked</small>
+              {formatHours(battery.hours)} <small>{say.ofHAsked(battery.askedHours)}</small>
             </dd>
           </div>
         )}
       </dl>
       {poe && <p>{poe}</p>}
       <details className={css['working']}>
-        <summary>Show the working</summary>
+        <summary>{say.showTheWorking}</summary>
         <ul>
           {supply.loads.map((load) => (
             <li key={load.part}>
-              {load.tag} {load.part.slice(load.part.lastIndexOf(':') + 1)}: {formatAmps(load.restAmps)} at
-              rest, {formatAmps(load.releasedAmps)} released
+              {say.atRestReleased(
+                load.tag,
+                load.part.slice(load.part.lastIndexOf(':') + 1),
+                formatAmps(load.restAmps),
+                formatAmps(load.releasedAmps),
+              )}
             </li>
           ))}
           <li>
-            Headroom: {supply.ratedAmps} A ÷ {1 + HEADROOM} = {formatAmps(supply.allowedAmps)} allowed; worst
-            case {formatAmps(supply.worstAmps)}
+            {say.headroomAAllowedWorstCase(
+              supply.ratedAmps,
+              1 + HEADROOM,
+              formatAmps(supply.allowedAmps),
+              formatAmps(supply.worstAmps),
+            )}
           </li>
           {battery && (
             <li>
-              Battery: {battery.ampHours} Ah × {AGED_SHARE} (aged) ÷ {formatAmps(battery.amps)} ={' '}
-              {formatHours(battery.hours)}
+              {say.batteryAhAged(
+                battery.ampHours,
+                AGED_SHARE,
+                formatAmps(battery.amps),
+                formatHours(battery.hours),
+              )}
             </li>
           )}
         </ul>

@@ -1,5 +1,6 @@
 import { feedingOf, type Feeding, type PowerBudget } from '#core/power/index';
 import { formatVolts } from '#core/units/index';
+import { say } from '#words/stations/power/VoltageTable';
 import { cx } from '../../ui/cx';
 import table from '../../ui/DataTable.module.css';
 import css from './PowerStation.module.css';
@@ -7,35 +8,35 @@ import css from './PowerStation.module.css';
 /** What a device gets, in a mark and a word; `look` is a class. */
 const FEEDING: Readonly<Record<Feeding, { readonly look: 'good' | 'bad' | 'hush'; readonly text: string }>> =
   {
-    enough: { look: 'good', text: '✓ enough' },
-    'too-little': { look: 'bad', text: '✕ too little' },
-    'not-fed': { look: 'bad', text: '✕ not fed' },
-    idle: { look: 'hush', text: 'not in use' },
-    unsettled: { look: 'bad', text: '✕ never comes to rest' },
+    enough: { look: 'good', text: say.enough },
+    'too-little': { look: 'bad', text: say.tooLittle },
+    'not-fed': { look: 'bad', text: say.notFed },
+    idle: { look: 'hush', text: say.notInUse },
+    unsettled: { look: 'bad', text: say.neverComesToRest },
   };
 
 export function VoltageTable({ budget }: { budget: PowerBudget }) {
   return (
     <section>
-      <h2>Voltage at each device</h2>
+      <h2>{say.voltageAtEachDevice}</h2>
       <table className={cx(table['table'], table['stack'])}>
-        <caption className="hush">Voltage at each device</caption>
+        <caption className="hush">{say.voltageAtEachDevice}</caption>
         <thead>
           <tr>
-            <th scope="col">Device</th>
+            <th scope="col">{say.device}</th>
             <th scope="col" className={table['right']}>
-              At rest
+              {say.atRest}
             </th>
             <th scope="col" className={table['right']}>
-              Released
+              {say.released}
             </th>
             <th scope="col" className={table['right']}>
-              Lowest
+              {say.lowest}
             </th>
             <th scope="col" className={table['right']}>
-              Needs
+              {say.needs}
             </th>
-            <th scope="col">Verdict</th>
+            <th scope="col">{say.verdict}</th>
           </tr>
         </thead>
         <tbody>
@@ -46,9 +47,9 @@ export function VoltageTable({ budget }: { budget: PowerBudget }) {
               </th>
               {(
                 [
-                  ['At rest', fed.rest],
-                  ['Released', fed.released],
-                  ['Lowest', fed.lowest],
+                  [say.atRest, fed.rest],
+                  [say.released, fed.released],
+                  [say.lowest, fed.lowest],
                 ] as const
               ).map(([label, volts]) => (
                 <td key={label} className={cx(table['right'], table['figures'])} data-label={label}>
@@ -63,10 +64,7 @@ export function VoltageTable({ budget }: { budget: PowerBudget }) {
           ))}
         </tbody>
       </table>
-      <p className={css['note']}>
-        Solved with every conductor's resistance, both legs and shared returns included. Lowest: with the
-        battery at its cut-off.
-      </p>
+      <p className={css['note']}>{say.solvedEveryConductorsResistance}</p>
     </section>
   );
 }

@@ -10,6 +10,7 @@ import {
 import { frameOf } from '#core/cards/index';
 import { cardsInUse, findIn, formatsOf, type Device, type Door, type Plan } from '#core/plan/index';
 import { configurationDifferenceWords, decisionWords } from '#words/judged';
+import { say } from '#words/stations/program/ControllerPanel';
 import { CodesAway } from '../../parts/codes/CodesAway';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
@@ -47,43 +48,34 @@ export function ControllerPanel({ door, controller }: { door: Door; controller: 
   };
   useEffect(() => void read(), [site, controller.id]);
   if (!complete) return <CodesAway />;
-  if (wanted === null)
-    return (
-      <p>
-        {controller.tag} keeps no list of people and hours, or waits for a card format that nobody knows:
-        there is nothing to send.
-      </p>
-    );
+  if (wanted === null) return <p>{say.keepsNoListPeople(controller.tag)}</p>;
   const lost = state?.network === 'lost';
   const held = state?.configuration ?? null;
   const differences = held ? configurationDifferences(wanted, held) : [];
   return (
-    <section className={css['controller']} aria-label={`What ${controller.tag} holds`}>
+    <section className={css['controller']} aria-label={say.whatHolds(controller.tag)}>
       <header>
-        <h2>{controller.tag}, simulated</h2>
-        <p>
-          No device of a real site is behind this: a stand-in takes what is sent, keeps it, and decides from
-          it. It serves {decidedBy(plan, controller.id).join(', ')}.
-        </p>
+        <h2>{say.simulated(controller.tag)}</h2>
+        <p>{say.noDeviceRealSite(decidedBy(plan, controller.id).join(', '))}</p>
       </header>
       <p className={css['state']} role="status" data-right={held !== null && differences.length === 0}>
         {trouble ??
           (state === null
-            ? 'It is being asked.'
+            ? say.itIsBeingAsked
             : lost
-              ? 'Its network is lost: it is not reached, and goes on with what it holds.'
+              ? say.networkLostNotReached
               : held === null
-                ? 'Nothing has been sent to it yet.'
+                ? say.nothingBeenSentYet
                 : differences.length === 0
-                  ? `It holds what it is to hold: ${wanted.people.length} people, ${wanted.levels.length} levels.`
-                  : `It holds something else in ${differences.length === 1 ? 'one thing' : `${differences.length} things`}.`)}
+                  ? say.holdsHoldPeopleLevels(wanted.people.length, wanted.levels.length)
+                  : say.itHoldsSomethingElseIn(differences.length))}
       </p>
       {differences.length > 0 && (
         <ul>
           {differences.slice(0, 30).map((one) => (
             <li key={`${one.part} ${one.id} ${one.how}`}>{configurationDifferenceWords(one)}</li>
           ))}
-          {differences.length > 30 && <li>And {differences.length - 30} more.</li>}
+          {differences.length > 30 && <li>{say.andMore(differences.length - 30)}</li>}
         </ul>
       )}
       <p className={css['acts']}>
@@ -92,10 +84,10 @@ export function ControllerPanel({ door, controller }: { door: Door; controller: 
           disabled={busy}
           onClick={() => void doing(() => sendTo(site, controller.id, wanted))}
         >
-          Send the list
+          {say.sendTheList}
         </Button>
         <Button disabled={busy} onClick={() => void doing(async () => null)}>
-          Read back and compare
+          {say.readBackAndCompare}
         </Button>
         <Button
           look="quiet"
@@ -103,7 +95,7 @@ export function ControllerPanel({ door, controller }: { door: Door; controller: 
           aria-pressed={lost}
           onClick={() => void doing(() => setNetwork(site, controller.id, lost ? 'up' : 'lost'))}
         >
-          {lost ? 'Put its network back' : 'Cut its network'}
+          {lost ? say.putItsNetworkBack : say.cutItsNetwork}
         </Button>
       </p>
       <AskIt door={door} controller={controller} plan={plan} wanted={wanted} />
@@ -139,14 +131,14 @@ function AskIt({ door, controller, plan, wanted }: AskProps) {
   return (
     <form
       className={css['ask']}
-      aria-label={`Ask ${controller.tag}`}
+      aria-label={say.ask(controller.tag)}
       onSubmit={(event) => {
         event.preventDefault();
         void ask();
       }}
     >
       <SelectField
-        label="Somebody comes"
+        label={say.somebodyComes}
         value={person.id}
         onChange={({ target }) => {
           setWho(target.value);
@@ -161,15 +153,15 @@ function AskIt({ door, controller, plan, wanted }: AskProps) {
       </SelectField>
       <MomentFields at={at} onChange={setAt} />
       <Button type="submit" disabled={!arrives}>
-        Ask it
+        {say.askIt}
       </Button>
       <p role="status">
         {answer === undefined
           ? arrives
             ? ''
-            : `${person.name} has neither a card nor a code.`
+            : say.neitherCardNorCode(person.name)
           : answer === null
-            ? 'It holds nothing: nobody is let in.'
+            ? say.holdsNothingNobodyLet
             : typeof answer === 'string'
               ? answer
               : decisionWords(plan, wanted, answer)}

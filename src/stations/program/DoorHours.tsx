@@ -1,6 +1,7 @@
 import { doorParts } from '#core/door/index';
 import { does } from '#core/devices/index';
 import type { Door } from '#core/plan/index';
+import { say } from '#words/stations/program/DoorHours';
 import { DoorsByHours } from '../../parts/access/DoorsByHours';
 import { WeekView } from '../../parts/access/WeekView';
 import { useNow } from '../../parts/moments/today';
@@ -15,13 +16,9 @@ export function DoorHours({ door }: { door: Door }) {
   const keepsNone = decider !== null && !does(decider.type, 'clock');
   return (
     <div className={css['hours']}>
-      {keepsNone && (
-        <p className={css['note']}>
-          {decider.device.tag} keeps no hours: whoever is keyed in opens at all hours, whatever stands here.
-        </p>
-      )}
+      {keepsNone && <p className={css['note']}>{say.keepsNoHoursWhoever(decider.device.tag)}</p>}
       <DoorsByHours doors={[door]} />
-      <WeekView only={`door ${door.id}`} now={now} />
+      <WeekView only={say.door(door.id)} now={now} />
     </div>
   );
 }

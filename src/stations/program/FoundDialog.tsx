@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { factoryMemory, parseFoundMemory, type KeypadLanguage, type Memory } from '#core/keypads/index';
 import type { Device } from '#core/plan/index';
 import { FOUND_PROBLEMS } from '#words/keypad';
+import { say } from '#words/stations/program/FoundDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { wallNow } from '../../parts/moments/today';
@@ -33,16 +34,12 @@ export function FoundDialog({ keypad, language, recorded, onKeep, onClose }: Pro
     <Dialog
       open
       onOpenChange={(open) => !open && onClose()}
-      title={`What was found in ${keypad.tag}`}
-      description={
-        language.slots
-          ? 'A line a slot: its number, then a code, a card as it is printed, or both; a dash for an empty one, a question mark for one that is in use by nobody knows what. Slots that no line names stay as they are recorded.'
-          : 'A code or a card a line. It is added to what is recorded.'
-      }
+      title={say.whatWasFoundIn(keypad.tag)}
+      description={language.slots ? say.lineSlotNumberThen : say.codeCardLineAdded}
     >
       <div className={css['form']}>
         <label className={css['text']}>
-          <span>As found</span>
+          <span>{say.asFound}</span>
           <textarea
             rows={7}
             spellCheck={false}
@@ -55,17 +52,17 @@ export function FoundDialog({ keypad, language, recorded, onKeep, onClose }: Pro
           <ul className={css['refused']} role="status">
             {refused.map(({ line, text: said, problem }) => (
               <li key={line}>
-                Line {line}, <span className="figures">{said}</span>: {FOUND_PROBLEMS[problem]}.
+                {say.line(line)} <span className="figures">{said}</span>: {FOUND_PROBLEMS[problem]}.
               </li>
             ))}
           </ul>
         )}
         <label className={css['all']}>
           <input type="checkbox" checked={all} onChange={({ target }) => setAll(target.checked)} />
-          Every {language.slots ? 'slot' : 'entry'} was looked at: what no line names is not there
+          {say.everyLookedNoLine(Boolean(language.slots))}
         </label>
         <Button look="main" disabled={taken === 0 && all === whole} onClick={() => onKeep(found)}>
-          {taken === 0 ? 'Record' : `Record ${taken === 1 ? 'one line' : `${taken} lines`}`}
+          {taken === 0 ? say.record : say.record2(taken)}
         </Button>
       </div>
     </Dialog>

@@ -21,6 +21,7 @@ import {
   sheetHint,
   strokeWords,
 } from '#words/keypad';
+import { say } from '#words/stations/program/KeySheetAtDoor';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { isGiven } from '../../parts/keypad/givenKeys';
@@ -58,10 +59,8 @@ export function KeySheetAtDoor(props: Props) {
   };
   if (isDone(sheet) && sheet.problems.length > 0)
     return (
-      <section className={css['sheet']} aria-label={`Key sheet for ${keypad.tag}`}>
-        <h2>
-          {sheet.lines.length === 0 ? `${keypad.tag} cannot be keyed` : 'Not all of the list is keyed in'}
-        </h2>
+      <section className={css['sheet']} aria-label={say.keySheetFor(keypad.tag)}>
+        <h2>{sheet.lines.length === 0 ? say.cannotBeKeyed(keypad.tag) : say.notAllListKeyed}</h2>
         {sheet.problems.map((one, index) => (
           <p key={index} role="status">
             {scriptProblemWords(one)}
@@ -77,55 +76,49 @@ export function KeySheetAtDoor(props: Props) {
               size="l"
               onClick={() => setSheet(beginSheet(language, factoryMemory(language), target, scrapCode))}
             >
-              It has been reset: key everybody in
+              {say.beenResetKeyEverybody}
             </Button>
           )}
           <Button size="l" onClick={() => setSheet(beginSheet(language, sheet.known, target, scrapCode))}>
-            Try once more
+            {say.tryOnceMore}
           </Button>
           <Button size="l" onClick={() => onKeep(sheet.known)}>
-            Record what is known of it
+            {say.recordKnown}
           </Button>
           <Button size="l" look="quiet" onClick={onClose}>
-            Back to the list
+            {say.backToTheList}
           </Button>
         </div>
       </section>
     );
   if (isDone(sheet) || !line)
     return (
-      <section className={css['sheet']} aria-label={`Key sheet for ${keypad.tag}`}>
-        <h2>{sheet.lines.length === 0 ? 'Nothing to key in' : `${keypad.tag} is keyed in`}</h2>
+      <section className={css['sheet']} aria-label={say.keySheetFor(keypad.tag)}>
+        <h2>{sheet.lines.length === 0 ? say.nothingToKeyIn : say.isKeyedIn(keypad.tag)}</h2>
         <p role="status">
-          {sheet.lines.length === 0
-            ? 'What is recorded of it is what the list asks for.'
-            : 'Every line answered as it should, and whoever is new opened the door.'}
-          {sheet.doubtful.length > 0 && ' A code that did not open was keyed anew.'}
-          {sheet.known.rest &&
-            ` What else stands in ${keypad.tag} is not known: what was keyed wrong may have been stored too.`}
+          {sheet.lines.length === 0 ? say.recordedListAsks : say.everyLineAnsweredShould}
+          {sheet.doubtful.length > 0 && say.codeDidNotOpen}
+          {sheet.known.rest && say.elseStandsNotKnown(keypad.tag)}
         </p>
         <div className={css['moves']}>
           {sheet.lines.length > 0 && (
             <Button look="main" size="l" onClick={() => onKeep(sheet.known)}>
-              Record what {keypad.tag} holds
+              {say.recordWhatHolds(keypad.tag)}
             </Button>
           )}
           <Button size="l" onClick={onClose}>
-            Back to the list
+            {say.backToTheList}
           </Button>
         </div>
       </section>
     );
   const isTry = line.purpose === 'try';
   return (
-    <section className={css['sheet']} aria-label={`Key sheet for ${keypad.tag}`}>
+    <section className={css['sheet']} aria-label={say.keySheetFor(keypad.tag)}>
       <header>
         <h2>{purposeWords(line)}</h2>
         <p className={css['where']}>
-          {[
-            `Line ${sheet.at + 1} of ${sheet.lines.length} at ${keypad.tag}`,
-            whose(language, keypad, people, line),
-          ]
+          {[say.lineOfAt(sheet.at + 1, sheet.lines.length, keypad.tag), whose(language, keypad, people, line)]
             .filter(Boolean)
             .join(' · ')}
         </p>
@@ -136,7 +129,7 @@ export function KeySheetAtDoor(props: Props) {
         ))}
       </div>
       <div className={css['card']}>
-        <h3>Press</h3>
+        <h3>{say.press}</h3>
         {strokeGroups(line).map(({ label, from, strokes }) => (
           <p key={from} className={cx(css['keys'], label !== '' && css['field'])}>
             {label && <small>{label}</small>}
@@ -149,49 +142,49 @@ export function KeySheetAtDoor(props: Props) {
             </span>
           </p>
         ))}
-        <h3>It answers</h3>
+        <h3>{say.itAnswers}</h3>
         <p className={css['answer']}>
           <i className={cx(css['light'], css[line.shows.light])} aria-hidden />
           {replyWords(line.shows)}
         </p>
         {language.screen && line.screen && (
-          <ScreenView text={line.screen} rows={language.screen.rows} label="What its screen shows then" />
+          <ScreenView text={line.screen} rows={language.screen.rows} label={say.whatItsScreenShowsThen} />
         )}
         <p className={css['hint']} role="status">
           {sheetHint(language, sheet)}
         </p>
       </div>
       {asking ? (
-        <div className={css['moves']} role="group" aria-label="What did it answer?">
+        <div className={css['moves']} role="group" aria-label={say.whatDidItAnswer}>
           <Button size="l" onClick={() => tell('refused')}>
-            {isTry ? 'It did not open' : refusedWords(language)}
+            {isTry ? say.itDidNotOpen : refusedWords(language)}
           </Button>
           <Button size="l" onClick={() => tell('something-else')}>
-            Something else, or nothing
+            {say.somethingElseOrNothing}
           </Button>
           <Button size="l" look="quiet" className={css['back']} onClick={() => setAsking(false)}>
-            Back
+            {say.back}
           </Button>
         </div>
       ) : (
         <div className={css['moves']}>
           <Button size="l" look="main" className={css['so']} onClick={() => tell('so')}>
-            It answered so
+            {say.itAnsweredSo}
           </Button>
           <Button size="l" onClick={() => setAsking(true)}>
-            Answered otherwise
+            {say.answeredOtherwise}
           </Button>
           <Button size="l" onClick={() => tell('dropped-out')} disabled={isTry}>
-            It dropped out
+            {say.itDroppedOut}
           </Button>
         </div>
       )}
       <p className={css['end']}>
         <Button look="quiet" onClick={() => onKeep(sheet.known)} disabled={!holdsMore(sheet, recorded)}>
-          Record what it holds so far
+          {say.recordHoldsSoFar}
         </Button>
         <Button look="quiet" onClick={onClose}>
-          Close
+          {say.close}
         </Button>
       </p>
     </section>
@@ -210,7 +203,7 @@ const whose = (
 ): string =>
   [
     slotWords(language, line.slot),
-    line.scrap ? 'a code that nobody gets' : ownersOf(language, keypad.id, people, line),
+    line.scrap ? say.aCodeThatNobodyGets : ownersOf(language, keypad.id, people, line),
   ]
     .filter(Boolean)
     .join(', ');

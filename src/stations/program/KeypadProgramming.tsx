@@ -19,6 +19,7 @@ import { cardsInUse, fingersOf, type CardNumber, type Device, type Door } from '
 import { doorTimes } from '#core/door/index';
 import { codeProblemWords } from '#words/findings/index';
 import { resetWords } from '#words/keypad';
+import { say } from '#words/stations/program/KeypadProgramming';
 import { Button } from '../../ui/Button';
 import { Menu } from '../../ui/Menu';
 import { TextField } from '../../ui/Field';
@@ -127,8 +128,8 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
           ...(how ? knownSince(language, recorded, known, { how, on: wallNow().day }) : known),
         },
       },
-      `record ${keypad.tag}`,
-      `Recorded: ${keypad.tag} holds this.`,
+      say.record(keypad.tag),
+      say.recordedHoldsThis(keypad.tag),
     );
   if (atDoor)
     return (
@@ -151,7 +152,7 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
   const cards = people.flatMap((person) => cardsInUse(person).map((card) => ({ name: person.name, card })));
   const fingers = people.flatMap((person) =>
     fingersOf(person).map((finger, index) => ({
-      name: person.fingers > 1 ? `${person.name}, finger ${index + 1}` : person.name,
+      name: person.fingers > 1 ? say.finger(person.name, index + 1) : person.name,
       finger,
     })),
   );
@@ -178,7 +179,7 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
           fits={codeFits}
           shown={shown}
           onShow={(on) => {
-            if (on) store.note(`codes of the key sheet of ${door.id} ${keypad.tag} shown`);
+            if (on) store.note(say.codesKeySheetShown(door.id, keypad.tag));
             setShown(on);
           }}
           at={playing}
@@ -189,36 +190,36 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
                 icon={<Smartphone aria-hidden />}
                 disabled={!codeFits}
                 onClick={() => {
-                  store.note(`key sheet of ${door.id} ${keypad.tag} opened, with its codes`);
+                  store.note(say.keySheetOpenedCodes(door.id, keypad.tag));
                   onAtDoor(true);
                 }}
               >
-                At the door, line by line
+                {say.doorLineLine}
               </Button>
               {steps.length > 0 && (
                 <Button
                   disabled={playing !== null || !codeFits || live.keypad.mode !== AT_DOOR}
                   onClick={() => setPlaying({ step: 0, stroke: 0 })}
                 >
-                  {playing ? 'Keying in…' : 'Key it into the simulated one'}
+                  {playing ? say.keyingIn : say.keyIntoSimulatedOne}
                 </Button>
               )}
               {steps.length > 0 && (
                 <Menu
-                  label="The sheet on paper"
+                  label={say.theSheetOnPaper}
                   side="top"
                   trigger={
                     <Button look="quiet" disabled={!codeFits} icon={<Printer aria-hidden />}>
-                      Print
+                      {say.print}
                     </Button>
                   }
                   items={[
-                    { id: 'plain', label: 'Without codes', onSelect: () => paper.print(false) },
+                    { id: 'plain', label: say.withoutCodes, onSelect: () => paper.print(false) },
                     {
                       id: 'codes',
-                      label: 'With codes: whoever has the paper can open',
+                      label: say.codesWhoeverPaperCan,
                       onSelect: () => {
-                        store.note(`key sheet of ${door.id} ${keypad.tag} printed with codes`);
+                        store.note(say.keySheetPrintedCodes(door.id, keypad.tag));
                         paper.print(true);
                       },
                     },
@@ -230,19 +231,15 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
         >
           {byCode && (
             <TextField
-              label="Programming code it is to have"
+              label={say.programmingCode}
               inputMode="numeric"
               className={css['code']}
               type={shown ? 'text' : 'password'}
               autoComplete="off"
               value={programming}
               onChange={(event) => setProgramming(event.target.value)}
-              error={codeFits ? null : least === most ? `${least} digits.` : `${least} to ${most} digits.`}
-              hint={
-                programming === language.factoryCode
-                  ? 'This is the factory code: change it first, and keep it out of everyone else’s hands.'
-                  : undefined
-              }
+              error={codeFits ? null : least === most ? say.digits(least) : say.toDigits(least, most)}
+              hint={programming === language.factoryCode ? say.factoryCodeChangeFirst : undefined}
             />
           )}
           {problems.map((one, index) => (
@@ -253,8 +250,8 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
           {doubt && (
             <div className={css['doubt']}>
               <p>
-                What else stands in {keypad.tag} nobody knows: a code of a stranger may open.
-                {!mayWipe && ' Look at its other slots, or reset it as its leaflet says.'}
+                {say.elseStandsNobodyKnows(keypad.tag)}
+                {!mayWipe && say.lookOtherSlotsReset}
               </p>
               {mayWipe && (
                 <label>
@@ -263,7 +260,7 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
                     checked={wipesFirst}
                     onChange={({ target: box }) => setWipesFirst(box.checked)}
                   />
-                  Wipe everybody first, and key the list in anew
+                  {say.wipeEverybodyFirstKey}
                 </label>
               )}
             </div>
@@ -301,24 +298,20 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
       )}
       <p className={css['record']}>
         <Button size="s" onClick={() => setFinding(true)}>
-          Enter as found
+          {say.enterAsFound}
         </Button>
         <Button size="s" onClick={() => record(memory, 'keyed')}>
-          Record that {keypad.tag} at the door holds this
+          {say.recordDoorHolds(keypad.tag)}
+        </Button>
+        <Button size="s" look="quiet" onClick={() => loadSaid(recorded, say.simulatedKeypadHoldsRecorded)}>
+          {say.takeSimulatedOneBack}
         </Button>
         <Button
           size="s"
           look="quiet"
-          onClick={() => loadSaid(recorded, 'The simulated keypad holds what is recorded.')}
+          onClick={() => loadSaid(factoryMemory(language), say.simulatedKeypadLeftFactory)}
         >
-          Take the simulated one back to what is recorded
-        </Button>
-        <Button
-          size="s"
-          look="quiet"
-          onClick={() => loadSaid(factoryMemory(language), 'The simulated keypad is as it left the factory.')}
-        >
-          Factory reset the simulated one
+          {say.factoryResetTheSimulatedOne}
         </Button>
       </p>
       {language.resets.map((reset) => (

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { can, type KeypadLanguage, type Script } from '#core/keypads/index';
 import type { Device, Person } from '#core/plan/index';
 import { scriptProblemWords } from '#words/keypad';
+import { say } from '#words/stations/program/KeysToPress';
 import { Button } from '../../ui/Button';
 import { ScriptView } from './ScriptView';
 import css from './KeysToPress.module.css';
@@ -29,11 +30,11 @@ export function KeysToPress(props: Props) {
   const { steps, wipes, problems, isLeast } = script;
   const strokes = steps.reduce((sum, step) => sum + step.strokes.length, 0);
   return (
-    <section className={css['keys']} aria-label={`Keys to press at ${keypad.tag}`}>
+    <section className={css['keys']} aria-label={say.keysToPressAt(keypad.tag)}>
       <header>
-        <h2>Keys to press</h2>
+        <h2>{say.keysToPress}</h2>
         {strokes > 0 && fits && (
-          <span>{isLeast ? `${strokes} strokes, the fewest there are` : `${strokes} strokes`}</span>
+          <span>{isLeast ? say.strokesTheFewestThereAre(strokes) : say.strokes(strokes)}</span>
         )}
       </header>
       <div className={css['said']}>
@@ -43,23 +44,15 @@ export function KeysToPress(props: Props) {
             {scriptProblemWords(one)}
           </p>
         ))}
-        {wipes && (
-          <p className={css['problem']}>
-            Everybody is wiped first, and whoever is on the list is keyed in anew.
-          </p>
-        )}
+        {wipes && <p className={css['problem']}>{say.everybodyWipedFirstWhoever}</p>}
         <p>
-          {language.name}. More than {language.timeoutMs / 1000} s between keys and it drops out: the
-          unfinished line is lost.
-          {language.slots &&
-            !can(language, 'clear-slot', 'delete-code') &&
-            ' A slot cannot be cleared, only overwritten.'}
-          {language.timeoutLoses === 'session' &&
-            ' All that was keyed since programming began is lost with it.'}
+          {say.moreThanSBetween(language.name, language.timeoutMs / 1000)}
+          {language.slots && !can(language, 'clear-slot', 'delete-code') && say.slotCannotClearedOnly}
+          {language.timeoutLoses === 'session' && say.allKeyedSinceProgramming}
         </p>
       </div>
       {steps.length === 0 && problems.length === 0 ? (
-        <p className={css['settled']}>The simulated keypad holds exactly the list. Nothing to key in.</p>
+        <p className={css['settled']}>{say.simulatedKeypadHoldsExactly}</p>
       ) : (
         fits && (
           <ScriptView
@@ -76,7 +69,7 @@ export function KeysToPress(props: Props) {
         {foot}
         {steps.length > 0 && (
           <Button look="quiet" aria-pressed={shown} onClick={() => onShow(!shown)}>
-            {shown ? 'Hide codes' : 'Show codes'}
+            {shown ? say.hideCodes : say.showCodes}
           </Button>
         )}
       </footer>

@@ -2,6 +2,7 @@ import { hasProgrammingCode, toLeaflet, type KeypadLanguage } from '#core/keypad
 import type { Device } from '#core/plan/index';
 import { DEED_WORDS, RULE_WORDS, TIME_WORDS } from '#words/language';
 import { replyWords, REPLY_NAMES, resetWords } from '#words/keypad';
+import { say } from '#words/stations/program/LanguageView';
 import { lengthText } from '../../parts/leaflet/leafletTexts';
 import { cx } from '../../ui/cx';
 import { useSite } from '../../store/context';
@@ -15,48 +16,39 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
   const own = plan.languages[language.id];
   const { slots, capacity, lockout } = language;
   const facts: readonly (readonly [string, string])[] = [
-    ['Codes', `${lengthText(language.code)} digits`],
+    [say.codes, say.digits(lengthText(language.code))],
     ...(hasProgrammingCode(language)
       ? [
           [
-            'Programming code',
-            `${lengthText(language.programming)} digits, ${language.factoryCode} when new`,
+            say.programmingCode,
+            say.digitsWhenNew(lengthText(language.programming), language.factoryCode),
           ] as const,
         ]
       : []),
-    ...(language.screen
-      ? [
-          [
-            'Its menu',
-            'is open to anybody until somebody administers, and to administrators from then on',
-          ] as const,
-        ]
-      : []),
+    ...(language.screen ? [[say.itsMenu, say.openAnybodyUntilSomebody] as const] : []),
     [
-      'Holds',
+      say.holds,
       slots
-        ? `slots ${String(slots.first).padStart(slots.digits, '0')} to ${String(slots.last).padStart(slots.digits, '0')}`
-        : `a list of ${capacity}`,
+        ? say.slotsTo(
+            String(slots.first).padStart(slots.digits, '0'),
+            String(slots.last).padStart(slots.digits, '0'),
+          )
+        : say.aListOf(capacity),
     ],
-    [
-      'Silence',
-      `${language.timeoutMs / 1000} s, then ${language.timeoutLoses === 'line' ? 'the unfinished line is lost' : 'all since programming began is lost'}`,
-    ],
+    [say.silence, say.sThen(language.timeoutMs / 1000, language.timeoutLoses === 'line')],
     ...(lockout.tries > 0
-      ? [['Wrong codes', `${lockout.tries} in a row, then locked for ${lockout.ms / 1000} s`] as const]
+      ? [[say.wrongCodes, say.rowThenLockedS(lockout.tries, lockout.ms / 1000)] as const]
       : []),
     ...(language.rules.length > 0
-      ? [['A code', language.rules.map((rule) => RULE_WORDS[rule]).join('; ')] as const]
+      ? [[say.aCode, language.rules.map((rule) => RULE_WORDS[rule]).join('; ')] as const]
       : []),
-    ...(language.reserved.length > 0 ? [['Kept for itself', language.reserved.join(', ')] as const] : []),
+    ...(language.reserved.length > 0 ? [[say.keptForItself, language.reserved.join(', ')] as const] : []),
   ];
   return (
-    <section className={css['language']} aria-label={`How ${keypad.tag} is programmed`}>
+    <section className={css['language']} aria-label={say.howIsProgrammed(keypad.tag)}>
       <h2>{language.name}</h2>
       <p className={css['note']}>
-        {own
-          ? `Described for this site, version ${own.version}. It is changed at Types, Keypad languages.`
-          : 'Comes with Aldaba, and is invented. A keypad of another make is described at Types, Keypad languages, from its leaflet.'}
+        {own ? say.describedSiteVersionChanged(own.version) : say.comesAldabaInventedKeypad}
       </p>
       <dl>
         {facts.map(([term, said]) => (
@@ -67,27 +59,27 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
         ))}
       </dl>
       <table className={table['table']}>
-        <caption className="hush">What is keyed for what</caption>
+        <caption className="hush">{say.whatIsKeyedForWhat}</caption>
         <thead>
           <tr>
-            <th scope="col">What</th>
-            <th scope="col">Keys</th>
-            <th scope="col">It answers</th>
+            <th scope="col">{say.what}</th>
+            <th scope="col">{say.keys}</th>
+            <th scope="col">{say.itAnswers}</th>
           </tr>
         </thead>
         <tbody>
           <tr>
-            <th scope="row">A code at the door</th>
+            <th scope="row">{say.aCodeAtTheDoor}</th>
             <td className={cx(table['figures'], css['keys'])}>{leaflet.entry}</td>
             <td>{replyWords(language.replies.opened)}</td>
           </tr>
           {leaflet.modes.flatMap((mode, index) => [
             <tr key={`${mode.id} in`}>
               <th scope="row">
-                {language.screen ? `Into “${pathOf(language, mode.id)}”` : `Into ${mode.id}`}
+                {language.screen ? say.into(pathOf(language, mode.id)) : say.into2(mode.id)}
               </th>
               <td className={cx(table['figures'], css['keys'])}>
-                {[mode.enter || 'chosen', ...mode.as.map((way) => `as an administrator ${way}`)].join('; ')}
+                {[mode.enter || 'chosen', ...mode.as.map((way) => say.asAnAdministrator(way))].join('; ')}
               </td>
               <td>{replyWords(language.replies.programming)}</td>
             </tr>,
@@ -99,8 +91,8 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
                       ? `“${command.title}”: ${DEED_WORDS[command.does]}`
                       : DEED_WORDS[command.does],
                     command.does === 'set-time' ? (TIME_WORDS[command.time ?? 'unlock'] ?? command.time) : '',
-                    command.output ? `output ${command.output}` : '',
-                    command.toggle ? 'stays until it is given again' : '',
+                    command.output ? say.output(command.output) : '',
+                    command.toggle ? say.staysUntilGivenAgain : '',
                   ]
                     .filter(Boolean)
                     .join(', ')}
@@ -113,7 +105,7 @@ export function LanguageView({ keypad, language }: { keypad: Device; language: K
               ? []
               : [
                   <tr key={`${mode.id} out`}>
-                    <th scope="row">Out of {mode.id}</th>
+                    <th scope="row">{say.outOf(mode.id)}</th>
                     <td className={cx(table['figures'], css['keys'])}>{mode.leave}</td>
                     <td>{replyWords(language.replies.left)}</td>
                   </tr>,

@@ -10,6 +10,7 @@ import {
   type HeldCard,
   type Person,
 } from '#core/plan/index';
+import { say } from '#words/stations/program/PersonDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField, TextField } from '../../ui/Field';
@@ -64,11 +65,11 @@ export function PersonDialog({ person, door, keypad, onClose }: Props) {
     if (!keypad || !language?.slots || text === '') return true;
     const { first, last } = language.slots;
     if (!/^\d+$/.test(text) || Number(text) < first || Number(text) > last)
-      return `A slot from ${first} to ${last}.`;
+      return say.aSlotFromTo(first, last);
     const owner = others.find((one) =>
       [one.slots, ...one.cards.map(({ slots }) => slots)].some((at) => at[keypad.id] === Number(text)),
     );
-    return !owner || `${owner.name} has this slot.`;
+    return !owner || say.hasThisSlot(owner.name);
   };
   const keep = handleSubmit((form) => {
     if (faults.length > 0 || cards.some((_, at) => cardFault(plan, cards, at))) return;
@@ -83,38 +84,34 @@ export function PersonDialog({ person, door, keypad, onClose }: Props) {
     };
     const { id: _id, ...patch } = next;
     const done = person
-      ? dispatch({ kind: 'setPerson', id, patch }, `change ${next.name}`)
-      : dispatch({ kind: 'addPerson', person: next }, `add ${next.name}`);
+      ? dispatch({ kind: 'setPerson', id, patch }, say.change(next.name))
+      : dispatch({ kind: 'addPerson', person: next }, say.add(next.name));
     if (done) onClose();
   });
   return (
     <Dialog
       open
       onOpenChange={(open) => !open && onClose()}
-      title={person ? person.name : `Someone who opens ${door.id}`}
+      title={person ? person.name : say.someoneWhoOpens(door.id)}
     >
       <form className={css['form']} onSubmit={(event) => void keep(event)} noValidate>
         <TextField
-          label="Name"
+          label={say.name}
           autoFocus
           error={errors.name?.message}
           {...register('name', {
-            validate: (name) => name.trim() !== '' || 'A name is needed.',
+            validate: (name) => name.trim() !== '' || say.aNameIsNeeded,
             maxLength: 80,
           })}
         />
-        <SelectField
-          label="Role"
-          hint="Administrators program the keypad: keep them few."
-          {...register('role')}
-        >
-          <option value="user">Opens doors</option>
-          <option value="administrator">Administers</option>
+        <SelectField label={say.role} hint={say.administratorsProgramKeypadKeep} {...register('role')}>
+          <option value="user">{say.opensDoors}</option>
+          <option value="administrator">{say.administers}</option>
         </SelectField>
         <CodeField person={draft} onChange={setCode} />
         {keypad && language?.slots && (
           <TextField
-            label={`Slot in ${keypad.tag}`}
+            label={say.slotIn(keypad.tag)}
             inputMode="numeric"
             error={errors.slot?.message}
             {...register('slot', { validate: checkSlot })}
@@ -122,12 +119,12 @@ export function PersonDialog({ person, door, keypad, onClose }: Props) {
         )}
         {language && takesFingers(language) && (
           <TextField
-            label="Fingers to read in"
+            label={say.fingersToReadIn}
             inputMode="numeric"
-            hint={`They are read at ${keypad?.tag}, each by itself.`}
+            hint={say.theyReadEachItself(keypad?.tag)}
             error={errors.fingers?.message}
             {...register('fingers', {
-              validate: (text) => (/^\d{1,2}$/.test(text) && Number(text) <= 10) || 'A number from 0 to 10.',
+              validate: (text) => (/^\d{1,2}$/.test(text) && Number(text) <= 10) || say.number010,
             })}
           />
         )}
@@ -137,7 +134,7 @@ export function PersonDialog({ person, door, keypad, onClose }: Props) {
           onChange={setCards}
         />
         <Button type="submit" look="main">
-          Keep
+          {say.keep}
         </Button>
       </form>
     </Dialog>

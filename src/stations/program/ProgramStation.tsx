@@ -5,6 +5,7 @@ import { doorParts } from '#core/door/index';
 import { languageOf, type KeypadLanguage } from '#core/keypads/index';
 import { peopleAt, type Device, type Door, type Person } from '#core/plan/index';
 import { cardsWords } from '#words/cards';
+import { say } from '#words/stations/program/ProgramStation';
 import { CodesAway } from '../../parts/codes/CodesAway';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
@@ -23,11 +24,11 @@ import css from './ProgramStation.module.css';
 
 type View = 'sheet' | 'people' | 'hours' | 'language' | 'controller';
 const TABS: readonly { readonly id: View; readonly label: string }[] = [
-  { id: 'sheet', label: 'Key sheet' },
-  { id: 'people', label: 'People' },
-  { id: 'hours', label: 'Hours' },
-  { id: 'language', label: 'Language' },
-  { id: 'controller', label: 'Controller' },
+  { id: 'sheet', label: say.keySheet },
+  { id: 'people', label: say.people },
+  { id: 'hours', label: say.hours },
+  { id: 'language', label: say.language },
+  { id: 'controller', label: say.controller },
 ];
 const IDS = TABS.map(({ id }) => id);
 
@@ -63,7 +64,7 @@ export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
     );
   return (
     <TabRoot<View> value={view} onChange={setView} className={css['root']}>
-      <StationFrame door={door} tools={<TabList tabs={tabs} label="Program, seen as" />}>
+      <StationFrame door={door} tools={<TabList tabs={tabs} label={say.programSeenAs} />}>
         <div className={css['program']}>
           <TabPanel id="sheet">
             {keypad && language && !complete && <CodesAway className={css['note']} />}
@@ -80,16 +81,11 @@ export function ProgramStation({ door, bench }: { door: Door; bench: Bench }) {
           </TabPanel>
           <TabPanel id="people">
             <People door={door} keypad={keypad} />
-            {!decider && <Empty title="Nothing to program yet">Add a controller or a keypad at Wire.</Empty>}
+            {!decider && <Empty title={say.nothingToProgramYet}>{say.addControllerKeypadWire}</Empty>}
             {decider && !language && (
               <section>
-                <h2>{decider.device.tag} holds the cards itself</h2>
-                <p className={css['note']}>
-                  {keepsList
-                    ? 'A controller takes its list over its own connection, so there are no keys to press: at Controller a simulated one is sent it, and read back.'
-                    : 'It takes its list over its own connection, so there are no keys to press.'}{' '}
-                  Somebody comes to the door on the bench: what it says of their card stands there.
-                </p>
+                <h2>{say.holdsTheCardsItself(decider.device.tag)}</h2>
+                <p className={css['note']}>{say.somebodyComesDoorBench(keepsList)}</p>
               </section>
             )}
           </TabPanel>
@@ -138,39 +134,39 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
   return (
     <section>
       <header className={css['head']}>
-        <h2>Who opens {door.id}</h2>
+        <h2>{say.whoOpens(door.id)}</h2>
         <Button
           size="s"
           look="quiet"
           aria-pressed={shown}
           onClick={() => {
-            if (!shown) store.note(`codes of ${door.id} shown`);
+            if (!shown) store.note(say.codesOfShown(door.id));
             setShown(!shown);
           }}
           disabled={here.every((one) => one.code === '')}
         >
-          {shown ? 'Hide codes' : 'Show codes'}
+          {shown ? say.hideCodes : say.showCodes}
         </Button>
         <Button size="s" icon={<Plus aria-hidden />} onClick={() => setOpen('new')}>
-          Add a person
+          {say.addAPerson}
         </Button>
       </header>
       {here.length > 0 && (
         <table className={table['table']}>
-          <caption className="hush">Who opens this door</caption>
+          <caption className="hush">{say.whoOpensThisDoor}</caption>
           <thead>
             <tr>
-              <th scope="col">Name</th>
+              <th scope="col">{say.name}</th>
               {keypad && (
                 <th scope="col" className={table['right']}>
-                  Slot
+                  {say.slot}
                 </th>
               )}
-              <th scope="col">Code</th>
-              <th scope="col">Card</th>
-              <th scope="col">Role</th>
+              <th scope="col">{say.code}</th>
+              <th scope="col">{say.card}</th>
+              <th scope="col">{say.role}</th>
               <th scope="col">
-                <span className="hush">Change</span>
+                <span className="hush">{say.change}</span>
               </th>
             </tr>
           </thead>
@@ -185,10 +181,10 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
                 )}
                 <td className={table['figures']}>{shown ? person.code || '—' : mask(person.code)}</td>
                 <td className={table['figures']}>{cardsWords(person.cards) || '—'}</td>
-                <td>{person.role === 'administrator' ? 'Administers' : 'Opens doors'}</td>
+                <td>{person.role === 'administrator' ? say.administers : say.opensDoors}</td>
                 <td className={css['acts']}>
                   <Button size="s" look="quiet" onClick={() => setOpen(person)}>
-                    Change
+                    {say.change}
                   </Button>
                   <Button
                     size="s"
@@ -200,12 +196,12 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
                           id: person.id,
                           patch: { doors: person.doors.filter((one) => one !== door.id) },
                         },
-                        `take ${person.name} off ${door.id}`,
-                        `${person.name} is off ${door.id}. The keypad holds the code until it is keyed out.`,
+                        say.takeOff(person.name, door.id),
+                        say.offKeypadHoldsCode(person.name, door.id),
                       )
                     }
                   >
-                    Remove from {door.id}
+                    {say.removeFrom(door.id)}
                   </Button>
                 </td>
               </tr>
@@ -215,7 +211,7 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
       )}
       {elsewhere.length > 0 && (
         <p className={css['others']}>
-          Also on site:{' '}
+          {say.alsoOnSite}
           {elsewhere.map((person) => (
             <Button
               key={person.id}
@@ -224,7 +220,7 @@ function People({ door, keypad }: { door: Door; keypad: Device | null }) {
               onClick={() =>
                 dispatch(
                   { kind: 'setPerson', id: person.id, patch: { doors: [...person.doors, door.id] } },
-                  `let ${person.name} open ${door.id}`,
+                  say.letOpen(person.name, door.id),
                 )
               }
             >

@@ -2,6 +2,7 @@ import type { KeypadLanguage, ScriptStep } from '#core/keypads/index';
 import type { Person } from '#core/plan/index';
 import { purposeWords, replyWords, strokeWords } from '#words/keypad';
 import { screenSays } from '#words/screen';
+import { say } from '#words/stations/program/ScriptView';
 import { cx } from '../../ui/cx';
 import { isGiven } from '../../parts/keypad/givenKeys';
 import { strokeGroups } from '../../parts/keypad/strokeGroups';
@@ -24,7 +25,7 @@ export function ScriptView({ language, steps, people, keypad, codes, at: now }: 
   const detail = (step: ScriptStep): string =>
     [
       slotWords(language, step.slot),
-      step.scrap ? 'overwritten with a code nobody gets' : ownersOf(language, keypad, people, step),
+      step.scrap ? say.overwrittenCodeNobodyGets : ownersOf(language, keypad, people, step),
     ]
       .filter(Boolean)
       .join(', ');
@@ -70,7 +71,7 @@ export function ScriptView({ language, steps, people, keypad, codes, at: now }: 
             {replyWords(step.shows)}
           </span>
           {step.screen && step.screen.on !== 'door' && (
-            <span className={css['screen']}>Its screen: {screenSays(step.screen)}</span>
+            <span className={css['screen']}>{say.itsScreen(screenSays(step.screen))}</span>
           )}
         </li>
       ))}

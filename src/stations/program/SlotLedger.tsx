@@ -9,6 +9,7 @@ import {
 import { hasSlot, isTheirs, wasTheirs, type Device, type Person } from '#core/plan/index';
 import { dayWords } from '#words/access';
 import { heldWords, SLOT_STATES, sourceWords } from '#words/keypad';
+import { say } from '#words/stations/program/SlotLedger';
 import { wallNow } from '../../parts/moments/today';
 import { usePlan } from '../../store/context';
 import css from './SlotLedger.module.css';
@@ -32,24 +33,24 @@ export function SlotLedger({ keypad, language, memory, target, recorded, ahead }
   const open = lines.filter(({ state }) => state !== 'same').length;
   const last = recorded && lastKnown(recorded);
   return (
-    <section className={css['ledger']} aria-label={`What ${keypad.tag} holds`}>
+    <section className={css['ledger']} aria-label={say.whatHolds(keypad.tag)}>
       <header>
-        <h2>{ahead ? `What the simulated ${keypad.tag} holds` : `What ${keypad.tag} holds`}</h2>
-        <span>{open === 0 ? 'as listed' : `${open} to change`}</span>
+        <h2>{ahead ? say.whatTheSimulatedHolds(keypad.tag) : say.whatHolds(keypad.tag)}</h2>
+        <span>{open === 0 ? say.asListed : say.toChange(open)}</span>
       </header>
       {lines.length === 0 ? (
-        <p className={css['none']}>No slot is in use, and nobody on the list has one.</p>
+        <p className={css['none']}>{say.noSlotUseNobody}</p>
       ) : (
         <table>
-          <caption className="hush">Slots of the keypad</caption>
+          <caption className="hush">{say.slotsOfTheKeypad}</caption>
           <thead>
             <tr>
               <th scope="col">{language.slots ? 'slot' : 'entry'}</th>
-              <th scope="col">holds</th>
+              <th scope="col">{say.holds}</th>
               <th scope="col">
-                <span className="hush">differs</span>
+                <span className="hush">{say.differs}</span>
               </th>
-              <th scope="col">shall hold</th>
+              <th scope="col">{say.shallHold}</th>
             </tr>
           </thead>
           <tbody>
@@ -61,11 +62,8 @@ export function SlotLedger({ keypad, language, memory, target, recorded, ahead }
       )}
       <p className={css['known']}>
         {recorded === null
-          ? `Nobody has recorded what ${keypad.tag} holds: it is taken to be as it left the factory.`
-          : [
-              last ? `Known ${dayWords(last)}.` : '',
-              recorded.rest ? 'What stands in the other slots nobody has looked at.' : '',
-            ]
+          ? say.nobodyRecordedHoldsTaken(keypad.tag)
+          : [last ? say.known(dayWords(last)) : '', recorded.rest ? say.standsOtherSlotsNobody : '']
               .filter(Boolean)
               .join(' ')}
       </p>
@@ -90,7 +88,7 @@ function Line({ line: { slot, state, held, wanted }, language, keypad, people }:
     <tr data-state={state}>
       <th scope="row">{language.slots ? String(slot).padStart(language.slots.digits, '0') : slot}</th>
       <td>
-        {!held ? '—' : had ? had.name : held.unknown === 'all' ? 'not known' : 'nobody’s'}
+        {!held ? '—' : had ? had.name : held.unknown === 'all' ? say.notKnown : 'nobody’s'}
         {held && <small>{[heldWords(held), sourceWords(held, gone)].filter(Boolean).join(', ')}</small>}
       </td>
       <td aria-hidden>{state === 'same' ? '' : '→'}</td>

@@ -1,4 +1,5 @@
 import type { Arrives, Configuration, Decision, Moment } from '#core/access/index';
+import { say } from '#words/stations/program/controllerServer';
 
 /** What a simulated controller answers about itself. */
 export interface ControllerState {
@@ -22,9 +23,9 @@ async function ask<T>(site: string, device: string, method: string, body?: unkno
       signal: AbortSignal.timeout(PATIENCE_MS),
     });
     const answer = (await response.json()) as T & { error?: { message: string } };
-    return response.ok ? answer : (answer.error?.message ?? `It answers ${response.status}.`);
+    return response.ok ? answer : (answer.error?.message ?? say.itAnswers(response.status));
   } catch {
-    return 'Nobody is reached: the server of this site does not answer.';
+    return say.nobodyReachedServerSite;
   }
 }
 

@@ -20,6 +20,7 @@ import {
   verdictWords,
 } from '#words/situations';
 import { situationName } from '#words/situationNames';
+import { say } from '#words/stations/prove/CellReason';
 import { Button } from '../../ui/Button';
 import { lazily } from '../../parts/lazily';
 import { pointedHash } from '../../parts/pointedAt';
@@ -53,35 +54,35 @@ export function CellReason({ row, side, door, bench }: Props) {
   };
   const makeSo = (tag: string | null) => {
     const state = stateAt(tag);
-    if (state) bench.put(bench.sound, state, null, tag ? `${name} at ${tag}` : name);
+    if (state) bench.put(bench.sound, state, null, tag ? say.at(name, tag) : name);
   };
   return (
     <div className={css['reason']} aria-live="polite">
       <h2>
         {name}
-        {row.at !== null && `${isElsewhere(row) ? ':' : ' at'} ${row.at}`}, from {side}:{' '}
-        {verdictWords(cell.verdict).toLowerCase()}
+        {row.at !== null && `${isElsewhere(row) ? ':' : ' at'} ${row.at}`}
+        {say.from(side, verdictWords(cell.verdict).toLowerCase())}
       </h2>
       <p>{cellReason(row, side)}</p>
       {cell.breaks && cell.breaks.after > 0 && <Lane row={row} breaks={cell.breaks.after} />}
-      {row.later.length > 0 && <p>Then, by itself: {laterWords(row.later)}</p>}
+      {row.later.length > 0 && <p>{say.thenByItself(laterWords(row.later))}</p>}
       {row.each.length > 0 && <Each each={row.each} side={side} onPut={makeSo} />}
-      {row.path.length > 0 && <p className={css['path']}>Current: {pathWords(row.path)}</p>}
-      {row.opened.length > 0 && <p className={css['path']}>Opened by: {pathWords(row.opened)}</p>}
+      {row.path.length > 0 && <p className={css['path']}>{say.current(pathWords(row.path))}</p>}
+      {row.opened.length > 0 && <p className={css['path']}>{say.openedBy(pathWords(row.opened))}</p>}
       {row.alarms.length > 0 && <p>{row.alarms.map((alarm) => ALARM_NAMES[alarm]).join(', ')}</p>}
       {row.lines.length > 0 && <p>{linesWords(row.lines)}</p>}
       <Wanted cell={cell} side={side} />
       <div className={css['acts']}>
         <Button size="s" onClick={() => makeSo(row.at)}>
-          Make it so on the bench
+          {say.makeSoBench}
         </Button>
         <Button size="s" aria-expanded={drawn} onClick={() => setDrawn(!drawn)}>
-          {drawn ? 'Hide the loop' : 'Draw the loop before and after'}
+          {drawn ? say.hideTheLoop : say.drawLoopBeforeAfter}
         </Button>
         <Button size="s" aria-expanded={asking} onClick={() => setAsking(!asking)}>
-          Want something else…
+          {say.wantSomethingElse}
         </Button>
-        <a href={pointedHash({ kind: 'situation', id: row.situation })}>Link to this situation</a>
+        <a href={pointedHash({ kind: 'situation', id: row.situation })}>{say.linkToThisSituation}</a>
       </div>
       {asking && (
         <WantedForm
@@ -105,13 +106,13 @@ export function CellReason({ row, side, door, bench }: Props) {
 /** Every reader, exit or break glass for itself. */
 function Each({ each, side, onPut }: { each: readonly TriedAt[]; side: Side; onPut(tag: string): void }) {
   return (
-    <ul className={css['each']} aria-label="At each device">
+    <ul className={css['each']} aria-label={say.atEachDevice}>
       {each.map(({ tag, cells }) => (
         <li key={tag} data-verdict={cells[side].verdict}>
-          <b>{tag || 'All at once'}</b> {outcomeWords(cells[side], side)}
+          <b>{tag || say.allAtOnce}</b> {outcomeWords(cells[side], side)}
           <span className="hush">: {verdictWords(cells[side].verdict)}</span>{' '}
           <Button size="s" look="quiet" onClick={() => onPut(tag)}>
-            On the bench
+            {say.onTheBench}
           </Button>
         </li>
       ))}
@@ -122,11 +123,14 @@ function Each({ each, side, onPut }: { each: readonly TriedAt[]; side: Side; onP
 /** What is wanted of the cell, and where that comes from. */
 function Wanted({ cell, side }: { cell: Cell; side: Side }) {
   const wanted = expectationWords(cell.expectation, side);
-  if (!cell.adjusted) return <p>Wanted: {wanted}, as follows from the brief.</p>;
+  if (!cell.adjusted) return <p>{say.wantedFollowsBrief(wanted)}</p>;
   return (
     <p>
-      Wanted: {wanted}, otherwise than follows from the brief
-      {cell.adjusted.by && `, by ${cell.adjusted.by}`}: “{cell.adjusted.reason}”
+      {say.wantedOtherwiseThanFollows(
+        wanted,
+        cell.adjusted.by && say.by(cell.adjusted.by),
+        cell.adjusted.reason,
+      )}
     </p>
   );
 }

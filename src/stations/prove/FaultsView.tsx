@@ -13,6 +13,7 @@ import { advance, atRest } from '#core/simulate/index';
 import { LAW } from '#words/findings/index';
 import { faultWords, fewerWords, GROUP_WORDS, IMPROVEMENT_WORDS } from '#words/faults';
 import { situationName } from '#words/situationNames';
+import { say } from '#words/stations/prove/FaultsView';
 import type { FaultLine } from '../../workers/protocol';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
@@ -43,9 +44,9 @@ export function FaultsView({ door, bench }: { door: Door; bench: Bench }) {
   const show = (fault: Fault) => showOnBench(bench, fault, faultWords(plan, fault));
   return (
     <div className={css['page']}>
-      <section aria-label="Single faults">
+      <section aria-label={say.singleFaults}>
         <header className={css['head']}>
-          <h2>Single faults</h2>
+          <h2>{say.singleFaults}</h2>
           <Progress
             work={singles}
             done={lines.length}
@@ -53,10 +54,7 @@ export function FaultsView({ door, bench }: { door: Door; bench: Bench }) {
             onGoOn={() => singles.goOn({ skip: lines.length })}
           />
         </header>
-        <p className={css['lead']}>
-          Each wire off, each pair of neighbouring terminals touching, each contact welded or dead, each
-          device dead: one at a time, in every situation.
-        </p>
+        <p className={css['lead']}>{say.eachWireOffEach}</p>
         {FAULT_GROUPS.map((group) => (
           <Group
             key={group}
@@ -66,23 +64,20 @@ export function FaultsView({ door, bench }: { door: Door; bench: Bench }) {
           />
         ))}
       </section>
-      <section aria-label="What each part is worth">
+      <section aria-label={say.whatEachPartIsWorth}>
         <header className={css['head']}>
-          <h2>What each part is worth</h2>
+          <h2>{say.whatEachPartIsWorth}</h2>
           {worth.state === 'idle' ? (
             <Button size="s" onClick={() => worth.start({})}>
-              Take each out in turn
+              {say.takeEachOutInTurn}
             </Button>
           ) : (
             <span className={css['count']} role="status">
-              {worth.state === 'runs' ? 'At it…' : 'Done'}
+              {worth.state === 'runs' ? say.atIt : say.done}
             </span>
           )}
         </header>
-        <p className={css['lead']}>
-          Each exit, release and contact is held still in turn, and every other fault is tried again: so many
-          come to more without it.
-        </p>
+        <p className={css['lead']}>{say.eachExitReleaseContact}</p>
         {worth.answers.length > 0 && (
           <ul className={css['worth']}>
             {worth.answers
@@ -91,33 +86,31 @@ export function FaultsView({ door, bench }: { door: Door; bench: Bench }) {
                 <li key={device}>
                   <b>{findIn(plan.devices, device)?.tag ?? device}</b>
                   {covers.length === 0
-                    ? 'covers for no single fault of something else'
-                    : `covers for ${covers.length} ${covers.length === 1 ? 'fault' : 'faults'}, ${covers.filter(({ group }) => group === 'trapped').length} of which would lock somebody in`}
+                    ? say.coversNoSingleFault
+                    : say.coversWhichWouldLock(
+                        covers.length,
+                        covers.filter(({ group }) => group === 'trapped').length,
+                      )}
                 </li>
               ))}
           </ul>
         )}
       </section>
-      <section aria-label="What would help">
+      <section aria-label={say.whatWouldHelp}>
         <header className={css['head']}>
-          <h2>What would help</h2>
+          <h2>{say.whatWouldHelp}</h2>
           {helps.state === 'idle' ? (
             <Button size="s" onClick={() => helps.start({})}>
-              Try what would help
+              {say.tryWhatWouldHelp}
             </Button>
           ) : (
             <span className={css['count']} role="status">
-              {helps.state === 'runs' ? 'At it…' : 'Done'}
+              {helps.state === 'runs' ? say.atIt : say.done}
             </span>
           )}
         </header>
-        <p className={css['lead']}>
-          A latch, a second pole, a contact that opens, a watched line, a pair of its own: each is made on a
-          copy, and every fault is tried again.
-        </p>
-        {helps.state === 'over' && improved.length === 0 && (
-          <p>None of them makes fewer faults come to the worst at this door.</p>
-        )}
+        <p className={css['lead']}>{say.latchSecondPoleContact}</p>
+        {helps.state === 'over' && improved.length === 0 && <p>{say.noneThemMakesFewer}</p>}
         {improved.length > 0 && (
           <ul className={css['worth']}>
             {improved.map(({ what, edit, before, after }) => (
@@ -125,19 +118,19 @@ export function FaultsView({ door, bench }: { door: Door; bench: Bench }) {
                 <b className={css['wide']}>{IMPROVEMENT_WORDS[what]}</b>
                 {fewerWords(before, after)}{' '}
                 <Button size="s" onClick={() => dispatch(edit, IMPROVEMENT_WORDS[what].toLowerCase())}>
-                  Do it
+                  {say.doIt}
                 </Button>
               </li>
             ))}
           </ul>
         )}
       </section>
-      <section aria-label="Pairs of faults">
+      <section aria-label={say.pairsOfFaults}>
         <header className={css['head']}>
-          <h2>Pairs of faults</h2>
+          <h2>{say.pairsOfFaults}</h2>
           {pairs.state === 'idle' ? (
             <Button size="s" onClick={() => pairs.start({ skip: 0 })}>
-              Try pairs
+              {say.tryPairs}
             </Button>
           ) : (
             <Progress
@@ -148,10 +141,7 @@ export function FaultsView({ door, bench }: { door: Door; bench: Bench }) {
             />
           )}
         </header>
-        <p className={css['lead']}>
-          What nobody notices stays, until a second thing breaks. A first fault that raises an alarm is mended
-          before.
-        </p>
+        <p className={css['lead']}>{say.nobodyNoticesStaysUntil}</p>
         <Pairs work={pairs} />
       </section>
       <p className={css['law']}>{LAW}</p>
@@ -177,22 +167,22 @@ interface ProgressProps {
 export function Progress({ work, done, of, onGoOn }: ProgressProps) {
   return (
     <span className={css['progress']}>
-      {of > 0 && work.state === 'runs' && <progress max={of} value={done} aria-label="How far it is" />}
+      {of > 0 && work.state === 'runs' && <progress max={of} value={done} aria-label={say.howFarItIs} />}
       <span className={css['count']} role="status">
         {work.state === 'stumbled'
-          ? 'It stumbled: what is shown is what was found before.'
+          ? say.stumbledShownFoundBefore
           : of === 0
-            ? 'One moment…'
-            : `${done} of ${of} tried`}
+            ? say.oneMoment
+            : say.ofTried(done, of)}
       </span>
       {work.state === 'runs' && (
         <Button size="s" onClick={() => work.stop()}>
-          Stop
+          {say.stop}
         </Button>
       )}
       {work.state === 'stopped' && done < of && (
         <Button size="s" onClick={onGoOn}>
-          Go on
+          {say.goOn}
         </Button>
       )}
     </span>
@@ -227,7 +217,7 @@ function Group({ group, lines, onShow }: GroupProps) {
       )}
       {shown.length < lines.length && (
         <Button size="s" look="quiet" onClick={() => setAll(true)}>
-          {shown.length === 0 ? `Show them` : `Show all ${lines.length}`}
+          {shown.length === 0 ? say.showThem : say.showAll(lines.length)}
         </Button>
       )}
     </div>
@@ -236,7 +226,7 @@ function Group({ group, lines, onShow }: GroupProps) {
 
 /** The first three, and how many more. */
 const shortly = (names: readonly string[]): string =>
-  names.length <= 4 ? names.join(', ') : `${names.slice(0, 3).join(', ')} and ${names.length - 3} more`;
+  names.length <= 4 ? names.join(', ') : say.andMore(names.slice(0, 3).join(', '), names.length - 3);
 
 function Line({ line: { fault, situations }, onShow }: { line: FaultLine; onShow(fault: Fault): void }) {
   const plan = usePlan();
@@ -249,8 +239,8 @@ function Line({ line: { fault, situations }, onShow }: { line: FaultLine; onShow
           {shortly(situations.map(situationName))}
         </small>
       )}
-      <Button size="s" look="quiet" aria-label={`${words}: show on the bench`} onClick={() => onShow(fault)}>
-        On the bench
+      <Button size="s" look="quiet" aria-label={say.showOnTheBench(words)} onClick={() => onShow(fault)}>
+        {say.onTheBench}
       </Button>
     </li>
   );
@@ -260,13 +250,12 @@ function Pairs({ work }: { work: Work<'pairs'> }) {
   const plan = usePlan();
   const found = work.answers.flatMap((answer) => answer.step.found);
   if (work.state === 'idle') return null;
-  if (found.length === 0)
-    return work.state === 'over' ? <p>No pair comes to more than its faults alone.</p> : null;
+  if (found.length === 0) return work.state === 'over' ? <p>{say.noPairComesMore}</p> : null;
   return (
     <ul className={css['pairs']}>
       {found.map(({ first, second, group }) => (
         <li key={JSON.stringify([first, second])} className={cx(WORST.has(group) && css['worst'])}>
-          <b>{GROUP_WORDS[group].name}:</b> {faultWords(plan, first)}, then {faultWords(plan, second)}
+          <b>{GROUP_WORDS[group].name}:</b> {say.then(faultWords(plan, first), faultWords(plan, second))}
         </li>
       ))}
     </ul>

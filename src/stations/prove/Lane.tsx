@@ -2,6 +2,7 @@ import { doorHold } from '#core/simulate/index';
 import type { ProofRow } from '#core/prove/index';
 import { formatSeconds } from '#core/units/index';
 import { holdName } from '#words/situations';
+import { say } from '#words/stations/prove/Lane';
 import css from './Lane.module.css';
 
 /** Shares of the width that the last stretch has, which does not end by itself. */
@@ -15,11 +16,11 @@ export function Lane({ row, breaks }: { row: ProofRow; breaks: number }) {
   );
   const until = Math.max(breaks, changes.at(-1)!.after) / (1 - TAIL);
   const percent = (ms: number) => `${(100 * ms) / until}%`;
-  const told = changes.map(({ after, hold }) => `${holdName(hold)} from ${formatSeconds(after)}`).join(', ');
+  const told = changes.map(({ after, hold }) => say.from(holdName(hold), formatSeconds(after))).join(', ');
   return (
     <figure className={css['lane']}>
-      <figcaption className="hush">The lock from here on</figcaption>
-      <div className={css['track']} role="img" aria-label={`The lock: ${told}`}>
+      <figcaption className="hush">{say.theLockFromHereOn}</figcaption>
+      <div className={css['track']} role="img" aria-label={say.theLock(told)}>
         {changes.map(({ after, hold }, index) => (
           <span
             key={after}

@@ -5,6 +5,7 @@ import { play } from '#core/scenarios/index';
 import { atRest } from '#core/simulate/index';
 import { BROKEN_WORDS, eventWords, NOT_ASKED, PROMISE_WORDS } from '#words/orders';
 import { LAW } from '#words/findings/index';
+import { say } from '#words/stations/prove/OrdersView';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import type { Bench } from '../../parts/bench/useBench';
@@ -27,9 +28,9 @@ export function OrdersView({ door, bench }: { door: Door; bench: Bench }) {
   const broken = report?.broken ?? [];
   return (
     <div className={css['page']}>
-      <section aria-label="Every order of events">
+      <section aria-label={say.everyOrderOfEvents}>
         <header className={css['head']}>
-          <h2>Every order of events</h2>
+          <h2>{say.everyOrderOfEvents}</h2>
           <span className={css['progress']}>
             {report && (
               <span className={css['count']} role="status">
@@ -38,7 +39,7 @@ export function OrdersView({ door, bench }: { door: Door; bench: Bench }) {
             )}
             {work.state === 'runs' ? (
               <Button size="s" onClick={() => work.stop()}>
-                Stop
+                {say.stop}
               </Button>
             ) : (
               <Button
@@ -46,18 +47,13 @@ export function OrdersView({ door, bench }: { door: Door; bench: Bench }) {
                 look={report ? 'plain' : 'main'}
                 onClick={() => work.start({ bounds: BOUNDS })}
               >
-                {report ? 'Try again' : 'Try every order'}
+                {report ? say.tryAgain : say.tryEveryOrder}
               </Button>
             )}
           </span>
         </header>
-        <p className={css['lead']}>
-          Cards, exits, the leaf, power, fire, glass, a controller that hangs, the network: in every order,
-          from rest, with time passing to the next timer. What must hold whatever happens:
-        </p>
-        {work.state === 'stumbled' && (
-          <p role="alert">It stumbled. Try again; the rest of the site is untouched.</p>
-        )}
+        <p className={css['lead']}>{say.cardsExitsLeafPower}</p>
+        {work.state === 'stumbled' && <p role="alert">{say.stumbledTryAgainRest}</p>}
         <ul className={css['promises']}>
           {PROMISES.map((promise) => {
             const found = broken.find((one) => one.promise === promise);
@@ -69,13 +65,13 @@ export function OrdersView({ door, bench }: { door: Door; bench: Bench }) {
                 <span>{PROMISE_WORDS[promise]}</span>
                 <small>
                   {found
-                    ? `broken by ${found.story.length === 0 ? 'the door at rest' : `${found.story.length} ${found.story.length === 1 ? 'event' : 'events'}`}`
+                    ? say.brokenBy(found.story.length)
                     : skipped
-                      ? `not asked: ${NOT_ASKED[skipped] ?? ''}`
+                      ? say.notAsked(NOT_ASKED[skipped] ?? '')
                       : report
                         ? report.exhausted
-                          ? 'kept in every state'
-                          : 'kept as far as was looked'
+                          ? say.keptInEveryState
+                          : say.keptFarLooked
                         : ''}
                 </small>
               </li>
@@ -95,10 +91,10 @@ const count = (n: number): string => n.toLocaleString('en').replaceAll(',', ' ')
 
 /** What was looked at, honestly: states, events, and whether any is left. */
 function coverage({ states, tried, depth, exhausted }: OrdersReport, state: string): string {
-  const seen = `${count(states)} states, ${count(tried)} events tried`;
-  if (exhausted) return `${seen}: all of them, rows of any length`;
-  const far = `every row of up to ${depth} ${depth === 1 ? 'event' : 'events'}`;
-  return state === 'runs' ? `${seen}; ${far} so far` : `${seen}; ${far}, not beyond`;
+  const seen = say.statesEventsTried(count(states), count(tried));
+  if (exhausted) return say.allThemRowsAny(seen);
+  const far = say.everyRowOfUpTo(depth);
+  return state === 'runs' ? say.soFar(seen, far) : say.notBeyond(seen, far);
 }
 
 /** The shortest row of events that breaks a promise. */
@@ -142,10 +138,10 @@ function Story({
     );
   };
   return (
-    <section className={css['story']} aria-label={`Broken: ${PROMISE_WORDS[promise]}`}>
-      <h3>{PROMISE_WORDS[promise]}: broken</h3>
+    <section className={css['story']} aria-label={say.broken(PROMISE_WORDS[promise])}>
+      <h3>{say.broken2(PROMISE_WORDS[promise])}</h3>
       <ol>
-        {story.length === 0 && <li>The door is at rest; nothing has happened.</li>}
+        {story.length === 0 && <li>{say.doorRestNothingHappened}</li>}
         {story.map((id, index) => (
           <li key={index}>{eventWords(plan, id, door.id)}</li>
         ))}
@@ -154,7 +150,7 @@ function Story({
       <ScenarioLanes plan={plan} scenario={scenario} played={played} differs={[]} all={false} />
       <p className={css['acts']}>
         <Button size="s" look="main" disabled={story.length === 0} onClick={playOut}>
-          Play it on the bench
+          {say.playItOnTheBench}
         </Button>
         <Button
           size="s"
@@ -163,12 +159,12 @@ function Story({
             const acts = [...told.acts];
             dispatch(
               { kind: 'addScenario', scenario: { ...scenario, id: newId(), acts } },
-              'keep a story as a scenario',
+              say.keepStoryScenario,
             );
             setKept(true);
           }}
         >
-          {kept ? 'Kept under Timing' : 'Keep it as a scenario'}
+          {kept ? say.keptUnderTiming : say.keepItAsAScenario}
         </Button>
       </p>
     </section>

@@ -5,6 +5,7 @@ import { terminalLabel, type DoorId } from '#core/plan/index';
 import { atRest, lockStatuses, type SimState, type World } from '#core/simulate/index';
 import { HOLD_SHORT } from '#words/bench';
 import { stepWords } from '#words/loops';
+import { say } from '#words/stations/prove/PathBeforeAfter';
 import { useWidth } from '../../ui/useWidth';
 import { usePlan, useUnit } from '../../store/context';
 import { LoopDrawing } from '../../parts/loops/LoopDrawing';
@@ -30,14 +31,14 @@ export function PathBeforeAfter({ door, world, then, name }: Props) {
     [plan, door],
   );
   const rest = useMemo(() => atRest(world), [world]);
-  const moments = [{ title: 'At rest', state: rest }, ...(then ? [{ title: name, state: then }] : [])];
+  const moments = [{ title: say.atRest, state: rest }, ...(then ? [{ title: name, state: then }] : [])];
   return (
     <div ref={ref} className={css['before-after']}>
       {loops.flatMap((loop) =>
         moments.map(({ title, state }) => {
           const locks = lockStatuses(world, state.point);
           const live = liveView(world.netlist, state.point, state.cut, locks, HOLD_SHORT);
-          const told = `Loop ${loop.letter}, ${title}`;
+          const told = say.loop(loop.letter, title);
           return (
             <figure key={`${loop.id} ${title}`}>
               <figcaption>
@@ -69,7 +70,7 @@ export function PathBeforeAfter({ door, world, then, name }: Props) {
           );
         }),
       )}
-      {loops.length === 0 && <p>No loop with a lock is wired yet.</p>}
+      {loops.length === 0 && <p>{say.noLoopLockWired}</p>}
     </div>
   );
 }

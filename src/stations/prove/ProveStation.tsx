@@ -4,6 +4,7 @@ import { formatAmps, formatVolts } from '#core/units/index';
 import { expectationWords, outcomeWords, soonWords, verdictWords } from '#words/situations';
 import { situationName } from '#words/situationNames';
 import { LAW } from '#words/findings/index';
+import { say } from '#words/stations/prove/ProveStation';
 import { cx } from '../../ui/cx';
 import { Empty } from '../../ui/Empty';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
@@ -24,9 +25,9 @@ interface Chosen {
 
 type View = 'situations' | 'faults' | 'orders';
 const VIEWS: readonly { readonly id: View; readonly label: string }[] = [
-  { id: 'situations', label: 'Situations' },
-  { id: 'faults', label: 'Faults' },
-  { id: 'orders', label: 'Orders' },
+  { id: 'situations', label: say.situations },
+  { id: 'faults', label: say.faults },
+  { id: 'orders', label: say.orders },
 ];
 
 /** What a door does: in every situation, with every single fault, in every order of events. */
@@ -37,7 +38,7 @@ export function ProveStation({ door, verdict, bench }: Pick<StationProps, 'door'
   if (!verdict.summary.begun) {
     return (
       <StationFrame door={door}>
-        <Empty title="Nothing to prove yet">Choose hardware and wire the door first.</Empty>
+        <Empty title={say.nothingToProveYet}>{say.chooseHardwareWireDoor}</Empty>
       </StationFrame>
     );
   }
@@ -55,7 +56,7 @@ export function ProveStation({ door, verdict, bench }: Pick<StationProps, 'door'
         tools={
           <>
             {table && <Tally rows={rows} />}
-            <TabList tabs={VIEWS} label="Ways to prove" />
+            <TabList tabs={VIEWS} label={say.waysToProve} />
           </>
         }
         foot={
@@ -83,8 +84,8 @@ function Tally({ rows }: { rows: readonly ProofRow[] }) {
   const tally = tallyOf(rows);
   return (
     <p className={css['tally']}>
-      <b>{tally.pass}</b> pass · <b className={tally.fail > 0 ? css['bad'] : ''}>{tally.fail}</b> fail ·{' '}
-      <b>{tally['not-proven']}</b> not proven
+      <b>{tally.pass}</b> {say.pass} <b className={tally.fail > 0 ? css['bad'] : ''}>{tally.fail}</b>{' '}
+      {say.fail} <b>{tally['not-proven']}</b> {say.notProven}
     </p>
   );
 }
@@ -92,9 +93,9 @@ function Tally({ rows }: { rows: readonly ProofRow[] }) {
 /** So many devices at which a situation was tried are named in its row; all of them stand in its reason. */
 const NAMED = 3;
 function placesOf({ each }: ProofRow): string {
-  const tags = each.map(({ tag }) => tag || 'all at once');
+  const tags = each.map(({ tag }) => tag || say.allAtOnce);
   const more = tags.length - NAMED;
-  return [...tags.slice(0, NAMED), ...(more > 0 ? [`${more} more`] : [])].join(', ');
+  return [...tags.slice(0, NAMED), ...(more > 0 ? [say.more(more)] : [])].join(', ');
 }
 
 interface SituationsProps {
@@ -109,13 +110,13 @@ function Situations({ rows, open, side, onChoose }: SituationsProps) {
   return (
     <>
       <table className={css['table']}>
-        <caption className="hush">What the door does in every situation</caption>
+        <caption className="hush">{say.doorDoesEverySituation}</caption>
         <thead>
           <tr>
-            <th scope="col">Situation</th>
-            <th scope="col">From outside</th>
-            <th scope="col">From inside</th>
-            <th scope="col">Lock</th>
+            <th scope="col">{say.situation}</th>
+            <th scope="col">{say.fromOutside}</th>
+            <th scope="col">{say.fromInside}</th>
+            <th scope="col">{say.lock}</th>
           </tr>
         </thead>
         <tbody>
@@ -143,7 +144,8 @@ function Situations({ rows, open, side, onChoose }: SituationsProps) {
                         {one === 'outside' && !cell.breaks && soonWords(row)}
                       </span>
                       <small>
-                        wanted{cell.adjusted && ' instead'}: {expectationWords(cell.expectation, one)}
+                        {say.wanted}
+                        {cell.adjusted && ' instead'}: {expectationWords(cell.expectation, one)}
                       </small>
                     </button>
                   </td>

@@ -3,6 +3,7 @@ import type { Door } from '#core/plan/index';
 import type { Cell, Expectation, Side, SituationId } from '#core/prove/index';
 import { expectationWords } from '#words/situations';
 import { situationName } from '#words/situationNames';
+import { say } from '#words/stations/prove/WantedForm';
 import { Button } from '../../ui/Button';
 import { ChoiceField, TextField } from '../../ui/Field';
 import { storedName } from '../../parts/settings';
@@ -29,45 +30,43 @@ export function WantedForm({ door, situation, side, cell, onDone }: Props) {
   const keep = (expectations: Door['expectations'], label: string) => {
     if (dispatch({ kind: 'setDoor', id: door.id, patch: { expectations } }, label)) onDone();
   };
-  const name = `${situationName(situation)}, from ${side}`;
+  const name = say.from(situationName(situation), side);
   return (
     <form
       className={css['wanted']}
-      aria-label={`What is wanted: ${name}`}
+      aria-label={say.whatIsWanted(name)}
       onSubmit={(event) => {
         event.preventDefault();
-        if (reason.trim() === '') setError('Say why: it stands beside the verdict.');
+        if (reason.trim() === '') setError(say.sayWhyStandsBeside);
         else
           keep(
             [...others, { situation, side, wanted, reason: reason.trim(), by: storedName() }],
-            'want something else of a situation',
+            say.wantSomethingElseSituation,
           );
       }}
     >
       <ChoiceField<Expectation>
-        label="What must be so?"
+        label={say.whatMustBeSo}
         value={wanted}
         options={WISHES.map((value) => ({ value, label: expectationWords(value, side) }))}
         onChange={setWanted}
       />
       <TextField
-        label="Why?"
-        hint="Asking for less of a way out than the brief leads to is never a pass: it stays not proven."
+        label={say.why}
+        hint={say.askingLessWayOut}
         error={error}
         value={reason}
         onChange={(event) => setReason(event.target.value)}
       />
       <div className={css['acts']}>
         <Button type="submit" look="main">
-          Keep
+          {say.keep}
         </Button>
         {cell.adjusted && (
-          <Button onClick={() => keep(others, 'want what follows from the brief')}>
-            As the brief leads to
-          </Button>
+          <Button onClick={() => keep(others, say.wantFollowsBrief)}>{say.asTheBriefLeadsTo}</Button>
         )}
         <Button look="quiet" onClick={onDone}>
-          Cancel
+          {say.cancel}
         </Button>
       </div>
     </form>

@@ -4,6 +4,7 @@ import ChevronRight from 'lucide-react/icons/chevron-right';
 import type { CheckItem } from '#core/commission/index';
 import type { Reading } from '#core/plan/index';
 import { PHASES, rangeWords, taskWords, valueWords } from '#words/checkTasks';
+import { say } from '#words/stations/test/AtTheDoor';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { ReadingEntry } from './ReadingEntry';
@@ -18,10 +19,10 @@ interface Props {
 }
 
 const WORDS = {
-  passed: 'Pass',
-  failed: 'Out of range',
-  stale: 'The plan changed since',
-  open: 'No reading yet',
+  passed: say.pass,
+  failed: say.outOfRange,
+  stale: say.thePlanChangedSince,
+  open: say.noReadingYet,
 };
 
 /** One check at a time, with targets for a thumb: for a phone on a ladder. */
@@ -34,9 +35,7 @@ export function AtTheDoor({ items, latest, state, onRecord, onReadings }: Props)
   const reading = latest.get(item.id);
   return (
     <div className={css['step']}>
-      <p className={css['where']}>
-        {PHASES[item.phase].name} · {index + 1} of {items.length}
-      </p>
+      <p className={css['where']}>{say.of(PHASES[item.phase].name, index + 1, items.length)}</p>
       <div className={css['bar']} aria-hidden>
         {items.map((one) => (
           <i key={one.id} className={cx(css[state(one)], one === item && css['here'])} />
@@ -44,7 +43,7 @@ export function AtTheDoor({ items, latest, state, onRecord, onReadings }: Props)
       </div>
       <h2>{taskWords(item)}</h2>
       {item.where.length > 0 && <p className={css['probes']}>{item.where.join(' to ')}</p>}
-      <p className={css['range']}>{item.unit === 'yes' ? 'Is it so?' : rangeWords(item)}</p>
+      <p className={css['range']}>{item.unit === 'yes' ? say.isItSo : rangeWords(item)}</p>
       <ReadingEntry
         key={item.id}
         item={item}
@@ -57,7 +56,7 @@ export function AtTheDoor({ items, latest, state, onRecord, onReadings }: Props)
         {WORDS[now]}
         {reading && `: ${valueWords(item.unit, reading.value)}`}
       </p>
-      {reading && <Button onClick={() => onReadings(item)}>Note, or withdraw it</Button>}
+      {reading && <Button onClick={() => onReadings(item)}>{say.noteOrWithdrawIt}</Button>}
       <div className={css['moves']}>
         <Button
           size="l"
@@ -65,7 +64,7 @@ export function AtTheDoor({ items, latest, state, onRecord, onReadings }: Props)
           disabled={index === 0}
           onClick={() => setIndex(index - 1)}
         >
-          Back
+          {say.back}
         </Button>
         <Button
           size="l"
@@ -73,7 +72,7 @@ export function AtTheDoor({ items, latest, state, onRecord, onReadings }: Props)
           disabled={index === items.length - 1}
           onClick={() => setIndex(index + 1)}
         >
-          Next
+          {say.next}
           <ChevronRight aria-hidden />
         </Button>
       </div>

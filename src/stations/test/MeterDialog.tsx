@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { say } from '#words/stations/test/MeterDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
@@ -22,8 +23,8 @@ export function MeterDialog({
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
-      title="Meter"
-      description="Kept in this browser, and with every reading from now on."
+      title={say.meter}
+      description={say.keptBrowserEveryReading}
     >
       <form
         className={css['form']}
@@ -36,21 +37,21 @@ export function MeterDialog({
         }}
       >
         <TextField
-          label="Meter"
-          hint="Kind and name, as it stands on it."
+          label={say.meter}
+          hint={say.kindNameStands}
           value={draft.meter}
           maxLength={120}
           autoFocus
           onChange={(event) => setDraft({ ...draft, meter: event.target.value })}
         />
         <TextField
-          label="Serial number"
+          label={say.serialNumber}
           value={draft.serial}
           maxLength={120}
           onChange={(event) => setDraft({ ...draft, serial: event.target.value })}
         />
         <Button type="submit" look="main">
-          Keep it
+          {say.keepIt}
         </Button>
       </form>
     </Dialog>

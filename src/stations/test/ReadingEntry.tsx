@@ -3,6 +3,7 @@ import type { CheckItem } from '#core/commission/index';
 import type { Reading } from '#core/plan/index';
 import { OPEN_CIRCUIT, readQuantity } from '#core/units/index';
 import { quantityFaultWords } from '#words/quantities';
+import { say } from '#words/stations/test/ReadingEntry';
 import { Button } from '../../ui/Button';
 import css from './TestStation.module.css';
 
@@ -26,10 +27,10 @@ export function ReadingEntry({ item, reading, label, large = false, onRecord }: 
     return (
       <span className={css['entry']} role="group" aria-label={label}>
         <Button size={size} aria-pressed={reading?.value === 1} onClick={() => onRecord(1)}>
-          Yes
+          {say.yes}
         </Button>
         <Button size={size} aria-pressed={reading?.value === 0} onClick={() => onRecord(0)}>
-          No
+          {say.no}
         </Button>
       </span>
     );
@@ -45,7 +46,7 @@ export function ReadingEntry({ item, reading, label, large = false, onRecord }: 
   return (
     <span className={css['entry']}>
       <input
-        aria-label={`Reading: ${label}`}
+        aria-label={say.reading(label)}
         aria-invalid={why !== null || undefined}
         aria-describedby={why === null ? undefined : id}
         inputMode="decimal"
@@ -63,7 +64,7 @@ export function ReadingEntry({ item, reading, label, large = false, onRecord }: 
       {unit === 'Ω' && (
         <Button
           size={size}
-          aria-label={`Open (OL): ${label}`}
+          aria-label={say.openOl(label)}
           aria-pressed={(reading?.value ?? 0) >= OPEN_CIRCUIT}
           // The field would else be left first, and what stands in it looked at.
           onPointerDown={(event) => event.preventDefault()}
@@ -73,12 +74,12 @@ export function ReadingEntry({ item, reading, label, large = false, onRecord }: 
             onRecord(OPEN_CIRCUIT);
           }}
         >
-          {large ? 'Open (OL)' : 'OL'}
+          {large ? say.openOl2 : 'OL'}
         </Button>
       )}
       {why !== null && (
         <span role="alert" id={id} className={css['wrong']}>
-          {why} Nothing was kept.
+          {say.nothingWasKept(why)}
         </span>
       )}
     </span>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { readingsOf, type CheckItem } from '#core/commission/index';
 import type { DoorId, Reading } from '#core/plan/index';
 import { rangeWords, taskWords, valueWords } from '#words/checkTasks';
+import { say } from '#words/stations/test/ReadingsDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
@@ -29,10 +30,10 @@ export function ReadingsDialog({
       open={open}
       onOpenChange={onOpenChange}
       title={taskWords(item)}
-      description={`Should read: ${item.unit === 'yes' ? 'yes' : rangeWords(item)}. A reading is never wiped out: one that does not count is withdrawn, with the reason.`}
+      description={say.shouldReadReadingNever(item.unit === 'yes', rangeWords(item))}
     >
       <p>
-        <a href={pointedHash({ kind: 'check', id: item.id })}>Link to this check</a>
+        <a href={pointedHash({ kind: 'check', id: item.id })}>{say.linkToThisCheck}</a>
       </p>
       <ol className={css['list']}>
         {readingsOf(plan, door, item.id).map((reading) => (
@@ -57,8 +58,8 @@ function OneReading({ item, reading }: { item: CheckItem; reading: Reading }) {
     if (
       set(
         { withdrawn: { by, at: new Date().toISOString(), reason: why } },
-        'withdraw a reading',
-        'Reading withdrawn.',
+        say.withdrawAReading,
+        say.readingWithdrawn,
       )
     )
       setReason(null);
@@ -66,38 +67,37 @@ function OneReading({ item, reading }: { item: CheckItem; reading: Reading }) {
   return (
     <li className={withdrawn ? css['withdrawn'] : undefined} {...pointable('reading', reading.id)}>
       <p>
-        <b>{valueWords(item.unit, reading.value)}</b> {reading.passed ? 'pass' : 'out of range'} ·{' '}
-        {reading.by || 'no name'} · {format(new Date(reading.at), 'd MMM yyyy HH:mm')} ·{' '}
-        <a href={pointedHash({ kind: 'reading', id: reading.id })}>Link</a>
+        <b>{valueWords(item.unit, reading.value)}</b> {reading.passed ? 'pass' : say.outOfRange} ·{' '}
+        {reading.by || say.noName} · {format(new Date(reading.at), 'd MMM yyyy HH:mm')} ·{' '}
+        <a href={pointedHash({ kind: 'reading', id: reading.id })}>{say.link}</a>
       </p>
       {(reading.meter || reading.serial) && (
         <p className={css['with']}>
-          {[reading.meter, reading.serial && `no. ${reading.serial}`].filter(Boolean).join(', ')}
+          {[reading.meter, reading.serial && say.no(reading.serial)].filter(Boolean).join(', ')}
         </p>
       )}
       {withdrawn && (
         <p className={css['why']}>
-          Withdrawn{withdrawn.by ? ` by ${withdrawn.by}` : ''} on{' '}
-          {format(new Date(withdrawn.at), 'd MMM yyyy')}: {withdrawn.reason}
+          {say.withdrawnOn(withdrawn.by, format(new Date(withdrawn.at), 'd MMM yyyy'), withdrawn.reason)}
         </p>
       )}
       <TextField
-        label="Note"
+        label={say.note}
         value={note}
         maxLength={300}
         onChange={(event) => setNote(event.target.value)}
-        onBlur={() => note.trim() !== reading.note && set({ note: note.trim() }, 'note on a reading')}
+        onBlur={() => note.trim() !== reading.note && set({ note: note.trim() }, say.noteOnAReading)}
       />
       {withdrawn ? (
         <Button
           size="s"
-          onClick={() => set({ withdrawn: null }, 'let a reading count', 'The reading counts again.')}
+          onClick={() => set({ withdrawn: null }, say.letAReadingCount, say.theReadingCountsAgain)}
         >
-          It counts after all
+          {say.itCountsAfterAll}
         </Button>
       ) : reason === null ? (
         <Button size="s" onClick={() => setReason('')}>
-          Withdraw it…
+          {say.withdrawIt}
         </Button>
       ) : (
         <form
@@ -108,14 +108,14 @@ function OneReading({ item, reading }: { item: CheckItem; reading: Reading }) {
           }}
         >
           <TextField
-            label="Why does it not count?"
+            label={say.whyDoesItNotCount}
             value={reason}
             maxLength={300}
             autoFocus
             onChange={(event) => setReason(event.target.value)}
           />
           <Button type="submit" size="s" look="main" disabled={reason.trim().length < 3}>
-            Withdraw it
+            {say.withdrawIt2}
           </Button>
         </form>
       )}

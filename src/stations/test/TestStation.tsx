@@ -11,6 +11,7 @@ import {
 } from '#core/commission/index';
 import { findIn, type Door, type Reading } from '#core/plan/index';
 import { PHASES, rangeWords, taskWords, valueWords } from '#words/checkTasks';
+import { say } from '#words/stations/test/TestStation';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { TextField } from '../../ui/Field';
@@ -68,13 +69,13 @@ export function TestStation({ door }: { door: Door }) {
       ...meter,
       withdrawn: null,
     };
-    return dispatch({ kind: 'addReading', reading }, 'enter a reading');
+    return dispatch({ kind: 'addReading', reading }, say.enterAReading);
   };
 
   if (items.length === 0) {
     return (
       <StationFrame door={door}>
-        <Empty title="Nothing to test yet">Wire the door first: its check sheet follows from the plan.</Empty>
+        <Empty title={say.nothingToTestYet}>{say.wireDoorFirstCheck}</Empty>
       </StationFrame>
     );
   }
@@ -87,13 +88,13 @@ export function TestStation({ door }: { door: Door }) {
   const count = (want: ReturnType<typeof state>) => items.filter((item) => state(item) === want).length;
   const nameField = (
     <TextField
-      label="Tested by"
+      label={say.testedBy}
       bare
-      placeholder="Your name"
+      placeholder={say.yourName}
       value={name}
       ref={by}
       className={css['by']}
-      error={nameless ? 'A reading is kept with who took it: enter your name, then the reading.' : null}
+      error={nameless ? say.readingKeptWhoTook : null}
       onChange={(event) => {
         setName(event.target.value);
         setNameless(false);
@@ -103,7 +104,7 @@ export function TestStation({ door }: { door: Door }) {
   );
   const meterButton = (
     <Button size="s" look="quiet" onClick={() => setAsking('meter')}>
-      {meter.meter || meter.serial ? `Meter: ${meter.meter || meter.serial}` : 'Meter…'}
+      {meter.meter || meter.serial ? say.meter(meter.meter || meter.serial) : say.meter2}
     </Button>
   );
   const dialogs = (
@@ -141,8 +142,8 @@ export function TestStation({ door }: { door: Door }) {
       tools={
         <>
           <p className={css['tally']}>
-            <b>{count('passed')}</b> of {items.length} pass
-            {count('failed') > 0 && <b className={css['bad']}>, {count('failed')} out of range</b>}
+            <b>{count('passed')}</b> {say.ofPass(items.length)}
+            {count('failed') > 0 && <b className={css['bad']}>{say.outOfRange(count('failed'))}</b>}
           </p>
           {nameField}
           {meterButton}
@@ -187,18 +188,18 @@ export function TestStation({ door }: { door: Door }) {
                         <>
                           <b>
                             {now === 'stale'
-                              ? 'plan changed since'
+                              ? say.planChangedSince
                               : now === 'passed'
                                 ? 'pass'
-                                : 'out of range'}
+                                : say.outOfRange2}
                           </b>
                           <button
                             type="button"
                             className={css['more']}
-                            aria-label={`Readings of: ${taskWords(item)}`}
+                            aria-label={say.readingsOf(taskWords(item))}
                             onClick={() => setAsking(item)}
                           >
-                            {valueWords(item.unit, reading.value)} · {reading.by || 'no name'} ·{' '}
+                            {valueWords(item.unit, reading.value)} · {reading.by || say.noName} ·{' '}
                             {format(new Date(reading.at), 'd MMM yyyy')}
                           </button>
                         </>
@@ -223,8 +224,8 @@ export function TestStation({ door }: { door: Door }) {
 const NoReading = ({ any, onMore }: { any: boolean; onMore(): void }) =>
   any ? (
     <button type="button" className={css['more']} onClick={onMore}>
-      withdrawn: no reading that counts
+      {say.withdrawnNoReadingThatCounts}
     </button>
   ) : (
-    <small>no reading</small>
+    <small>{say.noReading}</small>
   );

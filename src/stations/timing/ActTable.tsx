@@ -7,6 +7,7 @@ import type { Stimulus } from '#core/simulate/index';
 import { inOrder } from '#core/scenarios/index';
 import { formatSeconds } from '#core/units/index';
 import { actWords } from '#words/scenarios';
+import { say } from '#words/stations/timing/ActTable';
 import { SelectField } from '../../ui/Field';
 import css from './Scenarios.module.css';
 
@@ -16,7 +17,7 @@ interface Props {
   onChange(acts: readonly Act[]): void;
 }
 
-const EXPECTED = { opens: 'it opens', 'stays-shut': 'it stays shut', either: 'either' } as const;
+const EXPECTED = { opens: say.itOpens, 'stays-shut': say.itStaysShut, either: 'either' } as const;
 
 /** What happens in a scenario, a row an act, each with its moment; and what else could. */
 export function ActTable({ plan, scenario, onChange }: Props) {
@@ -27,15 +28,15 @@ export function ActTable({ plan, scenario, onChange }: Props) {
   return (
     <div className={css['acts']}>
       <table>
-        <caption className="hush">What happens, and when</caption>
+        <caption className="hush">{say.whatHappensAndWhen}</caption>
         <thead>
           <tr>
             <th scope="col">#</th>
-            <th scope="col">At</th>
-            <th scope="col">What happens</th>
-            <th scope="col">Should the leaf open?</th>
+            <th scope="col">{say.at}</th>
+            <th scope="col">{say.whatHappens}</th>
+            <th scope="col">{say.shouldTheLeafOpen}</th>
             <th scope="col">
-              <span className="hush">Take out</span>
+              <span className="hush">{say.takeOut}</span>
             </th>
           </tr>
         </thead>
@@ -47,7 +48,7 @@ export function ActTable({ plan, scenario, onChange }: Props) {
                 <td>{index + 1}</td>
                 <td>
                   <Moment
-                    label={`Moment of ${index + 1}, ${name}`}
+                    label={say.momentOf(index + 1, name)}
                     at={act.at}
                     onKeep={(at) => put(index, { ...act, at })}
                   />
@@ -60,7 +61,7 @@ export function ActTable({ plan, scenario, onChange }: Props) {
                   {act.does === 'open' && act.from !== 'force' && (
                     <SelectField
                       bare
-                      label={`Should the leaf open at ${index + 1}?`}
+                      label={say.shouldTheLeafOpenAt(index + 1)}
                       value={act.expect ?? ''}
                       onChange={({ target }) =>
                         put(index, { ...act, expect: (target.value || null) as typeof act.expect })
@@ -76,8 +77,8 @@ export function ActTable({ plan, scenario, onChange }: Props) {
                   <button
                     type="button"
                     className={css['out']}
-                    title="Take out"
-                    aria-label={`Take out ${index + 1}, ${name}`}
+                    title={say.takeOut}
+                    aria-label={say.takeOut2(index + 1, name)}
                     onClick={() => onChange(acts.filter((_, n) => n !== index))}
                   >
                     <X size={14} aria-hidden />
@@ -88,17 +89,17 @@ export function ActTable({ plan, scenario, onChange }: Props) {
           })}
         </tbody>
       </table>
-      {acts.length === 0 && <p className={css['quiet']}>Nothing happens yet. Add the first thing.</p>}
+      {acts.length === 0 && <p className={css['quiet']}>{say.nothingHappensYetAdd}</p>}
       <SelectField
         bare
-        label="Add something that happens"
+        label={say.addSomethingThatHappens}
         value=""
         onChange={({ target }) => {
           const choice = choices.flatMap(({ list }) => list)[Number(target.value)];
           if (choice) onChange([...acts, { ...choice, at: Math.min(scenario.until, last + 1000) }]);
         }}
       >
-        <option value="">Add what happens…</option>
+        <option value="">{say.addWhatHappens}</option>
         {choices.map(({ name, list, from }) => (
           <optgroup key={name} label={name}>
             {list.map((act, index) => (
@@ -131,7 +132,7 @@ function addable(plan: Plan, door: string) {
   );
   const groups: { name: string; list: Act[] }[] = [
     {
-      name: 'People',
+      name: say.people,
       list: [
         { does: 'credential', at, valid: true, device: null, output: 0 },
         { does: 'credential', at, valid: false, device: null, output: 0 },
@@ -146,7 +147,7 @@ function addable(plan: Plan, door: string) {
       ],
     },
     {
-      name: 'Emergencies',
+      name: say.emergencies,
       list: [
         ...emergencies,
         { does: 'fire', at },
@@ -157,7 +158,7 @@ function addable(plan: Plan, door: string) {
       ],
     },
     {
-      name: 'Power and faults',
+      name: say.powerAndFaults,
       list: [
         { does: 'mains-off', at },
         { does: 'mains-on', at },
@@ -212,11 +213,11 @@ export function Moment({
     <span className={css['moment']}>
       <input
         id={id}
-        aria-label={`${label}, seconds`}
+        aria-label={say.seconds(label)}
         inputMode="decimal"
         value={text ?? shown}
         aria-invalid={valid ? undefined : true}
-        title={valid ? formatSeconds(at) : 'Seconds from 0 to 86400.'}
+        title={valid ? formatSeconds(at) : say.secondsFrom0To86400}
         onChange={(event) => setText(event.target.value)}
         onBlur={keep}
         onKeyDown={(event) => {

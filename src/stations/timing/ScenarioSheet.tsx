@@ -5,6 +5,7 @@ import { type Scenario } from '#core/plan/index';
 import { judge, play } from '#core/scenarios/index';
 import { LAW } from '#words/findings/index';
 import { differsWords, expectsWords, offWords } from '#words/scenarios';
+import { say } from '#words/stations/timing/ScenarioSheet';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { SelectField, TextField } from '../../ui/Field';
@@ -29,17 +30,17 @@ export function Sheet({ row: { scenario, kept, asks }, scene, onChange }: SheetP
   const played = useMemo(() => play(world, rest, scenario), [world, rest, scenario]);
   const differs = useMemo(() => judge(world, scenario, played), [world, scenario, played]);
   const worst = useWorstTimes(scenario, scene);
-  const moved = (acts: Scenario['acts']) => onChange({ acts }, 'change what happens');
+  const moved = (acts: Scenario['acts']) => onChange({ acts }, say.changeWhatHappens);
   const right = () =>
     onChange(
       { kept: Object.fromEntries(played.tracks.map(({ lane, runs }) => [lane.id, [...runs]])) },
-      'keep the lanes as right',
+      say.keepTheLanesAsRight,
     );
   return (
     <div className={css['sheet']} data-print="scenario">
       <div className={css['title']}>
         {kept ? (
-          <Name scenario={scenario} onKeep={(name) => onChange({ name }, 'name the scenario')} />
+          <Name scenario={scenario} onKeep={(name) => onChange({ name }, say.nameTheScenario)} />
         ) : (
           <h3>{scenario.name}</h3>
         )}
@@ -48,51 +49,48 @@ export function Sheet({ row: { scenario, kept, asks }, scene, onChange }: SheetP
             <Button
               size="s"
               look="quiet"
-              onClick={() => dispatch({ kind: 'removeScenario', id: scenario.id }, 'take out the scenario')}
+              onClick={() => dispatch({ kind: 'removeScenario', id: scenario.id }, say.takeOutTheScenario)}
             >
-              Take out
+              {say.takeOut}
             </Button>
           ) : (
-            <Button size="s" onClick={() => onChange({}, 'keep the scenario')}>
-              Keep with this door
+            <Button size="s" onClick={() => onChange({}, say.keepTheScenario)}>
+              {say.keepWithThisDoor}
             </Button>
           )}
           <Button size="s" icon={<Printer size={14} aria-hidden />} onClick={() => window.print()}>
-            Print
+            {say.print}
           </Button>
         </span>
       </div>
       <p className={css['paper']}>{LAW}</p>
       <p className={css['paper']}>
-        {plan.site.name} · {world.door.id} {world.door.name} · expected: {expectsWords(scenario)}
+        {say.expected(plan.site.name, world.door.id, world.door.name, expectsWords(scenario))}
       </p>
       {asks && <p className={css['quiet']}>{asks}</p>}
       <div className={cx(css['outcome'], differs.length > 0 && css['wrong'])} role="status">
         {differs.length === 0 ? (
           <p>
-            <Check size={15} aria-hidden /> Comes as expected.
+            <Check size={15} aria-hidden /> {say.comesAsExpected}
           </p>
         ) : (
           <ul>
             {differs.slice(0, 8).map((one, index) => (
               <li key={index}>{differsWords(plan, one)}</li>
             ))}
-            {differs.length > 8 && <li>and {differs.length - 8} more.</li>}
+            {differs.length > 8 && <li>{say.andMore(differs.length - 8)}</li>}
           </ul>
         )}
         {worst && (
           <p className={css['worst']}>
-            With {offWords(plan, worst)}: {worst.differs.map((one) => differsWords(plan, one)).join(' ')}
+            {say.withWord(
+              offWords(plan, worst),
+              worst.differs.map((one) => differsWords(plan, one)).join(' '),
+            )}
           </p>
         )}
-        {scenario.until > LONGEST_TRIED_MS && (
-          <p className={css['quiet']}>
-            Not tried with timers off: that is done for scenarios of up to an hour.
-          </p>
-        )}
-        {worst === null && differs.length === 0 && (
-          <p className={css['quiet']}>Also with every timer as fast or slow as its build allows.</p>
-        )}
+        {scenario.until > LONGEST_TRIED_MS && <p className={css['quiet']}>{say.notTriedTimersOff}</p>}
+        {worst === null && differs.length === 0 && <p className={css['quiet']}>{say.alsoEveryTimerFast}</p>}
       </div>
       <ScenarioLanes
         plan={plan}
@@ -105,19 +103,19 @@ export function Sheet({ row: { scenario, kept, asks }, scene, onChange }: SheetP
       <div className={css['below']}>
         <label className={css['all']}>
           <input type="checkbox" checked={all} onChange={(event) => setAll(event.target.checked)} />
-          Lanes that never change too
+          {say.lanesThatNeverChangeToo}
         </label>
         {kept && scenario.kept && (
           <Button
             size="s"
             look="quiet"
-            onClick={() => onChange({ kept: null }, 'forget which lanes were right')}
+            onClick={() => onChange({ kept: null }, say.forgetWhichLanesWereRight)}
           >
-            Forget which lanes were right
+            {say.forgetWhichLanesWereRight2}
           </Button>
         )}
         <Button size="s" onClick={right}>
-          {scenario.kept ? 'These lanes are right now' : 'These lanes are right'}
+          {scenario.kept ? say.theseLanesAreRightNow : say.theseLanesAreRight}
         </Button>
       </div>
       <ActTable plan={plan} scenario={scenario} onChange={moved} />
@@ -136,7 +134,7 @@ function Name({ scenario, onKeep }: { scenario: Scenario; onKeep(name: string): 
   return (
     <TextField
       bare
-      label="Name of the scenario"
+      label={say.nameOfTheScenario}
       value={draft ?? scenario.name}
       maxLength={80}
       className={css['name']}
@@ -151,9 +149,9 @@ function Name({ scenario, onKeep }: { scenario: Scenario; onKeep(name: string): 
 }
 
 const ALARMS = [
-  ['forced', 'Forced alarm'],
-  ['held', 'Held-open alarm'],
-  ['tamper', 'Tamper alarm'],
+  ['forced', say.forcedAlarm],
+  ['held', say.heldOpenAlarm],
+  ['tamper', say.tamperAlarm],
 ] as const;
 
 /** What should come of it; what is left open is not judged. */
@@ -161,18 +159,18 @@ function Expectations({ scenario, onChange }: Pick<SheetProps, 'onChange'> & { s
   const { expects, until } = scenario;
   const id = useId();
   const put = (patch: Partial<Scenario['expects']>) =>
-    onChange({ expects: { ...expects, ...patch } }, 'change what is expected');
+    onChange({ expects: { ...expects, ...patch } }, say.changeWhatIsExpected);
   return (
     <fieldset className={css['expects']}>
-      <legend>What should come of it</legend>
+      <legend>{say.whatShouldComeOfIt}</legend>
       <SelectField
-        label="At the end"
+        label={say.atTheEnd}
         value={expects.end ?? ''}
         onChange={({ target }) => put({ end: (target.value || null) as Scenario['expects']['end'] })}
       >
-        <option value="locked">locked</option>
-        <option value="released">released</option>
-        <option value="">either</option>
+        <option value="locked">{say.locked}</option>
+        <option value="released">{say.released}</option>
+        <option value="">{say.either}</option>
       </SelectField>
       {ALARMS.map(([alarm, name]) => (
         <SelectField
@@ -183,27 +181,27 @@ function Expectations({ scenario, onChange }: Pick<SheetProps, 'onChange'> & { s
             put({ [alarm]: (target.value || null) as Scenario['expects'][typeof alarm] })
           }
         >
-          <option value="quiet">stays quiet</option>
-          <option value="sounds">sounds</option>
-          <option value="">either</option>
+          <option value="quiet">{say.staysQuiet}</option>
+          <option value="sounds">{say.sounds}</option>
+          <option value="">{say.either}</option>
         </SelectField>
       ))}
       <SelectField
-        label="A way out all the while"
+        label={say.wayOutAllWhile}
         value={expects.wayOut ? 'yes' : 'no'}
         onChange={({ target }) => put({ wayOut: target.value === 'yes' })}
       >
-        <option value="yes">yes</option>
-        <option value="no">not asked</option>
+        <option value="yes">{say.yes}</option>
+        <option value="no">{say.notAsked}</option>
       </SelectField>
       <div className={css['watched']}>
-        <label htmlFor={id}>Watched for</label>
+        <label htmlFor={id}>{say.watchedFor}</label>
         <Moment
           id={id}
-          label="Watched for"
+          label={say.watchedFor}
           at={until}
           least={1000}
-          onKeep={(at) => onChange({ until: at }, 'change how long it is watched')}
+          onKeep={(at) => onChange({ until: at }, say.changeHowLongWatched)}
         />
       </div>
     </fieldset>

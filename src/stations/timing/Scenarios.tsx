@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import Plus from 'lucide-react/icons/plus';
 import { findIn, type Door, type Edit, type Scenario } from '#core/plan/index';
+import { say } from '#words/stations/timing/Scenarios';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { SelectField } from '../../ui/Field';
@@ -32,7 +33,7 @@ export function Scenarios({ door }: { door: Door }) {
   };
   const change = (patch: Partial<Omit<Scenario, 'id' | 'door'>>, label: string) => {
     if (!row) return;
-    if (!row.kept) add({ ...row.scenario, ...patch }, 'keep the scenario');
+    if (!row.kept) add({ ...row.scenario, ...patch }, say.keepTheScenario);
     else {
       const edit: Edit = { kind: 'setScenario', id: row.scenario.id, patch };
       dispatch(edit, label);
@@ -43,38 +44,36 @@ export function Scenarios({ door }: { door: Door }) {
       {
         id: '',
         door: door.id,
-        name: `Scenario ${Object.values(plan.scenarios).filter((one) => one.door === door.id).length + 1}`,
+        name: say.scenario(Object.values(plan.scenarios).filter((one) => one.door === door.id).length + 1),
         order: rows.length,
         acts: [{ does: 'credential', at: 0, valid: true, device: null, output: 0 }],
         until: 15_000,
         expects: { forced: null, held: null, tamper: null, end: 'locked', wayOut: true },
         kept: null,
       },
-      'write a scenario',
+      say.writeAScenario,
     );
   if (!row) {
     return (
-      <section className={css['scenarios']} aria-label="Scenarios">
-        <h2>Scenarios</h2>
-        <p className={css['quiet']}>
-          Nothing locks or moves this door yet. Wire it, and its day can be played.
-        </p>
+      <section className={css['scenarios']} aria-label={say.scenarios}>
+        <h2>{say.scenarios}</h2>
+        <p className={css['quiet']}>{say.nothingLocksMovesDoor}</p>
       </section>
     );
   }
   return (
-    <section className={css['scenarios']} aria-label="Scenarios">
+    <section className={css['scenarios']} aria-label={say.scenarios}>
       <div className={css['head']}>
-        <h2>Scenarios</h2>
-        <p>What happens over a day, played with the times above.</p>
+        <h2>{say.scenarios}</h2>
+        <p>{say.happensOverDayPlayed}</p>
         <Button size="s" icon={<Plus size={14} aria-hidden />} onClick={own}>
-          Write one
+          {say.writeOne}
         </Button>
       </div>
       <div className={css['columns']}>
         {narrow ? (
           <SelectField
-            label="Scenario"
+            label={say.scenario2}
             value={row.scenario.id}
             onChange={({ target }) => setWanted(target.value)}
           >
@@ -85,7 +84,7 @@ export function Scenarios({ door }: { door: Door }) {
             ))}
           </SelectField>
         ) : (
-          <ul className={css['list']} aria-label="Scenarios of this door">
+          <ul className={css['list']} aria-label={say.scenariosOfThisDoor}>
             {rows.map(({ scenario, kept }) => {
               const found = differs.get(scenario);
               const wrong = found !== undefined && found.length > 0;
@@ -100,9 +99,9 @@ export function Scenarios({ door }: { door: Door }) {
                       {marked(found)}
                     </span>
                     <span>{scenario.name}</span>
-                    {kept && <span className={css['own']}>kept</span>}
+                    {kept && <span className={css['own']}>{say.kept}</span>}
                     <span className="hush">
-                      {found === undefined ? '' : wrong ? 'otherwise than expected' : 'as expected'}
+                      {found === undefined ? '' : wrong ? say.otherwiseThanExpected : say.asExpected}
                     </span>
                   </button>
                 </li>

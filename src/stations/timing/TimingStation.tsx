@@ -4,6 +4,7 @@ import { settingFor } from '#core/devices/index';
 import { doorTimes, type TimeRole } from '#core/door/index';
 import type { DoorVerdict } from '#core/verdict/index';
 import { HANDLE_SECONDS, REACTION_SECONDS, recommendUnlock } from '#core/timing/index';
+import { say } from '#words/stations/timing/TimingStation';
 import { Button } from '../../ui/Button';
 import { ChoiceField, TextField } from '../../ui/Field';
 import { Empty } from '../../ui/Empty';
@@ -20,7 +21,7 @@ export function TimingStation({ door, verdict }: { door: Door; verdict: DoorVerd
   if (!times) {
     return (
       <StationFrame door={door}>
-        <Empty title="Nothing keeps time yet">Add a controller or a keypad at Wire.</Empty>
+        <Empty title={say.nothingKeepsTimeYet}>{say.addControllerKeypadWire}</Empty>
       </StationFrame>
     );
   }
@@ -28,7 +29,7 @@ export function TimingStation({ door, verdict }: { door: Door; verdict: DoorVerd
   const set = (role: TimeRole, value: string | number) => {
     const setting = times.kept[role];
     if (setting !== null)
-      dispatch({ kind: 'setSetting', device: device.id, setting, value }, `set the ${role} time`);
+      dispatch({ kind: 'setSetting', device: device.id, setting, value }, say.setTheTime(role));
   };
   const range = (role: TimeRole) => {
     const found = settingFor(type, role, times.channel);
@@ -42,90 +43,84 @@ export function TimingStation({ door, verdict }: { door: Door; verdict: DoorVerd
     if (keeper?.setting)
       dispatch(
         { kind: 'setSetting', device: keeper.device, setting: keeper.setting, value: advice.recommended },
-        'set the unlock time',
+        say.setTheUnlockTime,
       );
     else set('unlock', advice.recommended);
   };
   return (
     <StationFrame door={door}>
       <div className={css['timing']}>
-        <section className={css['fields']} aria-label="Times">
-          <h2>Times kept by {device.tag}</h2>
+        <section className={css['fields']} aria-label={say.times}>
+          <h2>{say.timesKeptBy(device.tag)}</h2>
           <Seconds
-            label="Unlock time"
-            hint={
-              keeper
-                ? `Asks ${plan.devices[keeper.device]?.tag}, and does not time the lock.`
-                : 'After a valid card or code.'
-            }
+            label={say.unlockTime}
+            hint={keeper ? say.asksDoesNotTime(plan.devices[keeper.device]?.tag) : say.afterValidCardCode}
             value={times.unlock}
             range={range('unlock')}
             onKeep={(value) => set('unlock', value)}
           />
           {keeper && (
             <p className={css['keeper']}>
-              The lock follows {plan.devices[keeper.device]?.tag}: released {keeper.seconds} s after a card or
-              code.
+              {say.theLockFollows} {plan.devices[keeper.device]?.tag}
+              {say.releasedSAfterCard(keeper.seconds)}
             </p>
           )}
           <Seconds
-            label="Exit time"
-            hint="After an exit request."
+            label={say.exitTime}
+            hint={say.afterAnExitRequest}
             value={times.exit}
             range={range('exit')}
             onKeep={(value) => set('exit', value)}
           />
           {times.relock && (
             <ChoiceField
-              label="Re-lock"
-              hint="On close stops the next person from following; it needs a door contact."
+              label={say.reLock}
+              hint={say.closeStopsNextPerson}
               value={times.relock}
               options={[
-                { value: 'close', label: 'When the door closes' },
-                { value: 'time', label: 'When the time is up' },
-                { value: 'open', label: 'As soon as it opens: one person a release' },
+                { value: 'close', label: say.whenTheDoorCloses },
+                { value: 'time', label: say.whenTheTimeIsUp },
+                { value: 'open', label: say.soonOpensOnePerson },
               ]}
               onChange={(value) => set('relock', value)}
             />
           )}
           {times.held !== null && (
             <Seconds
-              label="Held-open alarm after"
+              label={say.heldOpenAlarmAfter}
               value={times.held}
               range={range('held')}
               onKeep={(value) => set('held', value)}
             />
           )}
         </section>
-        <section className={css['advice']} aria-label="Recommended unlock time">
-          <h2>Recommended unlock time</h2>
+        <section className={css['advice']} aria-label={say.recommendedUnlockTime}>
+          <h2>{say.recommendedUnlockTime}</h2>
           <p className={css['big']}>{advice.recommended} s</p>
           <table>
-            <caption className="hush">How the unlock time comes about</caption>
+            <caption className="hush">{say.howUnlockTimeComes}</caption>
             <tbody>
               <tr>
-                <th scope="row">Notice the release</th>
+                <th scope="row">{say.noticeTheRelease}</th>
                 <td>{REACTION_SECONDS.toFixed(1)} s</td>
               </tr>
               <tr>
-                <th scope="row">
-                  Walk {advice.distance} m at {advice.speed} m/s
-                </th>
+                <th scope="row">{say.walkMAtMS(advice.distance, advice.speed)}</th>
                 <td>{advice.walk.toFixed(1)} s</td>
               </tr>
               <tr>
-                <th scope="row">Take the handle</th>
+                <th scope="row">{say.takeTheHandle}</th>
                 <td>{HANDLE_SECONDS.toFixed(1)} s</td>
               </tr>
               <tr>
-                <th scope="row">Together, rounded up, never below 5 s</th>
+                <th scope="row">{say.togetherRoundedUpNever}</th>
                 <td>{advice.recommended} s</td>
               </tr>
             </tbody>
           </table>
           {(keeper ? keeper.setting && real < advice.recommended : real !== advice.recommended) && (
             <Button look={real < advice.recommended ? 'main' : 'plain'} onClick={recommend}>
-              Set {advice.recommended} s
+              {say.setS(advice.recommended)}
             </Button>
           )}
         </section>
@@ -163,7 +158,7 @@ function Seconds({
       unit="s"
       inputMode="numeric"
       value={text ?? String(value)}
-      error={valid ? null : `Whole seconds from ${min} to ${max}.`}
+      error={valid ? null : say.wholeSecondsFromTo(min, max)}
       onChange={(event) => setText(event.target.value)}
       onBlur={keep}
       onKeyDown={(event) => event.key === 'Enter' && keep()}

@@ -10,6 +10,7 @@ import {
 } from '#core/plan/index';
 import { metres, readQuantity } from '#core/units/index';
 import { quantityFaultWords } from '#words/quantities';
+import { say } from '#words/stations/wire/AssumedDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
@@ -37,8 +38,8 @@ export function AssumedDialog({
       open={open}
       onOpenChange={onOpenChange}
       wide
-      title={`Assumed at ${door.id}`}
-      description="What nobody has entered stands at what Aldaba assumes, and every verdict that rests on it says so. Enter what was measured; a figure that is right is kept with Enter."
+      title={say.assumedAt(door.id)}
+      description={say.nobodyEnteredStandsAldaba}
     >
       {open && <AssumedForm door={door} onDone={() => onOpenChange(false)} />}
     </Dialog>
@@ -59,19 +60,16 @@ function AssumedForm({ door, onDone }: { door: Door; onDone(): void }) {
       ? null
       : read.kind === 'fault'
         ? quantityFaultWords(read.fault, 'm')
-        : 'A run between 0 and 500 m.';
+        : say.runBetween0500;
   const keep = (label: string, edits: readonly Edit[]) => {
-    if (
-      edits.length > 0 &&
-      dispatch({ kind: 'batch', label, edits }, label, `${edits.length} wires entered.`)
-    )
+    if (edits.length > 0 && dispatch({ kind: 'batch', label, edits }, label, say.wiresEntered(edits.length)))
       setRun('');
   };
   const spread = () => {
     if (distance === null) return;
     const ends = ({ from, to }: Conductor) => [from, to].map((end) => plan.devices[deviceOf(end)]);
     keep(
-      'enter the run',
+      say.enterTheRun,
       lengths.map((wire) => {
         const [from, to] = ends(wire);
         return { kind: 'setConductor', id: wire.id, patch: { length: lengthBetween(from, to, distance) } };
@@ -81,9 +79,9 @@ function AssumedForm({ door, onDone }: { door: Door; onDone(): void }) {
   if (wires.length === 0)
     return (
       <div className={css['form']}>
-        <p>Nothing at this door is assumed any more.</p>
+        <p>{say.nothingDoorAssumedAny}</p>
         <Button look="main" data-first onClick={onDone}>
-          Done
+          {say.done}
         </Button>
       </div>
     );
@@ -98,8 +96,8 @@ function AssumedForm({ door, onDone }: { door: Door; onDone(): void }) {
           }}
         >
           <TextField
-            label="Cable run from the enclosure to the door"
-            hint={`Gives ${lengths.length === 1 ? 'the length' : `all ${lengths.length} lengths`} below, by where the devices stand.`}
+            label={say.cableRunEnclosureDoor}
+            hint={say.givesBelowWhereDevices(lengths.length)}
             unit={unit}
             value={run}
             error={why}
@@ -107,20 +105,20 @@ function AssumedForm({ door, onDone }: { door: Door; onDone(): void }) {
             autoFocus
           />
           <Button type="submit" look="main" disabled={distance === null}>
-            Enter it
+            {say.enterIt}
           </Button>
         </form>
       )}
-      <div className={css['rows']} tabIndex={0} role="region" aria-label="Assumed">
+      <div className={css['rows']} tabIndex={0} role="region" aria-label={say.assumed}>
         <table className={table['table']}>
-          <caption className="hush">What is assumed of each wire</caption>
+          <caption className="hush">{say.assumedEachWire}</caption>
           <thead>
             <tr>
-              <th scope="col">Wire</th>
-              <th scope="col">From – to</th>
-              <th scope="col">Colour</th>
-              <th scope="col">Size</th>
-              <th scope="col">Length</th>
+              <th scope="col">{say.wire}</th>
+              <th scope="col">{say.fromTo}</th>
+              <th scope="col">{say.colour}</th>
+              <th scope="col">{say.size}</th>
+              <th scope="col">{say.length}</th>
             </tr>
           </thead>
           <tbody>
@@ -150,15 +148,15 @@ function AssumedForm({ door, onDone }: { door: Door; onDone(): void }) {
         <Button
           onClick={() =>
             keep(
-              'keep what was assumed',
+              say.keepWhatWasAssumed,
               wires.map(({ id }): Edit => ({ kind: 'setConductor', id, patch: { assumed: [] } })),
             )
           }
         >
-          All of these are right
+          {say.allOfTheseAreRight}
         </Button>
         <Button look="quiet" onClick={onDone}>
-          Close
+          {say.close}
         </Button>
       </p>
     </div>

@@ -14,6 +14,7 @@ import {
 import { formatLength, METRES_PER_FOOT, metres, readQuantity } from '#core/units/index';
 import { quantityFaultWords } from '#words/quantities';
 import { SCHOOL_OPTIONS, SCHOOL_QUESTIONS } from '#words/schools';
+import { say } from '#words/stations/wire/AutowireDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField, TextField } from '../../ui/Field';
@@ -35,8 +36,8 @@ export function AutowireDialog({
       open={open}
       onOpenChange={onOpenChange}
       wide
-      title="Wire this door"
-      description="Every loop the hardware asks for, by the schools chosen here. What you laid by hand stays as it is."
+      title={say.wireThisDoor}
+      description={say.everyLoopHardwareAsks}
     >
       {open && <AutowireForm door={door} onDone={() => onOpenChange(false)} />}
     </Dialog>
@@ -67,7 +68,7 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
     ? null
     : read?.kind === 'fault'
       ? quantityFaultWords(read.fault, 'm')
-      : 'A length between 0 and 500 m.';
+      : say.lengthBetween0500;
   const entered = read !== null;
   const whole = schoolsOf({ schools });
   const wiring = useMemo(() => {
@@ -78,8 +79,8 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
   }, [plan, door.id, schools, distance, entered, valid]);
   const lay = () => {
     if (!wiring) return;
-    const edit: Edit = { kind: 'batch', label: 'wire the door', edits: [wiring.setting, wiring.result.edit] };
-    if (dispatch(edit, 'wire the door')) onDone();
+    const edit: Edit = { kind: 'batch', label: say.wireTheDoor, edits: [wiring.setting, wiring.result.edit] };
+    if (dispatch(edit, say.wireTheDoor)) onDone();
   };
   return (
     <form
@@ -106,9 +107,9 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
           </SelectField>
         ))}
         <TextField
-          label="Cable run from the enclosure to the door"
-          hint="Lengths and cables follow from it. Leave it empty while nobody has measured it."
-          placeholder={`assumed ${formatLength(usual, unit)}`}
+          label={say.cableRunEnclosureDoor}
+          hint={say.lengthsCablesFollowLeave}
+          placeholder={say.assumed(formatLength(usual, unit))}
           unit={unit}
           value={run}
           onChange={(event) => setRun(event.target.value)}
@@ -120,21 +121,27 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
         <div className={css['changes']} role="status">
           <p>
             {sentence([
-              [wiring.result.removed.length, 'takes out'],
+              [wiring.result.removed.length, say.takesOut],
               [wiring.result.added.length, 'lays'],
-              [wiring.result.unchanged.length - wiring.result.adjusted.length, 'leaves as they are'],
-              [wiring.result.adjusted.length, 'gives another length, size or cable to'],
+              [wiring.result.unchanged.length - wiring.result.adjusted.length, say.leavesAsTheyAre],
+              [wiring.result.adjusted.length, say.givesAnotherLengthSize],
             ])}
-            {wiring.result.kept.length > 0 && ` Keeps ${count(wiring.result.kept.length)} laid by hand.`}
+            {wiring.result.kept.length > 0 && say.keepsLaidByHand(count(wiring.result.kept.length))}
             {wiring.result.settings.length > 0 &&
-              ` Sets ${wiring.result.settings.map(({ device, setting, value }) => `${plan.devices[device]?.tag ?? ''} ${setting} to ${value}`).join(', ')}.`}
+              say.sets(
+                wiring.result.settings
+                  .map(({ device, setting, value }) =>
+                    say.to(plan.devices[device]?.tag ?? '', setting, value),
+                  )
+                  .join(', '),
+              )}
           </p>
-          <Changes label="Takes out" wires={wiring.result.removed} door={door} />
-          <Changes label="Lays" wires={wiring.result.added} door={door} />
+          <Changes label={say.takesOut2} wires={wiring.result.removed} door={door} />
+          <Changes label={say.lays} wires={wiring.result.added} door={door} />
         </div>
       )}
       <Button type="submit" look="main" disabled={!wiring}>
-        Lay the wires
+        {say.layTheWires}
       </Button>
     </form>
   );
@@ -144,7 +151,7 @@ const count = (n: number) => `${n} ${n === 1 ? 'wire' : 'wires'}`;
 
 function sentence(parts: readonly (readonly [number, string])[]): string {
   const said = parts.filter(([n]) => n > 0).map(([n, verb]) => `${verb} ${count(n)}`);
-  if (said.length === 0) return 'Nothing changes.';
+  if (said.length === 0) return say.nothingChanges;
   const text = said.join(', ');
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
 }

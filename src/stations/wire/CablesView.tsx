@@ -3,6 +3,7 @@ import Printer from 'lucide-react/icons/printer';
 import { billOfMaterials, cableSchedule, cutList, wireLabels, type CableRow } from '#core/schedule/index';
 import type { DoorId } from '#core/plan/index';
 import { CABLE_MAKES, COLOURS, findCableMake, formatLength, type LengthUnit } from '#core/units/index';
+import { say } from '#words/stations/wire/CablesView';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Empty } from '../../ui/Empty';
@@ -14,10 +15,10 @@ import table from '../../ui/DataTable.module.css';
 import css from './CablesView.module.css';
 
 const SCREENS = {
-  none: 'not earthed',
-  enclosure: 'earth at enclosure',
-  door: 'earth at door',
-  both: 'earth at both ends',
+  none: say.notEarthed,
+  enclosure: say.earthAtEnclosure,
+  door: say.earthAtDoor,
+  both: say.earthAtBothEnds,
 } as const;
 
 /** What to pull, what to cut, what to buy, and labels for both ends of every wire. */
@@ -27,18 +28,16 @@ export function CablesView({ door }: { door: DoorId }) {
   const { cables, single } = useMemo(() => cableSchedule(plan, door), [plan, door]);
   const [labels, setLabels] = useState(false);
   if (cables.length === 0 && single.length === 0)
-    return (
-      <Empty title="No cables yet">They follow from the wires: lay some, or let Aldaba wire the door.</Empty>
-    );
+    return <Empty title={say.noCablesYet}>{say.theyFollowWiresLay}</Empty>;
   return (
     <div className={css['view']} data-print="cables">
       <header className={css['head']}>
-        <h2>Pull schedule</h2>
+        <h2>{say.pullSchedule}</h2>
         <Button size="s" onClick={() => setLabels(true)}>
-          Labels
+          {say.labels}
         </Button>
         <Button size="s" icon={<Printer aria-hidden />} onClick={() => window.print()}>
-          Print
+          {say.print}
         </Button>
       </header>
       <div className={css['cables']}>
@@ -48,21 +47,20 @@ export function CablesView({ door }: { door: DoorId }) {
       </div>
       {single.length > 0 && (
         <p className={css['single']}>
-          {single.length} single {single.length === 1 ? 'wire' : 'wires'} and links in no cable:{' '}
-          {single.map(({ number }) => number).join(', ')}.
+          {say.singleLinksNoCable(single.length, single.map(({ number }) => number).join(', '))}
         </p>
       )}
       <div className={css['lists']}>
         <section>
-          <h2>Cut list</h2>
+          <h2>{say.cutList}</h2>
           <table className={table['table']}>
-            <caption className="hush">Lengths to cut</caption>
+            <caption className="hush">{say.lengthsToCut}</caption>
             <thead>
               <tr>
-                <th scope="col">Make</th>
-                <th scope="col">Pieces, longest first</th>
+                <th scope="col">{say.make}</th>
+                <th scope="col">{say.piecesLongestFirst}</th>
                 <th scope="col" className={table['right']}>
-                  Total
+                  {say.total}
                 </th>
               </tr>
             </thead>
@@ -80,16 +78,16 @@ export function CablesView({ door }: { door: DoorId }) {
           </table>
         </section>
         <section>
-          <h2>To buy</h2>
+          <h2>{say.toBuy}</h2>
           <table className={table['table']}>
-            <caption className="hush">What to buy</caption>
+            <caption className="hush">{say.whatToBuy}</caption>
             <thead>
               <tr>
                 <th scope="col" className={table['right']}>
-                  Count
+                  {say.count}
                 </th>
-                <th scope="col">What</th>
-                <th scope="col">For</th>
+                <th scope="col">{say.what}</th>
+                <th scope="col">{say.forWord}</th>
               </tr>
             </thead>
             <tbody>
@@ -124,23 +122,19 @@ function Cable({ row, door, unit }: { row: CableRow; door: DoorId; unit: LengthU
   ) =>
     dispatch(
       { kind: 'setCable', id, cable: { id, door, name: row.name, make, screen } },
-      `change cable ${row.name}`,
+      say.changeCable(row.name),
     );
   const screened = row.make?.screened === true;
   return (
-    <article className={css['cable']} aria-label={`Cable ${row.name}`}>
+    <article className={css['cable']} aria-label={say.cable(row.name)}>
       <header>
         <b>{row.name}</b>
-        <span>
-          {row.from} to {row.to}
-        </span>
-        <em>
-          run {formatLength(row.run, unit)}, cut {formatLength(row.cut, unit)}
-        </em>
+        <span>{say.to(row.from, row.to)}</span>
+        <em>{say.runCut(formatLength(row.run, unit), formatLength(row.cut, unit))}</em>
       </header>
       <div className={css['fields']}>
         <SelectField
-          label="Make"
+          label={say.make}
           bare
           value={row.cable?.make ?? ''}
           onChange={(event) => {
@@ -156,7 +150,7 @@ function Cable({ row, door, unit }: { row: CableRow; door: DoorId; unit: LengthU
               );
           }}
         >
-          {!row.cable && <option value="">make not chosen</option>}
+          {!row.cable && <option value="">{say.makeNotChosen}</option>}
           {makes.map((make) => (
             <option key={make.id} value={make.id}>
               {make.name}
@@ -165,7 +159,7 @@ function Cable({ row, door, unit }: { row: CableRow; door: DoorId; unit: LengthU
         </SelectField>
         {screened && (
           <SelectField
-            label="Screen"
+            label={say.screen}
             bare
             value={row.cable?.screen ?? 'none'}
             onChange={(event) => put(row.cable?.make ?? '', event.target.value as keyof typeof SCREENS)}
@@ -187,13 +181,11 @@ function Cable({ row, door, unit }: { row: CableRow; door: DoorId; unit: LengthU
             onMouseLeave={() => point(null)}
           >
             <i style={{ background: COLOURS[conductor.colour].hex }} aria-hidden />
-            <b>{conductor.number}</b> {conductor.colour} <span>{from}</span> to <span>{to}</span>
+            <b>{conductor.number}</b> {conductor.colour} <span>{from}</span> {say.to2} <span>{to}</span>
           </li>
         ))}
         {row.spare !== null && row.spare > 0 && (
-          <li className={css['spare']}>
-            {row.spare} spare {row.spare === 1 ? 'core' : 'cores'}: cut and capped each on its own
-          </li>
+          <li className={css['spare']}>{say.spareCutCappedEach(row.spare)}</li>
         )}
       </ul>
     </article>
@@ -217,20 +209,20 @@ function LabelsDialog({
       open={open}
       onOpenChange={onOpenChange}
       wide
-      title={`Labels of ${door}`}
-      description={`${labels.length} labels, two for each wire: its number, where it lands, and where it goes.`}
+      title={say.labelsOf(door)}
+      description={say.labelsTwoEachWire(labels.length)}
     >
       <div className={css['labelSheet']} data-print="labels">
         {labels.map(({ number, here, there }, index) => (
           <div key={index} className={css['label']}>
             <b>{number}</b>
             <span>{here}</span>
-            <small>to {there}</small>
+            <small>{say.to3(there)}</small>
           </div>
         ))}
       </div>
       <Button look="main" icon={<Printer aria-hidden />} onClick={() => window.print()}>
-        Print the labels
+        {say.printTheLabels}
       </Button>
     </Dialog>
   );

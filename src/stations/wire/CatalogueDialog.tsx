@@ -12,6 +12,7 @@ import { LIBRARY } from '#core/devices/library/index';
 import type { DoorId } from '#core/plan/index';
 import { FAMILY_LABELS, terminalsWords } from '#words/devices';
 import { typeSynonyms } from '#words/synonyms';
+import { say } from '#words/stations/wire/CatalogueDialog';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/Field';
 import { Symbol } from '../../ui/Symbol';
@@ -44,20 +45,20 @@ export function CatalogueDialog({
   ]).filter(([, members]) => members.length > 0);
   const add = (type: DeviceType) => {
     const device = newDevice(plan, door, type.id);
-    if (dispatch({ kind: 'addDevice', device }, `add ${device.tag}`)) onOpenChange(false);
+    if (dispatch({ kind: 'addDevice', device }, say.add(device.tag))) onOpenChange(false);
   };
   return (
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
       wide
-      title="Add a device"
-      description={`${types.length === 1 ? '1 type' : `${types.length} types`}. Ratings are typical of the class; the maker’s sheet decides.`}
+      title={say.addADevice}
+      description={say.ratingsTypicalClassMakers(types.length)}
     >
       <TextField
-        label="Find"
+        label={say.find}
         bare
-        placeholder="Find: strike, RS-485, 24 V; or what you have in hand: six leads, two grey, one marked AUX"
+        placeholder={say.findStrikeRs485}
         value={wish}
         onChange={(event) => setWish(event.target.value)}
         autoFocus
@@ -73,7 +74,7 @@ export function CatalogueDialog({
                     <Symbol id={type.symbol} size={26} />
                     <b>
                       {type.name}
-                      {plan.types[type.id] && <em>own, version {type.version}</em>}
+                      {plan.types[type.id] && <em>{say.ownVersion(type.version)}</em>}
                     </b>
                     <span>{type.description}</span>
                     {saysTerminals(inHand) && <small>{terminalsWords(type)}</small>}
@@ -83,7 +84,7 @@ export function CatalogueDialog({
             </ul>
           </section>
         ))}
-        {types.length === 0 && <p>Nothing matches “{wish}”. Own types are made under Types, above.</p>}
+        {types.length === 0 && <p>{say.nothingMatchesOwnTypes(wish)}</p>}
       </div>
     </Dialog>
   );

@@ -11,6 +11,7 @@ import {
   sizesFor,
   type MeasureSystem,
 } from '#core/units/index';
+import { say } from '#words/stations/wire/CellEdits';
 import { Assumed } from '../../ui/Assumed';
 import { LengthInput } from '../../ui/LengthInput';
 import { useDispatch, usePlan } from '../../store/context';
@@ -26,7 +27,7 @@ export const gaugeChoices = (system: MeasureSystem, own?: Gauge): readonly Gauge
 function usePatch(wire: Conductor) {
   const dispatch = useDispatch();
   return (patch: Partial<Omit<Conductor, 'id' | 'door'>>) =>
-    dispatch({ kind: 'setConductor', id: wire.id, patch }, `change ${wire.number}`);
+    dispatch({ kind: 'setConductor', id: wire.id, patch }, say.change(wire.number));
 }
 
 export function ColourEdit({ wire }: { wire: Conductor }) {
@@ -35,7 +36,7 @@ export function ColourEdit({ wire }: { wire: Conductor }) {
     <span className={css['colour']}>
       <i style={{ background: COLOURS[wire.colour].hex }} aria-hidden />
       <select
-        aria-label={`Colour of ${wire.number}`}
+        aria-label={say.colourOf(wire.number)}
         className={css['cell']}
         value={wire.colour}
         onChange={(event) => patch({ colour: event.target.value as ColourCode })}
@@ -57,7 +58,7 @@ export function GaugeEdit({ wire }: { wire: Conductor }) {
   return (
     <>
       <select
-        aria-label={`Size of ${wire.number}`}
+        aria-label={say.sizeOf(wire.number)}
         className={css['cell']}
         value={wire.gauge}
         onChange={(event) => patch({ gauge: event.target.value as Gauge })}
@@ -77,7 +78,7 @@ export function LengthEdit({ wire, unit }: { wire: Conductor; unit: LengthUnit }
   const patch = usePatch(wire);
   return (
     <LengthInput
-      label={`Length of ${wire.number}`}
+      label={say.lengthOf(wire.number)}
       length={wire.length}
       unit={unit}
       assumed={wire.assumed.includes('length')}
@@ -96,7 +97,7 @@ export function TextEdit({ wire, field, label }: { wire: Conductor; field: 'cabl
   };
   return (
     <input
-      aria-label={`${label} of ${wire.number}`}
+      aria-label={say.of(label, wire.number)}
       className={css['cell']}
       size={8}
       value={draft ?? wire[field]}

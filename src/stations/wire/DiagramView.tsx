@@ -6,6 +6,7 @@ import Plus from 'lucide-react/icons/plus';
 import { diagramTree, type Live, type SvgNode } from '#core/drawing/index';
 import { type TerminalId, terminalLabel, type DoorId } from '#core/plan/index';
 import { COLOURS, formatAmps } from '#core/units/index';
+import { say } from '#words/stations/wire/DiagramView';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
 import { useHighlight } from '../../parts/navigation';
@@ -111,7 +112,13 @@ export function DiagramView({ door, live, wiring }: { door: DoorId; live: Live; 
     const wire = plan.conductors[id];
     if (!wire) return id;
     const name = (terminal: TerminalId) => terminalLabel(plan, terminal, door);
-    return `${wire.number}, ${COLOURS[wire.colour].name}, ${name(wire.from)} to ${name(wire.to)}, ${formatAmps(Math.abs(live.ampsOf(id)))}`;
+    return say.to(
+      wire.number,
+      COLOURS[wire.colour].name,
+      name(wire.from),
+      name(wire.to),
+      formatAmps(Math.abs(live.ampsOf(id))),
+    );
   };
 
   const render = (node: SvgNode, key: number): React.ReactNode => {
@@ -149,7 +156,7 @@ export function DiagramView({ door, live, wiring }: { door: DoorId; live: Live; 
       Object.assign(props, {
         role: 'button',
         tabIndex: 0,
-        'aria-label': `Terminal ${terminalLabel(plan, of.id, door)}`,
+        'aria-label': say.terminal(terminalLabel(plan, of.id, door)),
         'aria-pressed': chosen,
         onClick: () => wiring.chooseTerminal(of.id),
         onKeyDown: (event: React.KeyboardEvent) => {
@@ -169,27 +176,27 @@ export function DiagramView({ door, live, wiring }: { door: DoorId; live: Live; 
       <div className={css['tools']}>
         <Button
           size="s"
-          aria-label="Closer"
-          title="Closer (+)"
+          aria-label={say.closer}
+          title={say.closer2}
           icon={<Plus aria-hidden />}
           onClick={() => zoom(1.25)}
         />
         <Button
           size="s"
-          aria-label="Farther"
-          title="Farther (−)"
+          aria-label={say.farther}
+          title={say.farther2}
           icon={<Minus aria-hidden />}
           onClick={() => zoom(0.8)}
         />
-        <Button size="s" title="Whole door (0)" icon={<Maximize2 aria-hidden />} onClick={fit}>
-          Whole door
+        <Button size="s" title={say.wholeDoor0} icon={<Maximize2 aria-hidden />} onClick={fit}>
+          {say.wholeDoor}
         </Button>
         <span className={css['files']}>
           <a href={file('svg')} download>
-            <Download size={14} aria-hidden /> SVG
+            <Download size={14} aria-hidden /> {say.svg}
           </a>
           <a href={file('pdf')} download>
-            <Download size={14} aria-hidden /> PDF
+            <Download size={14} aria-hidden /> {say.pdf}
           </a>
         </span>
       </div>
@@ -198,7 +205,7 @@ export function DiagramView({ door, live, wiring }: { door: DoorId; live: Live; 
         className={css['frame']}
         tabIndex={0}
         role="group"
-        aria-label={`Diagram of ${door}: ${model.nodes.length} devices, ${model.edges.length} wires. Plus and minus zoom, arrows move, 0 shows the whole door.`}
+        aria-label={say.diagramDevicesWiresPlus(door, model.nodes.length, model.edges.length)}
         onKeyDown={keys}
         onPointerDown={(event) => {
           const onThing = (event.target as Element).closest('[role=button]');
@@ -227,9 +234,7 @@ export function DiagramView({ door, live, wiring }: { door: DoorId; live: Live; 
           </svg>
         ) : (
           <p className={css['wait']} role="status">
-            {failed
-              ? 'The diagram could not be laid out. The loops show the same wires.'
-              : 'Laying out the diagram…'}
+            {failed ? say.diagramCouldNotLaid : say.layingOutTheDiagram}
           </p>
         )}
       </div>

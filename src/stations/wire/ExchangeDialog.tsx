@@ -9,6 +9,7 @@ import { applyEdit, typeIn, type Device, type DoorId, type Plan } from '#core/pl
 import { FAMILY_LABELS } from '#words/devices';
 import { findingReason, findingTitle } from '#words/findings/index';
 import { refusalWords } from '#words/problems';
+import { say } from '#words/stations/wire/ExchangeDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField } from '../../ui/Field';
@@ -29,8 +30,8 @@ export function ExchangeDialog({ device, open, onOpenChange }: Props) {
       open={open}
       onOpenChange={onOpenChange}
       wide
-      title={`Another type for ${device.tag}`}
-      description={`${device.tag} is a ${typeIn(plan, device).name}. Tag, place, notes and whatever fits stay.`}
+      title={say.anotherTypeFor(device.tag)}
+      description={say.tagPlaceNotesWhatever(device.tag, typeIn(plan, device).name)}
     >
       {open && <ExchangeForm device={device} onDone={() => onOpenChange(false)} />}
     </Dialog>
@@ -53,12 +54,12 @@ function ExchangeForm({ device, onDone }: { device: Device; onDone(): void }) {
       onSubmit={(event) => {
         event.preventDefault();
         if (!exchange || !to || !tried?.ok) return;
-        if (dispatch(exchange.edit, `make ${device.tag} a ${to.name}`, `${device.tag} is a ${to.name} now.`))
+        if (dispatch(exchange.edit, say.makeA(device.tag, to.name), say.isANow(device.tag, to.name)))
           onDone();
       }}
     >
-      <SelectField label="Type" value={chosen} onChange={(event) => choose(event.target.value)} autoFocus>
-        <option value="">Choose a type…</option>
+      <SelectField label={say.type} value={chosen} onChange={(event) => choose(event.target.value)} autoFocus>
+        <option value="">{say.chooseAType}</option>
         {families.map((family) => (
           <optgroup key={family} label={FAMILY_LABELS[family]}>
             {types
@@ -78,13 +79,13 @@ function ExchangeForm({ device, onDone }: { device: Device; onDone(): void }) {
           {tried?.ok && <WhatNoLongerSuits before={plan} after={tried.plan} device={device} />}
           {tried && !tried.ok && (
             <p role="alert" className={css['bad']}>
-              {refusalWords(tried.refusal)} Nothing would be changed.
+              {say.nothingWouldBeChanged(refusalWords(tried.refusal))}
             </p>
           )}
         </>
       )}
       <Button type="submit" look="main" disabled={!tried?.ok}>
-        Exchange {device.tag}
+        {say.exchange(device.tag)}
       </Button>
     </form>
   );
@@ -93,25 +94,18 @@ function ExchangeForm({ device, onDone }: { device: Device; onDone(): void }) {
 function WhatFits({ device, exchange, to }: { device: Device; exchange: Exchange; to: DeviceType }) {
   const { moved, off, lost } = exchange;
   if (moved.length + off.length + lost.length === 0)
-    return <p className={css['good']}>Every wire and setting fits as it is.</p>;
+    return <p className={css['good']}>{say.everyWireSettingFits}</p>;
   return (
     <ul className={css['list']}>
       {moved.map(({ wire, pin, now }) => (
-        <li key={wire.id}>
-          {wire.number} goes from {pin} to {now}, which does the same job
-        </li>
+        <li key={wire.id}>{say.goesWhichDoesSame(wire.number, pin, now)}</li>
       ))}
       {off.map((wire) => (
         <li key={wire.id} className={css['bad']}>
-          {wire.number} is removed: {to.name} has no such terminal
+          {say.removedNoSuchTerminal(wire.number, to.name)}
         </li>
       ))}
-      {lost.length > 0 && (
-        <li>
-          {lost.join(', ')} of {device.tag} {lost.length === 1 ? 'goes' : 'go'} back to what it is delivered
-          with
-        </li>
-      )}
+      {lost.length > 0 && <li>{say.backDelivered(lost.join(', '), device.tag, lost.length)}</li>}
     </ul>
   );
 }
@@ -154,15 +148,12 @@ function WhatNoLongerSuits({ before, after, device }: { before: Plan; after: Pla
   return (
     <div role="status" className={css['news']}>
       {news === null ? (
-        <p>Judging the door with it…</p>
+        <p>{say.judgingTheDoorWithIt}</p>
       ) : news.found.length === 0 ? (
-        <p className={css['good']}>
-          The verdict finds nothing new against it
-          {news.doors > 1 ? ` at the ${news.doors - news.left} doors it serves` : ''}.
-        </p>
+        <p className={css['good']}>{say.verdictFindsNothingNew(news.doors, news.doors - news.left)}</p>
       ) : (
         <>
-          <h3>What no longer suits</h3>
+          <h3>{say.whatNoLongerSuits}</h3>
           <ul className={css['list']}>
             {news.found.map(({ door, finding }, index) => (
               <li key={index}>
@@ -176,7 +167,7 @@ function WhatNoLongerSuits({ before, after, device }: { before: Plan; after: Pla
           </ul>
         </>
       )}
-      {news !== null && news.left > 0 && <p>{news.left} more doors hang on it and were not judged here.</p>}
+      {news !== null && news.left > 0 && <p>{say.moreDoorsHangWere(news.left)}</p>}
     </div>
   );
 }

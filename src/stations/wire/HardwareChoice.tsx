@@ -1,6 +1,7 @@
 import { hardwareEdit, proposeHardware, recommendDeadState } from '#core/brief/index';
 import type { Door, Edit } from '#core/plan/index';
 import { STATE_NAMES, STATE_SENTENCES } from '#words/deadStates';
+import { say } from '#words/stations/wire/HardwareChoice';
 import { Button } from '../../ui/Button';
 import { StationFrame } from '../../parts/StationFrame';
 import { useStore } from '../../store/context';
@@ -18,18 +19,13 @@ export function HardwareChoice({ door, onFound }: { door: Door; onFound(): void 
     await import('#core/devices/library/index');
     const { plan } = store.getState();
     const edit: Edit = hardwareEdit(plan, door.id, set);
-    store.dispatch(edit, 'choose hardware');
+    store.dispatch(edit, say.chooseHardware);
   };
   return (
     <StationFrame door={door}>
       <div className={css['choice']}>
-        <h2>Choose hardware to start from</h2>
-        <p>
-          {known
-            ? `${STATE_NAMES[state]}: ${STATE_SENTENCES[state]}.`
-            : 'The brief is not answered yet: what suits this door is not known.'}{' '}
-          Everything can be added to, changed and taken out afterwards.
-        </p>
+        <h2>{say.chooseHardwareToStartFrom}</h2>
+        <p>{say.everythingCanAddedChanged(known, STATE_NAMES[state], STATE_SENTENCES[state])}</p>
         <ul>
           {[...proposeHardware(door.brief, state), ...proposeHardware(door.brief, other)].map(
             (set, index) => (
@@ -39,7 +35,7 @@ export function HardwareChoice({ door, onFound }: { door: Door; onFound(): void 
                   <span>{set.description}</span>
                   <em>
                     {STATE_NAMES[set.deadState]}: {STATE_SENTENCES[set.deadState]}
-                    {known && set.deadState !== state && ' · not what is recommended here'}
+                    {known && set.deadState !== state && say.notWhatIsRecommendedHere}
                   </em>
                 </button>
               </li>
@@ -47,9 +43,9 @@ export function HardwareChoice({ door, onFound }: { door: Door; onFound(): void 
           )}
         </ul>
         <p className={css['found']}>
-          Already wired?{' '}
+          {say.alreadyWired}{' '}
           <Button size="s" onClick={onFound}>
-            Enter it as found
+            {say.enterItAsFound}
           </Button>
         </p>
       </div>

@@ -14,6 +14,7 @@ import {
   wiresOn,
 } from '#core/plan/index';
 import { poeWords } from '#words/devices';
+import { say } from '#words/stations/wire/HardwarePanel';
 import { Button } from '../../ui/Button';
 import { Menu } from '../../ui/Menu';
 import { SelectField } from '../../ui/Field';
@@ -30,11 +31,11 @@ import type { Wiring } from '../../parts/useWiring';
 import css from './HardwarePanel.module.css';
 
 const PLACES: Record<Place, string> = {
-  outside: 'Outside',
-  inside: 'Inside',
-  frame: 'In the frame',
-  above: 'Above the door',
-  enclosure: 'In the enclosure',
+  outside: say.outside,
+  inside: say.inside,
+  frame: say.inTheFrame,
+  above: say.aboveTheDoor,
+  enclosure: say.inTheEnclosure,
 };
 
 /** What belongs to one leaf of a door: its lock, its contact, its operator. */
@@ -51,7 +52,7 @@ export function HardwarePanel({ door, wiring }: { door: DoorId; wiring: Wiring }
         <DeviceCard key={device.id} device={device} wiring={wiring} />
       ))}
       <Button icon={<Plus aria-hidden />} className={css['add']} onClick={() => setChoosing(true)}>
-        Add a device
+        {say.addADevice}
       </Button>
       <CatalogueDialog door={door} open={choosing} onOpenChange={setChoosing} />
     </div>
@@ -80,28 +81,28 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
             <Button
               size="s"
               look="quiet"
-              aria-label={`More for ${device.tag}`}
+              aria-label={say.moreFor(device.tag)}
               icon={<MoreHorizontal aria-hidden />}
             />
           }
           items={[
-            { id: 'exchange', label: 'Another type in its place…', onSelect: () => setAsking('exchange') },
-            { id: 'move', label: 'Move to another door…', onSelect: () => setAsking('move') },
+            { id: 'exchange', label: say.anotherTypeInItsPlace, onSelect: () => setAsking('exchange') },
+            { id: 'move', label: say.moveToAnotherDoor, onSelect: () => setAsking('move') },
           ]}
         />
         <Button
           size="s"
           look="quiet"
-          aria-label={`Remove ${device.tag}`}
-          title="Remove it and its wires"
+          aria-label={say.remove(device.tag)}
+          title={say.removeItAndItsWires}
           icon={<Trash2 aria-hidden />}
           onClick={() => {
             const wires = wiresOn(plan, device.id).length;
-            const along = wires === 0 ? '' : ` with ${wires} ${wires === 1 ? 'wire' : 'wires'}`;
+            const along = wires === 0 ? '' : say.withWord(wires);
             dispatch(
               { kind: 'removeDevice', id: device.id },
-              `remove ${device.tag}`,
-              `${device.tag} removed${along}.`,
+              say.remove2(device.tag),
+              say.removed(device.tag, along),
             );
           }}
         />
@@ -120,21 +121,21 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
       />
       {newer && (
         <p className={css['newer']}>
-          Version {newer.version} of this type is there; {device.tag} keeps version {type.version}.
+          {say.versionTypeKeepsVersion(newer.version, device.tag, type.version)}
           <Button size="s" onClick={() => setUpdating(true)}>
-            See what changes
+            {say.seeWhatChanges}
           </Button>
           <TypeUpdateDialog device={device} newer={newer} open={updating} onOpenChange={setUpdating} />
         </p>
       )}
       <div className={css['settings']}>
         <SelectField
-          label="Place"
+          label={say.place}
           value={device.place}
           onChange={(event) =>
             dispatch(
               { kind: 'setDevice', id: device.id, patch: { place: event.target.value as Place } },
-              `move ${device.tag}`,
+              say.move(device.tag),
             )
           }
         >
@@ -146,17 +147,17 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
         </SelectField>
         {isAtLeaf(type) && (
           <SelectField
-            label="Leaf"
+            label={say.leaf}
             value={String(device.leaf)}
             onChange={({ target }) =>
               dispatch(
                 { kind: 'setDevice', id: device.id, patch: { leaf: target.value === '2' ? 2 : 1 } },
-                `${device.tag} at the ${target.value === '2' ? 'second' : 'first'} leaf`,
+                say.atTheLeaf(device.tag, target.value === '2'),
               )
             }
           >
-            <option value="1">first</option>
-            <option value="2">second</option>
+            <option value="1">{say.first}</option>
+            <option value="2">{say.second}</option>
           </SelectField>
         )}
         {type.settings
@@ -170,13 +171,13 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
               onSet={(value) =>
                 dispatch(
                   { kind: 'setSetting', device: device.id, setting: setting.id, value } satisfies Edit,
-                  `set ${device.tag}`,
+                  say.set(device.tag),
                 )
               }
             />
           ))}
       </div>
-      <ul className={css['terminals']} aria-label={`Terminals of ${device.tag}`}>
+      <ul className={css['terminals']} aria-label={say.terminalsOf(device.tag)}>
         {type.terminals.map((terminal) => {
           const id = terminalId(device.id, terminal.id);
           const count = landed(id);
@@ -186,7 +187,7 @@ function DeviceCard({ device, wiring }: { device: Device; wiring: Wiring }) {
                 type="button"
                 className={cx(css['terminal'], count > 0 && css['wired'])}
                 aria-pressed={wiring.chosenTerminal === id}
-                aria-label={`${device.tag}.${terminal.id}, ${count} of ${terminal.maxConductors} conductors`}
+                aria-label={say.ofConductors(device.tag, terminal.id, count, terminal.maxConductors)}
                 onClick={() => wiring.chooseTerminal(id)}
               >
                 {terminal.id.replace('-', '−')}
@@ -207,13 +208,13 @@ function TagField({ device }: { device: Device }) {
   const keep = () => {
     const tag = draft?.trim();
     if (tag && tag !== device.tag && /^[^\s./]{1,20}$/.test(tag))
-      dispatch({ kind: 'setDevice', id: device.id, patch: { tag } }, `call ${device.tag} ${tag}`);
+      dispatch({ kind: 'setDevice', id: device.id, patch: { tag } }, say.call(device.tag, tag));
     setDraft(null);
   };
   return (
     <input
       className={css['tag']}
-      aria-label={`Tag of ${device.tag}`}
+      aria-label={say.tagOf(device.tag)}
       value={draft ?? device.tag}
       size={Math.max(3, (draft ?? device.tag).length)}
       onChange={(event) => setDraft(event.target.value)}

@@ -5,6 +5,7 @@ import { type TerminalId, terminalLabel, type DoorId } from '#core/plan/index';
 import { COLOURS, formatAmps } from '#core/units/index';
 import { loopName } from '#words/findings/index';
 import { stepWords } from '#words/loops';
+import { say } from '#words/stations/wire/LoopView';
 import { cx } from '../../ui/cx';
 import { useWidth } from '../../ui/useWidth';
 import { useHighlight } from '../../parts/navigation';
@@ -47,7 +48,13 @@ export function LoopView({
   const wireName = (id: string) => {
     const wire = plan.conductors[id];
     return wire
-      ? `${wire.number}, ${COLOURS[wire.colour].name}, ${name(wire.from)} to ${name(wire.to)}, ${formatAmps(Math.abs(live.ampsOf(id)))}`
+      ? say.to(
+          wire.number,
+          COLOURS[wire.colour].name,
+          name(wire.from),
+          name(wire.to),
+          formatAmps(Math.abs(live.ampsOf(id))),
+        )
       : id;
   };
   return (
@@ -74,13 +81,13 @@ export function LoopView({
               <h2>
                 <b>{loop.letter}</b>
                 {title}
-                <em>{open ? 'open: does not close' : loop.kind === 'lock-power' ? formatAmps(amps) : ''}</em>
+                <em>{open ? say.openDoesNotClose : loop.kind === 'lock-power' ? formatAmps(amps) : ''}</em>
               </h2>
               {spoken && <LoopSteps words={loopWords(plan, door, loop)} />}
               <div className={css['scroll']}>
                 <LoopDrawing
                   drawing={drawing}
-                  title={`Loop ${loop.letter}, ${title}: ${wordsOf(loopWords(plan, door, loop))}`}
+                  title={say.loop(loop.letter, title, wordsOf(loopWords(plan, door, loop)))}
                   lit={lit}
                   chosenWire={wiring.chosenWire}
                   chosenTerminal={wiring.chosenTerminal}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { moveDevice } from '#core/door/moveDevice';
 import { doorsInOrder, wiresOn, type Device } from '#core/plan/index';
+import { say } from '#words/stations/wire/MoveDeviceDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField } from '../../ui/Field';
@@ -23,13 +24,13 @@ export function MoveDeviceDialog({
   const dispatch = useDispatch();
   const [to, setTo] = useState<string | null>(null);
   const wires = wiresOn(plan, device.id).length;
-  const where = to === null ? '' : to === SITE ? 'the site' : to;
+  const where = to === null ? '' : to === SITE ? say.theSite : to;
   return (
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
-      title={`Move ${device.tag}`}
-      description={`Its settings, its memory and ${wires === 1 ? 'the wire' : `all ${wires} wires`} on it go along; wires keep the numbers of the door that they were laid for.`}
+      title={say.move(device.tag)}
+      description={say.settingsMemoryGoAlong(wires)}
     >
       <form
         className={css['form']}
@@ -37,18 +38,18 @@ export function MoveDeviceDialog({
           event.preventDefault();
           if (to === null) return;
           const { edit, tag } = moveDevice(plan, device.id, to === SITE ? null : to);
-          const said = `${device.tag} is at ${where} now${tag === device.tag ? '' : `, as ${tag}`}.`;
-          if (dispatch(edit, `move ${device.tag} to ${where}`, said)) onOpenChange(false);
+          const said = say.isAtNow(device.tag, where, tag);
+          if (dispatch(edit, say.moveTo(device.tag, where), said)) onOpenChange(false);
         }}
       >
         <SelectField
-          label="To"
+          label={say.to}
           value={to ?? 'none'}
           onChange={(event) => setTo(event.target.value === 'none' ? null : event.target.value)}
           autoFocus
         >
-          <option value="none">Choose a door…</option>
-          {device.door !== null && <option value={SITE}>The site: it belongs to no door</option>}
+          <option value="none">{say.chooseADoor}</option>
+          {device.door !== null && <option value={SITE}>{say.siteBelongsNoDoor}</option>}
           {doorsInOrder(plan)
             .filter(({ id }) => id !== device.door)
             .map(({ id, name }) => (
@@ -58,7 +59,7 @@ export function MoveDeviceDialog({
             ))}
         </SelectField>
         <Button type="submit" look="main" disabled={to === null}>
-          Move it
+          {say.moveIt}
         </Button>
       </form>
     </Dialog>

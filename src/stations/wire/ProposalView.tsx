@@ -4,6 +4,7 @@ import { loopWires, traceLoops, type Loop } from '#core/loops/index';
 import { applyEdit, terminalLabel, type DoorId, type Plan } from '#core/plan/index';
 import { repairWords } from '#words/causes';
 import { loopName } from '#words/findings/index';
+import { say } from '#words/stations/wire/ProposalView';
 import { Button } from '../../ui/Button';
 import { useWidth } from '../../ui/useWidth';
 import { useProposal } from '../../parts/proposal';
@@ -43,7 +44,7 @@ export function ProposalView({ door }: { door: DoorId }) {
   const later = then.length > 0 ? then : next.filter(({ id }) => now.some((loop) => loop.id === id));
   const words = repairWords(plan, door, cause.repair);
   return (
-    <section className={css['proposal']} aria-label="Proposal">
+    <section className={css['proposal']} aria-label={say.proposal}>
       <header>
         <h3>{words.title}</h3>
         <Button
@@ -57,11 +58,11 @@ export function ProposalView({ door }: { door: DoorId }) {
           {words.act}
         </Button>
         <Button size="s" look="quiet" onClick={() => show(null)}>
-          Close
+          {say.close}
         </Button>
       </header>
-      <Loops title="As it lies" plan={plan} door={door} loops={now} marks={gone} mark="wrong" />
-      <Loops title="As it would lie" plan={after} door={door} loops={later} marks={come} mark="right" />
+      <Loops title={say.asItLies} plan={plan} door={door} loops={now} marks={gone} mark="wrong" />
+      <Loops title={say.asItWouldLie} plan={after} door={door} loops={later} marks={come} mark="right" />
     </section>
   );
 }
@@ -82,12 +83,12 @@ function Loops({ title, plan, door, loops, marks, mark }: LoopsProps) {
   return (
     <div ref={ref} className={css['side']} data-side={mark}>
       <h4>{title}</h4>
-      {loops.length === 0 && <p>No loop yet.</p>}
+      {loops.length === 0 && <p>{say.noLoopYet}</p>}
       {loops.map((loop) => (
         <div key={loop.id} className={css['scroll']}>
           <LoopDrawing
             drawing={drawLoop(plan, loop, { width: width - 8, unit })}
-            title={`${title}: loop ${loop.letter}, ${loopName(loop.kind)}`}
+            title={say.loop(title, loop.letter, loopName(loop.kind))}
             lit={null}
             chosenWire={null}
             chosenTerminal={null}

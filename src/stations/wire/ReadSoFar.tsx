@@ -8,6 +8,7 @@ import {
 } from '#core/plan/index';
 import { COLOURS, formatGauge, formatLength, type LengthUnit } from '#core/units/index';
 import { lineFaultWords } from '#words/rowProblems';
+import { say } from '#words/stations/wire/ReadSoFar';
 import { cx } from '../../ui/cx';
 import css from './WireEntry.module.css';
 
@@ -29,12 +30,12 @@ export function ReadSoFar({ id, plan, door, unit, text }: Props) {
   const usual = wireDefaults(plan.site);
   const over = fault && isOver(fault, text);
   const taken = (given: boolean, shown: string) => (
-    <span className={cx(!given && css['assumed'])}>{given ? shown : `~${shown} assumed`}</span>
+    <span className={cx(!given && css['assumed'])}>{given ? shown : say.assumed(shown)}</span>
   );
   return (
     <p id={id} className={css['read']}>
       <span>{from ? terminalLabel(plan, from, door) : '…'}</span>
-      <span>to {to ? terminalLabel(plan, to, door) : '…'}</span>
+      <span>{say.to(to ? terminalLabel(plan, to, door) : '…')}</span>
       {to && (
         <>
           {taken(colour !== undefined, COLOURS[colour ?? usual.colour].name)}

@@ -3,6 +3,7 @@ import Printer from 'lucide-react/icons/printer';
 import type { SettingValue, Setting } from '#core/devices/index';
 import type { DoorId, Reading } from '#core/plan/index';
 import { checksOf, doneBy, settingSheet, type SettingCard, type SettingLine } from '#core/schedule/index';
+import { say } from '#words/stations/wire/SettingsView';
 import { Button } from '../../ui/Button';
 import { SwitchBank } from '../../ui/DipSwitches';
 import { Empty } from '../../ui/Empty';
@@ -34,8 +35,8 @@ export function SettingsView({ door }: { door: DoorId }) {
     const at = new Date().toISOString();
     const known = doneBy(plan, check);
     if (known) {
-      const withdrawn = { by: by.trim(), at, reason: 'Taken back on the setting sheet' };
-      dispatch({ kind: 'setReading', id: known.id, patch: { withdrawn } }, 'take back a check');
+      const withdrawn = { by: by.trim(), at, reason: say.takenBackSettingSheet };
+      dispatch({ kind: 'setReading', id: known.id, patch: { withdrawn } }, say.takeBackACheck);
       return;
     }
     const reading: Reading = {
@@ -53,24 +54,18 @@ export function SettingsView({ door }: { door: DoorId }) {
       serial: '',
       withdrawn: null,
     };
-    dispatch({ kind: 'addReading', reading }, 'check off a setting');
+    dispatch({ kind: 'addReading', reading }, say.checkOffASetting);
   };
-  if (cards.length === 0)
-    return (
-      <Empty title="Nothing to set">No device of this door has a jumper, a switch, a dial or a menu.</Empty>
-    );
+  if (cards.length === 0) return <Empty title={say.nothingToSet}>{say.noDeviceDoorJumper}</Empty>;
   return (
     <div className={css['view']} data-print="settings">
       <div className={css['rule']}>
-        <p>
-          {done} of {checks.length} set and checked. Set a device before it is closed up: an address is easier
-          to read on the bench than over a ceiling.
-        </p>
+        <p>{say.setCheckedSetDevice(done, checks.length)}</p>
         <TextField
-          label="Checked by"
+          label={say.checkedBy}
           value={by}
           maxLength={200}
-          error={nameless && by.trim() === '' ? 'Who checks?' : null}
+          error={nameless && by.trim() === '' ? say.whoChecks : null}
           onChange={(event) => setBy(event.target.value)}
           onBlur={() => storeName(by.trim())}
         />
@@ -80,7 +75,7 @@ export function SettingsView({ door }: { door: DoorId }) {
           className={css['print']}
           onClick={() => window.print()}
         >
-          Print the sheet
+          {say.printTheSheet}
         </Button>
       </div>
       <div className={css['cards']}>
@@ -93,7 +88,7 @@ export function SettingsView({ door }: { door: DoorId }) {
             onSet={(setting, value) =>
               dispatch(
                 { kind: 'setSetting', device: card.device.id, setting: setting.id, value },
-                'set a device',
+                say.setADevice,
               )
             }
           />
@@ -115,7 +110,7 @@ function Card({ card: { device, type, banks, lines }, isDone, onTick, onSet }: C
     <tr key={one.setting.id} className={cx(one.changed && css['changed'])}>
       <th scope="row">
         {one.setting.label.charAt(0).toUpperCase() + one.setting.label.slice(1)}
-        {rows && <small>{rows.length > 1 ? `rows ${rows[0]} to ${rows.at(-1)}` : `row ${rows[0]}`}</small>}
+        {rows && <small>{rows.length > 1 ? say.rowsTo(rows[0], rows.at(-1)) : say.row(rows[0])}</small>}
       </th>
       <td>
         <span className={css['field']}>
@@ -132,7 +127,7 @@ function Card({ card: { device, type, banks, lines }, isDone, onTick, onSet }: C
         {check && (
           <input
             type="checkbox"
-            aria-label={`${device.tag}: ${one.setting.label} is ${valueOf(one)}`}
+            aria-label={say.is(device.tag, one.setting.label, valueOf(one))}
             checked={isDone(check)}
             onChange={() => onTick(check)}
           />
@@ -141,7 +136,7 @@ function Card({ card: { device, type, banks, lines }, isDone, onTick, onSet }: C
     </tr>
   );
   return (
-    <article className={css['card']} aria-label={`Settings of ${device.tag}`}>
+    <article className={css['card']} aria-label={say.settingsOf(device.tag)}>
       <header>
         <Symbol id={type.symbol} />
         <b>{device.tag}</b>
@@ -151,24 +146,24 @@ function Card({ card: { device, type, banks, lines }, isDone, onTick, onSet }: C
         <div key={bank.bank} className={css['bank']}>
           <p>
             {bank.bank.charAt(0).toUpperCase() + bank.bank.slice(1)}
-            <small>up is on</small>
+            <small>{say.upIsOn}</small>
           </p>
           <SwitchBank name={`${device.tag}, ${bank.bank}`} positions={bank.positions} />
           <input
             type="checkbox"
-            aria-label={`${device.tag}: switches ${bank.bank} stand so`}
+            aria-label={say.switchesStandSo(device.tag, bank.bank)}
             checked={isDone(bank.check)}
             onChange={() => onTick(bank.check)}
           />
         </div>
       ))}
       <table>
-        <caption className="hush">Settings of {device.tag}</caption>
+        <caption className="hush">{say.settingsOf(device.tag)}</caption>
         <thead className="hush">
           <tr>
-            <th scope="col">Setting</th>
-            <th scope="col">Value</th>
-            <th scope="col">Set</th>
+            <th scope="col">{say.setting}</th>
+            <th scope="col">{say.value}</th>
+            <th scope="col">{say.set}</th>
           </tr>
         </thead>
         <tbody>

@@ -4,6 +4,7 @@ import { readWireRows, type WireRow, type WireRows } from '#core/formats/table/w
 import { terminalLabel, wireDefaults, type DoorId, type Plan } from '#core/plan/index';
 import { formatGauge, formatLength, type DecimalSign } from '#core/units/index';
 import { rowFaultWords } from '#words/rowProblems';
+import { say } from '#words/stations/wire/TableImport';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { cx } from '../../ui/cx';
@@ -12,8 +13,7 @@ import { useDispatch, usePlan, useUnit } from '../../store/context';
 import table from '../../ui/DataTable.module.css';
 import css from './TableImport.module.css';
 
-const EXAMPLE =
-  'PS1  supply-12v\nK1  keypad-slots\nPS1.+V  K1.+12  RD  0.5  14m\nPS1.0V  K1.0V  BK  0.5  14m';
+const EXAMPLE = say.ps1Supply12vK1;
 
 /**
  * An installation as found, or a list from elsewhere: typed, pasted or read from a file. Every row says what it
@@ -45,14 +45,14 @@ export function TableImport({
     [count('device'), 'device', 'devices', 'added'],
     [count('new'), 'wire', 'wires', 'laid'],
     [count('changed'), 'wire', 'wires', 'changed'],
-    [count('same'), 'wire', 'wires', 'as they are'],
+    [count('same'), 'wire', 'wires', say.asTheyAre],
   ] as const;
   const summary = parts
     .filter(([n]) => n > 0)
     .map(([n, one, many, what]) => `${n} ${n === 1 ? one : many} ${what}`)
     .join(', ');
   const take = () => {
-    if (!result?.edit || !dispatch(result.edit, 'take in a table')) return;
+    if (!result?.edit || !dispatch(result.edit, say.takeInATable)) return;
     setText(
       faults > 0
         ? result.rows
@@ -68,12 +68,12 @@ export function TableImport({
       open={open}
       onOpenChange={onOpenChange}
       wide
-      title="Take in a table of wires"
-      description="One wire a row: from, to, colour, size, length, cable, in any order under headings of their own, or in this one without. A row of a tag and a device type adds a device."
+      title={say.takeTableWires}
+      description={say.oneWireRowColour}
     >
       <div className={css['form']}>
         <label className={css['text']}>
-          <span>Wires as found</span>
+          <span>{say.wiresAsFound}</span>
           <textarea
             value={text}
             rows={result ? 4 : 8}
@@ -83,7 +83,7 @@ export function TableImport({
           />
         </label>
         <label className={css['file']}>
-          or read a file (CSV, TSV, text){' '}
+          {say.readFileCsvTsv}{' '}
           <input
             type="file"
             accept=".csv,.tsv,.txt,text/*"
@@ -96,37 +96,32 @@ export function TableImport({
         {result && (
           <>
             <p className={css['summary']} role="status">
-              {summary || 'Nothing to do yet'}
-              {faults > 0 && (
-                <strong>
-                  {' '}
-                  · {faults} {faults === 1 ? 'row' : 'rows'} cannot be read and stay here
-                </strong>
-              )}
+              {summary || say.nothingToDoYet}
+              {faults > 0 && <strong>{say.cannotReadStayHere(faults)}</strong>}
             </p>
             <SelectField
-              label="Figures are written"
+              label={say.figuresAreWritten}
               value={decimal ?? ''}
               onChange={(event) =>
                 setDecimal(event.target.value === '' ? null : (event.target.value as DecimalSign))
               }
             >
               <option value="">{foundWords(result.found)}</option>
-              <option value=".">0.75 and 1,200: a point before the parts</option>
-              <option value=",">0,75 and 1.200: a comma before the parts</option>
+              <option value=".">{say.n0751200}</option>
+              <option value=",">{say.n07512002}</option>
             </SelectField>
-            <div className={css['rows']} tabIndex={0} role="region" aria-label="What each row does">
+            <div className={css['rows']} tabIndex={0} role="region" aria-label={say.whatEachRowDoes}>
               <table className={table['table']}>
-                <caption className="hush">Rows as they were read</caption>
+                <caption className="hush">{say.rowsAsTheyWereRead}</caption>
                 <thead>
                   <tr>
-                    <th scope="col">Line</th>
-                    {doors.size > 1 && <th scope="col">Door</th>}
-                    <th scope="col">What it does</th>
-                    <th scope="col">Read as</th>
-                    <th scope="col">Colour</th>
-                    <th scope="col">Size</th>
-                    <th scope="col">Length</th>
+                    <th scope="col">{say.line}</th>
+                    {doors.size > 1 && <th scope="col">{say.door}</th>}
+                    <th scope="col">{say.whatItDoes}</th>
+                    <th scope="col">{say.readAs}</th>
+                    <th scope="col">{say.colour}</th>
+                    <th scope="col">{say.size}</th>
+                    <th scope="col">{say.length}</th>
                   </tr>
                 </thead>
                 <tbody>
@@ -146,7 +141,7 @@ export function TableImport({
           </>
         )}
         <Button look="main" disabled={!result?.edit} onClick={take}>
-          Take it in
+          {say.takeItIn}
         </Button>
       </div>
     </Dialog>
@@ -156,22 +151,22 @@ export function TableImport({
 function outcomeWords({ outcome }: WireRow): string {
   switch (outcome.kind) {
     case 'device':
-      return `adds ${outcome.tag}: ${outcome.name}`;
+      return say.adds(outcome.tag, outcome.name);
     case 'new':
-      return `lays ${outcome.number}, ${outcome.from} to ${outcome.to}`;
+      return say.laysTo(outcome.number, outcome.from, outcome.to);
     case 'changed':
-      return `changes ${outcome.number}: ${outcome.what.join(', ')}`;
+      return say.changes(outcome.number, outcome.what.join(', '));
     case 'same':
-      return `${outcome.number} is as it is`;
+      return say.isAsItIs(outcome.number);
     case 'fault':
       return rowFaultWords(outcome.fault);
   }
 }
 
 const foundWords = (found: WireRows['found']): string => {
-  if (found === 'mixed') return 'Both ways in this table: choose one';
-  if (found === null) return 'As the table tells (nothing to tell by)';
-  return found === '.' ? 'As the table tells: 0.75' : 'As the table tells: 0,75';
+  if (found === 'mixed') return say.bothWaysTableChoose;
+  if (found === null) return say.tableTellsNothingTell;
+  return found === '.' ? say.tableTells075 : say.tableTells0752;
 };
 
 /** Every value as it was read; what a row does not say is told as what is taken instead. */
@@ -186,7 +181,7 @@ function ReadCells({ plan, row, unit }: { plan: Plan; row: WireRow; unit: 'm' | 
   const { from, to, colour, gauge, length } = read;
   const usual = wireDefaults(plan.site);
   const instead = (shown: string) =>
-    outcome.kind === 'new' ? <i title="Not in the table">{shown} assumed</i> : '—';
+    outcome.kind === 'new' ? <i title={say.notInTheTable}>{say.assumed(shown)}</i> : '—';
   return (
     <>
       <td className={css['given']}>

@@ -10,6 +10,7 @@ import {
   type TerminalCard,
 } from '#core/schedule/index';
 import { COLOURS, formatGauge, formatInches, type LengthUnit } from '#core/units/index';
+import { say } from '#words/stations/wire/TerminalsView';
 import { Button } from '../../ui/Button';
 import { Symbol } from '../../ui/Symbol';
 import { cx } from '../../ui/cx';
@@ -26,17 +27,14 @@ export function TerminalsView({ door, wiring }: { door: DoorId; wiring: Wiring }
   return (
     <div className={css['view']} data-print="cards">
       <p className={css['rule']}>
-        <span>
-          Leave {small(SLACK_MM, unit)} of slack at every device, take {small(SHEATH_MM, unit)} of sheath off,
-          tug every conductor. Cap unused conductors each on its own.
-        </span>
+        <span>{say.leaveSlackEveryDevice(small(SLACK_MM, unit), small(SHEATH_MM, unit))}</span>
         <Button
           size="s"
           icon={<Printer aria-hidden />}
           onClick={() => window.print()}
           className={css['print']}
         >
-          Print the cards
+          {say.printTheCards}
         </Button>
       </p>
       <div className={css['cards']}>
@@ -56,7 +54,7 @@ function Card({ card, door, wiring }: { card: TerminalCard; door: DoorId; wiring
   return (
     <article
       className={cx(css['card'], lit === device.id && css['lit'])}
-      aria-label={`Terminals of ${device.tag}`}
+      aria-label={say.terminalsOf(device.tag)}
     >
       <header>
         <Symbol id={typeIn(plan, device).symbol} />
@@ -64,13 +62,13 @@ function Card({ card, door, wiring }: { card: TerminalCard; door: DoorId; wiring
         <span>{name}</span>
       </header>
       <table>
-        <caption className="hush">What lands on {device.tag}, in the order of its terminals</caption>
+        <caption className="hush">{say.landsOrderTerminals(device.tag)}</caption>
         <thead>
           <tr>
-            <th scope="col">Terminal</th>
-            <th scope="col">Wire</th>
-            <th scope="col">Goes to</th>
-            <th scope="col">Prepare</th>
+            <th scope="col">{say.terminal}</th>
+            <th scope="col">{say.wire}</th>
+            <th scope="col">{say.goesTo}</th>
+            <th scope="col">{say.prepare}</th>
           </tr>
         </thead>
         <tbody>
@@ -79,7 +77,7 @@ function Card({ card, door, wiring }: { card: TerminalCard; door: DoorId; wiring
           ))}
         </tbody>
       </table>
-      {far && <p className={css['far']}>It stands at {device.door}.</p>}
+      {far && <p className={css['far']}>{say.itStandsAt(device.door)}</p>}
     </article>
   );
 }
@@ -100,14 +98,14 @@ function Rows({ row, card, lit, point, wiring }: RowProps) {
   const terminalCell = (span: number) => (
     <th scope="row" rowSpan={span}>
       {pin}
-      {lead && <small>{lead.trim()} lead</small>}
+      {lead && <small>{say.lead(lead.trim())}</small>}
     </th>
   );
   if (landings.length === 0) {
     return (
       <tr className={css['empty']}>
         {terminalCell(1)}
-        <td colSpan={3}>{cap && card.landed > 0 ? 'cap it on its own' : 'nothing'}</td>
+        <td colSpan={3}>{cap && card.landed > 0 ? say.capItOnItsOwn : 'nothing'}</td>
       </tr>
     );
   }
@@ -127,7 +125,7 @@ function Rows({ row, card, lit, point, wiring }: RowProps) {
       </td>
       <td>
         {landing.to}
-        {landing.link && <small>link</small>}
+        {landing.link && <small>{say.link}</small>}
         {landing.conductor.cable && <small>{landing.conductor.cable}</small>}
       </td>
       <td>{prepare(landing, unit)}</td>
@@ -136,9 +134,9 @@ function Rows({ row, card, lit, point, wiring }: RowProps) {
 }
 
 /** A length at the bench: millimetres, or inches where the site is American. */
-const small = (mm: number, unit: LengthUnit): string => (unit === 'ft' ? formatInches(mm) : `${mm} mm`);
+const small = (mm: number, unit: LengthUnit): string => (unit === 'ft' ? formatInches(mm) : say.mm(mm));
 
 const prepare = ({ stripMm, ferrule, conductor }: Landing, unit: LengthUnit): string =>
   ferrule
-    ? `${small(stripMm, unit)}, ${ferrule.twin ? 'twin ' : ''}ferrule ${formatGauge(conductor.gauge)}`
-    : `${small(stripMm, unit)} bare`;
+    ? say.ferrule(small(stripMm, unit), ferrule.twin, formatGauge(conductor.gauge))
+    : say.bare(small(stripMm, unit));

@@ -2,6 +2,7 @@ import { typeChanges, type DeviceType } from '#core/devices/index';
 import { applyEdit, changeType, deviceOf, pinOf, typeIn, type Device } from '#core/plan/index';
 import { refusalWords } from '#words/problems';
 import { typeChangeWords } from '#words/devices';
+import { say } from '#words/stations/wire/TypeUpdateDialog';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { useDispatch, usePlan } from '../../store/context';
@@ -29,32 +30,27 @@ export function TypeUpdateDialog({ device, newer, open, onOpenChange }: Props) {
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
-      title={`${device.tag}: version ${newer.version} of ${newer.name}`}
+      title={say.versionOf(device.tag, newer.version, newer.name)}
     >
       <ul>
-        {(changes.length > 0 ? changes : ['Nothing that the circuit sees']).map((line) => (
+        {(changes.length > 0 ? changes : [say.nothingThatTheCircuitSees]).map((line) => (
           <li key={line}>{line}</li>
         ))}
       </ul>
-      {lost.length > 0 && (
-        <p>
-          {lost.join(', ')} {lost.length === 1 ? 'goes' : 'go'} back to what the new version is delivered
-          with: it does not take the value set here.
-        </p>
-      )}
+      {lost.length > 0 && <p>{say.backNewVersionDelivered(lost.join(', '), lost.length)}</p>}
       {tried && !tried.ok && (
         <p role="alert" className={css['fault']}>
           {refusalWords(tried.refusal)}{' '}
           {hanging.length > 0 &&
-            `Move ${hanging.map(({ number }) => number).join(', ')} first; nothing was changed.`}
+            say.moveFirstNothingWasChanged(hanging.map(({ number }) => number).join(', '))}
         </p>
       )}
       <Button
         look="main"
         disabled={tried?.ok !== true}
-        onClick={() => dispatch(edit, `update ${device.tag}`) && onOpenChange(false)}
+        onClick={() => dispatch(edit, say.update(device.tag)) && onOpenChange(false)}
       >
-        Update {device.tag}
+        {say.update2(device.tag)}
       </Button>
     </Dialog>
   );

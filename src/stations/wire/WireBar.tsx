@@ -11,6 +11,7 @@ import {
   type Gauge,
   sizesFor,
 } from '#core/units/index';
+import { say } from '#words/stations/wire/WireBar';
 import { Button } from '../../ui/Button';
 import { LengthInput } from '../../ui/LengthInput';
 import { SelectField } from '../../ui/Field';
@@ -32,17 +33,17 @@ export function WireBar({ wire, isCut, onRemove, onCut, onClose }: Props) {
   const dispatch = useDispatch();
   const unit = useUnit();
   const patch = (change: Partial<Conductor>) =>
-    dispatch({ kind: 'setConductor', id: wire.id, patch: change }, `change ${wire.number}`);
+    dispatch({ kind: 'setConductor', id: wire.id, patch: change }, say.change(wire.number));
   const sizes: Gauge[] = [...sizesFor(plan.site.units)];
   if (!sizes.includes(wire.gauge)) sizes.unshift(wire.gauge);
   return (
-    <div className={css['bar']} role="group" aria-label={`Wire ${wire.number}`}>
+    <div className={css['bar']} role="group" aria-label={say.wire(wire.number)}>
       <p className={css['what']}>
         <b>{wire.number}</b> {terminalLabel(plan, wire.from, wire.door)} –{' '}
         {terminalLabel(plan, wire.to, wire.door)}
       </p>
       <SelectField
-        label="Colour"
+        label={say.colour}
         bare
         value={wire.colour}
         onChange={(event) => patch({ colour: event.target.value as ColourCode })}
@@ -54,7 +55,7 @@ export function WireBar({ wire, isCut, onRemove, onCut, onClose }: Props) {
         ))}
       </SelectField>
       <SelectField
-        label="Size"
+        label={say.size}
         bare
         value={wire.gauge}
         onChange={(event) => patch({ gauge: event.target.value as Gauge })}
@@ -66,7 +67,7 @@ export function WireBar({ wire, isCut, onRemove, onCut, onClose }: Props) {
         ))}
       </SelectField>
       <LengthInput
-        label="Length"
+        label={say.length}
         length={wire.length}
         unit={unit}
         assumed={wire.assumed.includes('length')}
@@ -76,17 +77,17 @@ export function WireBar({ wire, isCut, onRemove, onCut, onClose }: Props) {
         <a
           className={css['link']}
           href={pointedHash({ kind: 'wire', id: wire.id })}
-          title="An address that leads here"
+          title={say.anAddressThatLeadsHere}
         >
-          Link
+          {say.link}
         </a>
         <Button size="s" icon={<Scissors aria-hidden />} onClick={onCut}>
-          {isCut ? 'Mend' : 'Cut'}
+          {isCut ? say.mend : say.cut}
         </Button>
         <Button size="s" icon={<Trash2 aria-hidden />} onClick={onRemove}>
-          Remove
+          {say.remove}
         </Button>
-        <Button size="s" look="quiet" aria-label="Close" icon={<X aria-hidden />} onClick={onClose} />
+        <Button size="s" look="quiet" aria-label={say.close} icon={<X aria-hidden />} onClick={onClose} />
       </span>
     </div>
   );

@@ -1,6 +1,7 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { completeWireLine, parseWireLine, type DoorId } from '#core/plan/index';
 import { lineFaultWords } from '#words/rowProblems';
+import { say } from '#words/stations/wire/WireEntry';
 import { Button } from '../../ui/Button';
 import { Kbd } from '../../ui/Kbd';
 import { usePlan, useUnit } from '../../store/context';
@@ -85,7 +86,7 @@ export function WireEntry({
   return (
     <div className={css['entry']}>
       <label htmlFor={id} className={css['label']}>
-        New wire <Kbd>w</Kbd>
+        {say.newWire} <Kbd>w</Kbd>
       </label>
       <div className={css['line']}>
         <input
@@ -93,7 +94,7 @@ export function WireEntry({
           id={id}
           className={css['input']}
           value={draft}
-          placeholder="PS1.+V K1.COM1 RD 1.0 14m"
+          placeholder={say.ps1VK1Com1}
           role="combobox"
           aria-expanded={choices.length > 0}
           aria-controls={`${id}-list`}
@@ -116,7 +117,7 @@ export function WireEntry({
         <ul
           id={`${id}-list`}
           role="listbox"
-          aria-label="Completions"
+          aria-label={say.completions}
           className={css['choices']}
           hidden={choices.length === 0}
         >
@@ -136,13 +137,13 @@ export function WireEntry({
           ))}
           {more > 0 && (
             <li role="presentation" className={css['more']}>
-              and {more} more: type on
+              {say.andMoreTypeOn(more)}
             </li>
           )}
         </ul>
       </div>
       <Button size="m" look="main" onClick={submit} disabled={draft.trim() === ''}>
-        Lay it
+        {say.layIt}
       </Button>
       {fault && (
         <p id={`${id}-fault`} role="alert" className={css['fault']}>
@@ -150,9 +151,7 @@ export function WireEntry({
         </p>
       )}
       {isRead && <ReadSoFar id={`${id}-read`} plan={plan} door={door} unit={unit} text={draft} />}
-      {!fault && wiring.chosenTerminal && (
-        <p className={css['hint']}>Now choose the second terminal, or type it.</p>
-      )}
+      {!fault && wiring.chosenTerminal && <p className={css['hint']}>{say.nowChooseSecondTerminal}</p>}
     </div>
   );
 }

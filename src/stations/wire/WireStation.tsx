@@ -3,6 +3,7 @@ import ListOrdered from 'lucide-react/icons/list-ordered';
 import Wand2 from 'lucide-react/icons/wand-2';
 import type { Live } from '#core/drawing/index';
 import { conductorsOf, devicesOf, type Door } from '#core/plan/index';
+import { say } from '#words/stations/wire/WireStation';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/Empty';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
@@ -31,15 +32,15 @@ const AutowireDialog = lazy(() => import('./AutowireDialog').then((it) => ({ def
 
 type View = 'loops' | 'diagram' | 'terminals' | 'cables' | 'list' | 'hardware' | 'settings';
 const VIEWS = [
-  { id: 'loops', label: 'Loops' },
-  { id: 'diagram', label: 'Diagram' },
-  { id: 'terminals', label: 'Terminals' },
-  { id: 'cables', label: 'Cables' },
-  { id: 'list', label: 'Wire list' },
-  { id: 'hardware', label: 'Hardware' },
-  { id: 'settings', label: 'Settings' },
+  { id: 'loops', label: say.loops },
+  { id: 'diagram', label: say.diagram },
+  { id: 'terminals', label: say.terminals },
+  { id: 'cables', label: say.cables },
+  { id: 'list', label: say.wireList },
+  { id: 'hardware', label: say.hardware },
+  { id: 'settings', label: say.settings },
 ] as const;
-const WAIT = <p className={css['wait']}>One moment…</p>;
+const WAIT = <p className={css['wait']}>{say.oneMoment}</p>;
 
 interface Props {
   readonly door: Door;
@@ -92,24 +93,24 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
           tools={
             <>
               <Button size="s" icon={<Wand2 aria-hidden />} onClick={() => setAsking(true)}>
-                Wire it
+                {say.wireIt}
               </Button>
               {assumed > 0 && (
-                <Button size="s" title="What nobody has entered" onClick={() => setEntering(true)}>
-                  {assumed} assumed…
+                <Button size="s" title={say.whatNobodyHasEntered} onClick={() => setEntering(true)}>
+                  {say.assumed(assumed)}
                 </Button>
               )}
               {view === 'loops' && wires.length > 0 && (
                 <Button
                   size="s"
                   aria-pressed={spoken}
-                  title="Each loop in words, step by step"
+                  title={say.eachLoopWordsStep}
                   icon={<ListOrdered aria-hidden />}
-                  aria-label="In words"
+                  aria-label={say.inWords}
                   onClick={() => setSpoken(!spoken)}
                 />
               )}
-              <TabList tabs={VIEWS} label="Views" />
+              <TabList tabs={VIEWS} label={say.views} />
             </>
           }
           foot={
@@ -140,7 +141,7 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
           <TabPanel id="loops">
             {wires.length === 0 ? (
               <Empty
-                title="No wires yet"
+                title={say.noWiresYet}
                 action={
                   <Button
                     look="main"
@@ -149,12 +150,11 @@ export function WireStation({ door, live, bench, wiring, focusCount }: Props) {
                     icon={<Wand2 aria-hidden />}
                     onClick={() => setAsking(true)}
                   >
-                    Wire it
+                    {say.wireIt}
                   </Button>
                 }
               >
-                Aldaba lays every loop this hardware needs, in wiring order. What you lay by hand stays as it
-                is.
+                {say.aldabaLaysEveryLoop}
               </Empty>
             ) : (
               <>

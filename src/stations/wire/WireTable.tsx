@@ -30,6 +30,7 @@ import {
   type Gauge,
 } from '#core/units/index';
 import { loopName } from '#words/findings/index';
+import { say } from '#words/stations/wire/WireTable';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
 import { SortHead } from '../../ui/SortHead';
@@ -45,13 +46,13 @@ import css from './WireTable.module.css';
 
 type Grouping = 'none' | 'loop' | 'cable' | 'colour' | 'origin';
 const GROUPS: Readonly<Record<Grouping, string>> = {
-  none: 'not grouped',
-  loop: 'by loop',
-  cable: 'by cable',
-  colour: 'by colour',
-  origin: 'by who laid it',
+  none: say.notGrouped,
+  loop: say.byLoop,
+  cable: say.byCable,
+  colour: say.byColour,
+  origin: say.byWhoLaidIt,
 };
-const ORIGINS = { aldaba: 'Aldaba', set: 'set or bus', hand: 'hand' } as const;
+const ORIGINS = { aldaba: 'Aldaba', set: say.setOrBus, hand: 'hand' } as const;
 
 /** Every wire of the door as a row: sorted, filtered, grouped, changed in place, several at once. */
 export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wiring: Wiring }) {
@@ -76,7 +77,7 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
         header: ({ table: own }) => (
           <input
             type="checkbox"
-            aria-label="Choose all wires shown"
+            aria-label={say.chooseAllWiresShown}
             checked={own.getIsAllRowsSelected()}
             onChange={own.getToggleAllRowsSelectedHandler()}
           />
@@ -84,14 +85,14 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
         cell: ({ row }) => (
           <input
             type="checkbox"
-            aria-label={`Choose ${row.original.number}`}
+            aria-label={say.choose(row.original.number)}
             checked={row.getIsSelected()}
             onChange={row.getToggleSelectedHandler()}
           />
         ),
       },
       {
-        header: 'Wire',
+        header: say.wire,
         accessorKey: 'number',
         cell: ({ row }) => (
           <button type="button" className={css['number']} onClick={() => wiring.chooseWire(row.original.id)}>
@@ -100,50 +101,55 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
         ),
       },
       {
-        header: 'From',
+        header: say.from,
         id: 'from',
         accessorFn: (wire) => terminalLabel(plan, wire.from, door),
         meta: { figures: true },
       },
       {
-        header: 'To',
+        header: say.to,
         id: 'to',
         accessorFn: (wire) => terminalLabel(plan, wire.to, door),
         meta: { figures: true },
       },
-      { header: 'Loop', id: 'loop', accessorFn: (wire) => loops.get(wire.id) ?? '—', meta: { tight: true } },
       {
-        header: 'Colour',
+        header: say.loop,
+        id: 'loop',
+        accessorFn: (wire) => loops.get(wire.id) ?? '—',
+        meta: { tight: true },
+      },
+      {
+        header: say.colour,
         id: 'colour',
         accessorFn: (wire) => `${wire.colour} ${COLOURS[wire.colour].name}`,
         cell: ({ row }) => <ColourEdit wire={row.original} />,
       },
       {
-        header: 'Size',
+        header: say.size,
         id: 'gauge',
         accessorFn: (wire) => formatGauge(wire.gauge),
         cell: ({ row }) => <GaugeEdit wire={row.original} />,
       },
       {
-        header: 'Length',
+        header: say.length,
         accessorKey: 'length',
         meta: { align: 'right' },
         cell: ({ row }) => <LengthEdit wire={row.original} unit={unit} />,
       },
       {
-        header: 'Cable',
+        header: say.cable,
         accessorKey: 'cable',
-        cell: ({ row }) => <TextEdit wire={row.original} field="cable" label="Cable" />,
+        cell: ({ row }) => <TextEdit wire={row.original} field="cable" label={say.cable} />,
       },
       {
-        header: 'Now',
+        header: say.now,
         id: 'amps',
         accessorFn: (wire) => Math.abs(live.ampsOf(wire.id)),
         meta: { align: 'right', figures: true },
         cell: ({ row }) =>
           live.isCut(row.original.id) ? 'cut' : formatAmps(Math.abs(live.ampsOf(row.original.id))),
       },
-      { header: 'Laid by', id: 'origin', accessorFn: (wire) => ORIGINS[wire.origin] },
+      { header: say.laidBy, id: 'origin', accessorFn: (wire) => ORIGINS[wire.origin] },
     ],
     [plan, door, live, unit, wiring, loops],
   );
@@ -165,9 +171,9 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
       case 'none':
         return '';
       case 'loop':
-        return loops.get(wire.id) ?? 'in no loop';
+        return loops.get(wire.id) ?? say.inNoLoop;
       case 'cable':
-        return wire.cable || 'in no cable';
+        return wire.cable || say.inNoCable;
       case 'colour':
         return COLOURS[wire.colour].name;
       case 'origin':
@@ -189,14 +195,14 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
     <div className={css['view']}>
       <div className={css['tools']}>
         <TextField
-          label="Filter"
+          label={say.filter}
           bare
-          placeholder="Filter: L1, red, K1.G1…"
+          placeholder={say.filterL1RedK1G1}
           value={filter}
           onChange={(event) => setFilter(event.target.value)}
         />
         <SelectField
-          label="Group"
+          label={say.group}
           bare
           value={grouping}
           onChange={(event) => setGrouping(event.target.value as Grouping)}
@@ -208,29 +214,29 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
           ))}
         </SelectField>
         <span className={css['count']} role="status">
-          {rows.length === wires.length ? `${wires.length} wires` : `${rows.length} of ${wires.length} wires`}
-          {chosen.length > 0 && `, ${chosen.length} chosen`}
+          {rows.length === wires.length ? say.wires(wires.length) : say.ofWires(rows.length, wires.length)}
+          {chosen.length > 0 && say.chosen(chosen.length)}
         </span>
         <Button size="s" icon={<Upload aria-hidden />} onClick={() => setImporting(true)}>
-          Take in a table
+          {say.takeInATable}
         </Button>
         <a
           className={css['file']}
           href={`/api/sites/${encodeURIComponent(plan.site.id)}/wires.csv?door=${encodeURIComponent(door)}`}
           download
         >
-          <Download size={14} aria-hidden /> CSV
+          <Download size={14} aria-hidden /> {say.csv}
         </a>
       </div>
       {chosen.length > 0 && (
-        <div className={css['bulk']} role="group" aria-label="Chosen wires">
+        <div className={css['bulk']} role="group" aria-label={say.chosenWires}>
           <SelectField
-            label="Colour of the chosen"
+            label={say.colourOfTheChosen}
             bare
             value=""
-            onChange={(event) => patch('change colour', { colour: event.target.value as ColourCode })}
+            onChange={(event) => patch(say.changeColour, { colour: event.target.value as ColourCode })}
           >
-            <option value="">Colour…</option>
+            <option value="">{say.colour2}</option>
             {COLOUR_CODES.map((code) => (
               <option key={code} value={code}>
                 {code} {COLOURS[code].name}
@@ -238,12 +244,12 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
             ))}
           </SelectField>
           <SelectField
-            label="Size of the chosen"
+            label={say.sizeOfTheChosen}
             bare
             value=""
-            onChange={(event) => patch('change size', { gauge: event.target.value as Gauge })}
+            onChange={(event) => patch(say.changeSize, { gauge: event.target.value as Gauge })}
           >
-            <option value="">Size…</option>
+            <option value="">{say.size2}</option>
             {gaugeChoices(plan.site.units).map((gauge) => (
               <option key={gauge} value={gauge}>
                 {formatGauge(gauge)}
@@ -252,19 +258,19 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
           </SelectField>
           <Button
             size="s"
-            onClick={() => patch('keep by hand', { origin: 'hand' })}
-            title="Aldaba then leaves them alone"
+            onClick={() => patch(say.keepByHand, { origin: 'hand' })}
+            title={say.aldabaThenLeavesThemAlone}
           >
-            Keep as laid by hand
+            {say.keepAsLaidByHand}
           </Button>
-          <Button size="s" onClick={() => all('remove wires', ({ id }) => ({ kind: 'disconnect', id }))}>
-            Remove {chosen.length}
+          <Button size="s" onClick={() => all(say.removeWires, ({ id }) => ({ kind: 'disconnect', id }))}>
+            {say.remove(chosen.length)}
           </Button>
         </div>
       )}
       <div className={css['scroll']}>
         <table className={table['table']}>
-          <caption className="hush">Wires of this door</caption>
+          <caption className="hush">{say.wiresOfThisDoor}</caption>
           <SortHead table={grid} />
           {[...groups].map(([name, members]) => (
             <tbody key={name}>
@@ -303,7 +309,7 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
             </tbody>
           ))}
         </table>
-        {rows.length === 0 && <p className={css['none']}>No wire matches “{filter}”.</p>}
+        {rows.length === 0 && <p className={css['none']}>{say.noWireMatches(filter)}</p>}
       </div>
       <TableImport door={door} open={importing} onOpenChange={setImporting} />
     </div>

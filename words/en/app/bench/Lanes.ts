@@ -1,0 +1,11 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  relay: 'Relay',
+  pulledIn: 'pulled in',
+  atRest: 'at rest',
+  alarm: 'Alarm',
+  lock: 'Lock',
+  door: 'Door',
+  from: (s: string, clockWords: string) => `${s} from ${clockWords}`,
+});

@@ -1,0 +1,11 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  unnamedDoor: 'Unnamed door',
+  doors: 'Doors',
+  addADoor: 'Add a door',
+  allDoors: 'All doors',
+  pagesOfTheSite: 'Pages of the site',
+  opensWhenDead: 'opens when dead',
+  staysLockedWhenDead: 'stays locked when dead',
+});

@@ -1,0 +1,27 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  aldaba: 'Aldaba',
+  sites: 'Sites',
+  addOrImportASite: 'Add or import a site…',
+  site: 'Site',
+  doors: 'Doors',
+  findDoorWirePerson: 'Find a door, wire or person',
+  undo: (canUndo: string) => `Undo: ${canUndo}`,
+  nothingToUndo: 'Nothing to undo',
+  undo2: 'Undo',
+  redo: (canRedo: string) => `Redo: ${canRedo}`,
+  nothingToRedo: 'Nothing to redo',
+  redo2: 'Redo',
+  settings: 'Settings',
+  themeAsTheSystem: 'Theme: as the system',
+  themeLight: 'Theme: light',
+  themeDark: 'Theme: dark',
+  lengthsInFeetAwgOffered: 'Lengths in feet, AWG offered',
+  lengthsInMetresMmOffered: 'Lengths in metres, mm² offered',
+  changeTheUnits: 'change the units',
+  yourName: 'Your name…',
+  keyboardShortcuts: 'Keyboard shortcuts',
+  whoIsSignedIn: 'Who is signed in…',
+  signOut: (who: string) => `Sign out ${who}`,
+});

@@ -1,0 +1,11 @@
+import { messages } from '../../messages';
+
+export const say = messages({
+  addADoor: 'add a door',
+  couldNotBeJudged: 'could not be judged',
+  beingJudged: 'being judged',
+  notBegun: 'not begun',
+  toSettle: (toSettle: number) => `${toSettle} to settle`,
+  cautionsOnly: 'cautions only',
+  nothingToSettle: 'nothing to settle',
+});

@@ -1,0 +1,5 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  slot: (padStart: string) => `slot ${padStart}`,
+});

@@ -1,0 +1,6 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  day: 'Day',
+  time: 'Time',
+});

@@ -1,0 +1,6 @@
+import { messages } from '../../messages';
+
+export const say = messages({
+  waitingBeforeIt: (ahead: number) => `Waiting: ${ahead} before it`,
+  stop: 'Stop',
+});

@@ -1,0 +1,26 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  change: (next: string) => `change ${next}`,
+  add: (next: string) => `add ${next}`,
+  somebodyNew: 'Somebody new',
+  name: 'Name',
+  aNameIsNeeded: 'A name is needed.',
+  group: 'Group',
+  role: 'Role',
+  opensDoors: 'Opens doors',
+  administers: 'Administers',
+  levels: 'Levels',
+  noneYetTheyMade: 'None yet: they are made at Levels.',
+  asOneOf: (group: string, byGroup: string) => `As one of ${group}: ${byGroup}.`,
+  doorsNameAllHours: 'Doors by name, at all hours',
+  doorsByName: 'Doors by name',
+  firstDay: 'First day',
+  lastDay: 'Last day',
+  beforeFirstDay: 'It is before the first day.',
+  phone: 'Phone',
+  fingersReadIn: 'Fingers read in',
+  noneToTen: 'None to ten.',
+  keep: 'Keep',
+  add2: 'Add',
+});

@@ -1,0 +1,18 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  theSiteAsAWhole: 'The site as a whole',
+  howEachDoorIsReleased: 'How each door is released',
+  door: 'Door',
+  whenDead: 'When dead',
+  outBy: 'Out by',
+  breakGlass: 'Break glass',
+  fireRelay: 'Fire relay',
+  toSettle: 'To settle',
+  notLatched: 'not latched',
+  leverOrBar: 'lever or bar',
+  unnamedDoor: 'Unnamed door',
+  notChosen: 'not chosen',
+  bothLegs: 'both legs',
+  oneLeg: 'one leg',
+});

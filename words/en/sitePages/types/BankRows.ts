@@ -1,0 +1,25 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  bankAsDelivered: (bank: string) => `${bank} as delivered`,
+  rowsFirstBitFirst: 'rows, first bit first',
+  dipSwitches: 'DIP switches',
+  banksDipSwitchesWhose: 'Banks of DIP switches whose rows mean something',
+  bank: 'Bank',
+  bankSaysSettingsAdd: 'A bank says what its settings are: add a setting first.',
+  bank2: (bank: string) => `Bank ${bank}`,
+  printedBesideIt: 'printed beside it',
+  removeBank: (bank: string) => `Remove bank ${bank}`,
+  rowsForAnotherSetting: 'Rows for another setting',
+  rowsOf: (setting: string) => `Rows of ${setting}`,
+  sayWord: 'say',
+  asANumberInBinary: 'as a number in binary',
+  patternFor1ForOn: (value: string) => `Pattern for ${value}, 1 for on`,
+  removeTheRowsOf: (setting: string) => `Remove the rows of ${setting}`,
+  never: (entries: string) => `Never ${entries}`,
+  allowItAgain: 'Allow it again',
+  neverTogether: 'never together',
+  oneValue: 'One value',
+  andAnother: 'and another',
+  forbidIt: 'Forbid it',
+});

@@ -1,0 +1,30 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  nameOfTheState: 'Name of the state',
+  enteredFrom: 'entered from',
+  theDoor: 'the door',
+  whatTheScreenCalls: (mode: string) => `What the screen calls ${mode}`,
+  remove: (mode: string) => `Remove ${mode}`,
+  openedLongNobodyAdministers: 'opened, as long as nobody administers, by',
+  enter: (mode: string) => `enter ${mode}`,
+  enter2: (mode: string) => `Enter ${mode}`,
+  orByAnAdministrator: 'or, by an administrator,',
+  wayForAnAdministratorInto: (index: number, mode: string) =>
+    `Way ${index} for an administrator into ${mode}`,
+  removeWayInto: (index: number, mode: string) => `Remove way ${index} into ${mode}`,
+  wayInForAnAdministrator: 'Way in for an administrator',
+  leave: (mode: string) => `leave ${mode}`,
+  leave2: (mode: string) => `Leave ${mode}`,
+  code: 'Code',
+  functionWord: 'Function',
+  onTheScreen: 'on the screen',
+  whatFunctionDoes: (index: number) => `What function ${index} does`,
+  strokesOfFunction: (index: number) => `Strokes of function ${index}`,
+  whichTimeFunctionSets: (index: number) => `Which time function ${index} sets`,
+  whatFunctionWorks: (index: number) => `What function ${index} works`,
+  output: (output: number) => `output ${output}`,
+  outputToggle: (output: number) => `output ${output}, toggle`,
+  whatTheScreenCallsFunction: (index: number) => `What the screen calls function ${index}`,
+  removeFunction: (index: number) => `Remove function ${index}`,
+});

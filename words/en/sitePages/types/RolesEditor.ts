@@ -1,0 +1,25 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  isFed: 'is fed',
+  feedsOthers: 'feeds others',
+  locksOwnTerminals: 'lock’s own terminals',
+  contactThatSwitchesALock: 'contact that switches a lock',
+  contactBreaksLocksPower: 'contact that breaks the lock’s power',
+  inputForExitDevices: 'input for exit devices',
+  inputForDoorContacts: 'input for door contacts',
+  exitContact: 'exit contact',
+  doorContact: 'door contact',
+  locksOwnStatusContact: 'lock’s own status contact',
+  bellContact: 'bell contact',
+  ringsOrLights: 'rings or lights',
+  dataLinesOfAReader: 'data lines of a reader',
+  portReadersDataLines: 'port for a reader’s data lines',
+  relayCoil: 'relay coil',
+  poleOfARelay: 'pole of a relay',
+  jobsOfTerminals: 'Jobs of terminals',
+  whatAldabasWiringMayUse: 'What Aldaba’s wiring may use',
+  remove: 'Remove',
+  addAJob: 'Add a job',
+  giveTerminalsAJob: 'Give terminals a job…',
+});

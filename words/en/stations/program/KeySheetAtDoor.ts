@@ -1,0 +1,33 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  keySheetFor: (tag: string) => `Key sheet for ${tag}`,
+  cannotBeKeyed: (tag: string) => `${tag} cannot be keyed`,
+  notAllListKeyed: 'Not all of the list is keyed in',
+  beenResetKeyEverybody: 'It has been reset: key everybody in',
+  tryOnceMore: 'Try once more',
+  recordKnown: 'Record what is known of it',
+  backToTheList: 'Back to the list',
+  nothingToKeyIn: 'Nothing to key in',
+  isKeyedIn: (tag: string) => `${tag} is keyed in`,
+  recordedListAsks: 'What is recorded of it is what the list asks for.',
+  everyLineAnsweredShould: 'Every line answered as it should, and whoever is new opened the door.',
+  codeDidNotOpen: ' A code that did not open was keyed anew.',
+  elseStandsNotKnown: (tag: string) =>
+    ` What else stands in ${tag} is not known: what was keyed wrong may have been stored too.`,
+  recordWhatHolds: (tag: string) => `Record what ${tag} holds`,
+  lineOfAt: (sheet: number, count: number, tag: string) => `Line ${sheet} of ${count} at ${tag}`,
+  press: 'Press',
+  itAnswers: 'It answers',
+  whatItsScreenShowsThen: 'What its screen shows then',
+  whatDidItAnswer: 'What did it answer?',
+  itDidNotOpen: 'It did not open',
+  somethingElseOrNothing: 'Something else, or nothing',
+  back: 'Back',
+  itAnsweredSo: 'It answered so',
+  answeredOtherwise: 'Answered otherwise',
+  itDroppedOut: 'It dropped out',
+  recordHoldsSoFar: 'Record what it holds so far',
+  close: 'Close',
+  aCodeThatNobodyGets: 'a code that nobody gets',
+});

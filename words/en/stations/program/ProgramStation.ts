@@ -1,0 +1,35 @@
+import { messages } from '../../../messages';
+
+export const say = messages({
+  keySheet: 'Key sheet',
+  people: 'People',
+  hours: 'Hours',
+  language: 'Language',
+  controller: 'Controller',
+  programSeenAs: 'Program, seen as',
+  nothingToProgramYet: 'Nothing to program yet',
+  addControllerKeypadWire: 'Add a controller or a keypad at Wire.',
+  holdsTheCardsItself: (tag: string) => `${tag} holds the cards itself`,
+  somebodyComesDoorBench: (keepsList: boolean) =>
+    `${keepsList ? 'A controller takes its list over its own connection, so there are no keys to press: at Controller a simulated one is sent it, and read back.' : 'It takes its list over its own connection, so there are no keys to press.'} Somebody comes to the door on the bench: what it says of their card stands there.`,
+  whoOpens: (door: string) => `Who opens ${door}`,
+  codesOfShown: (door: string) => `codes of ${door} shown`,
+  hideCodes: 'Hide codes',
+  showCodes: 'Show codes',
+  addAPerson: 'Add a person',
+  whoOpensThisDoor: 'Who opens this door',
+  name: 'Name',
+  slot: 'Slot',
+  code: 'Code',
+  card: 'Card',
+  role: 'Role',
+  change: 'Change',
+  administers: 'Administers',
+  opensDoors: 'Opens doors',
+  takeOff: (person: string, door: string) => `take ${person} off ${door}`,
+  offKeypadHoldsCode: (person: string, door: string) =>
+    `${person} is off ${door}. The keypad holds the code until it is keyed out.`,
+  removeFrom: (door: string) => `Remove from ${door}`,
+  alsoOnSite: 'Also on site:',
+  letOpen: (person: string, door: string) => `let ${person} open ${door}`,
+});

@@ -1,0 +1,5 @@
+import { messages } from '../../messages';
+
+export const say = messages({
+  anEarlierChange: 'an earlier change',
+});
