@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { DEMO, EMPTY } from './e2e/servers';
+import { DEMO, EMPTY, PSEUDO } from './e2e/servers';
 import { chromiumPath } from './scripts/chromium.mjs';
 
 export default defineConfig({
@@ -28,7 +28,7 @@ export default defineConfig({
     },
   },
   // Each server has a database of its own in a temporary folder, made anew for every run.
-  webServer: [DEMO, EMPTY].map(({ url, command }) => ({
+  webServer: [DEMO, EMPTY, PSEUDO].map(({ url, command }) => ({
     command,
     url: `${url}/api/sites`,
     reuseExistingServer: false,

@@ -1,4 +1,6 @@
 import { expect, type Locator, type Page } from '@playwright/test';
+import { STATIONS } from '#core/checks/stations';
+import { SITE_PAGES } from '../src/parts/route';
 import { DEMO } from './servers';
 
 /** Opens a door of the demo site and waits until the page answers. */
@@ -49,10 +51,8 @@ export async function elsewhere(page: Page, site: string, edit: object): Promise
   expect(body.answers.map(({ code }) => code)).toEqual(['kept']);
 }
 
-const STATIONS = ['brief', 'wire', 'power', 'prove', 'program', 'timing', 'test', 'hand-over'];
-const PAGES = ['doors', 'supplies', 'release', 'sets', 'people', 'types', 'log', 'pack'];
 /** Every route of a site: the stations of one door, and the site's own pages. */
 export const routesOf = (door: string): string[] => [
   ...STATIONS.map((station) => `doors/${door}/${station}`),
-  ...PAGES,
+  ...SITE_PAGES,
 ];

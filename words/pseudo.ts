@@ -18,10 +18,10 @@ const MORE = [
   { upTo: Infinity, share: 0.3 },
 ];
 
-/** A text as it would look in a language with accents and longer words; what was filled in is left as it is. */
+/** A text as it would look in a language with accents and longer words. What was filled in is left as it is, and so is what has no letter in it. */
 export function pseudo(text: string): string {
   const shown = text.replaceAll(FILLED, '').replaceAll(END, '');
-  if (shown.trim() === '') return shown;
+  if (!/\p{L}/u.test(shown)) return shown;
   let inside = 0;
   const accented = [...text].map((letter) => {
     if (letter === FILLED) inside += 1;
@@ -30,7 +30,7 @@ export function pseudo(text: string): string {
     return inside > 0 ? letter : (ACCENTS.get(letter) ?? letter);
   });
   const share = MORE.find(({ upTo }) => shown.length <= upTo)?.share ?? 0;
-  const more = '~'.repeat(Math.ceil(shown.trim().length * share));
+  const more = '~'.repeat(Math.ceil(shown.trim().length * share)).replace(/~{7}(?=~)/gu, '$& ');
   const [, before = '', core = '', after = ''] = /^(\s*)(.*?)(\s*)$/su.exec(accented.join('')) ?? [];
   return `${before}${OPENING}${core}${more}${CLOSING}${after}`;
 }

@@ -1,48 +1,55 @@
 import { findIn, type Plan } from '#core/plan/index';
 import type { Concern, Moment, Rule, Span } from '#core/access/index';
+import { spoken } from '../messages';
 
 /** `07:30`; the end of a day is 24:00. */
-export const clockWords = (minute: number): string =>
-  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+export const clockWords = spoken(
+  (minute: number): string =>
+    `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`,
+);
 
-export const spanWords = ({ from, to }: Span): string => `${clockWords(from)}–${clockWords(to)}`;
+export const spanWords = spoken(({ from, to }: Span): string => `${clockWords(from)}–${clockWords(to)}`);
 
-export const spansWords = (spans: readonly Span[]): string =>
+export const spansWords = spoken((spans: readonly Span[]): string =>
   spans.length === 0
     ? 'at no hour'
     : spans.length === 1 && spans[0]!.from === 0 && spans[0]!.to === 1440
       ? 'all day'
-      : spans.map(spanWords).join(', ');
+      : spans.map(spanWords).join(', '),
+);
 
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 const LONG_DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
 /** By ISO 8601: 1 is Monday. */
-export const weekdayWords = (weekday: number): string => WEEKDAYS[weekday - 1] ?? '';
-export const longWeekdayWords = (weekday: number): string => LONG_DAYS[weekday - 1] ?? '';
+export const weekdayWords = spoken((weekday: number): string => WEEKDAYS[weekday - 1] ?? '');
+export const longWeekdayWords = spoken((weekday: number): string => LONG_DAYS[weekday - 1] ?? '');
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
 
 /** `26 Nov`, with the year where it is another than that of `now`. */
-export function dayWords(day: string, now?: string): string {
+export const dayWords = spoken(function dayWords(day: string, now?: string): string {
   const [year, month, date] = day.split('-');
   const short = `${Number(date)} ${MONTHS[Number(month) - 1]}`;
   return now !== undefined && now.startsWith(year ?? '') ? short : `${short} ${year}`;
-}
+});
 
 const weekday = (day: string): string => weekdayWords(new Date(`${day}T00:00:00Z`).getUTCDay() || 7);
 
 /** `Thu 26 Nov, 18:10`. */
-export const momentWords = ({ day, minute }: Moment, now?: string): string =>
-  `${weekday(day)} ${dayWords(day, now)}, ${clockWords(minute)}`;
+export const momentWords = spoken(
+  ({ day, minute }: Moment, now?: string): string =>
+    `${weekday(day)} ${dayWords(day, now)}, ${clockWords(minute)}`,
+);
 
 const levelName = (plan: Plan, id: string): string => findIn(plan.levels, id)?.name ?? id;
-export const hoursName = (plan: Plan, id: string | null): string =>
-  id === null ? 'at all hours' : (findIn(plan.hours, id)?.name ?? id);
+export const hoursName = spoken((plan: Plan, id: string | null): string =>
+  id === null ? 'at all hours' : (findIn(plan.hours, id)?.name ?? id),
+);
 const calendarName = (plan: Plan, id: string): string => findIn(plan.calendars, id)?.name ?? id;
 const personName = (plan: Plan, id: string): string => findIn(plan.people, id)?.name ?? id;
 
 /** The rule that decides, as a sentence. */
-export function ruleWords(plan: Plan, rule: Rule, opens: boolean): string {
+export const ruleWords = spoken(function ruleWords(plan: Plan, rule: Rule, opens: boolean): string {
   switch (rule.kind) {
     case 'free-passage':
       return `Free passage by “${hoursName(plan, rule.hours)}”: the door stands unlocked to everybody.`;
@@ -73,10 +80,10 @@ export function ruleWords(plan: Plan, rule: Rule, opens: boolean): string {
     case 'no-level':
       return 'Neither a level nor a name gives this door.';
   }
-}
+});
 
 /** What is to be looked at: in a line, and where. */
-export function concernWords(
+export const concernWords = spoken(function concernWords(
   plan: Plan,
   concern: Concern,
   now: string,
@@ -129,4 +136,4 @@ export function concernWords(
         why: `The last was ${dayWords(concern.last, now)}: the next holiday is a day like any other.`,
       };
   }
-}
+});

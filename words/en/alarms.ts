@@ -1,8 +1,9 @@
 import type { Alarm } from '#core/simulate/index';
+import { texts } from '../messages';
 
 /** An alarm by its name. */
-export const ALARM_NAMES: Record<Alarm, string> = {
+export const ALARM_NAMES: Record<Alarm, string> = texts({
   forced: 'Forced-open alarm',
   'held-open': 'Held-open alarm',
   tamper: 'Tamper alarm',
-};
+});

@@ -3,11 +3,12 @@ import type { Effect, LaneSample, LockStatus, Standing, Whereabouts, WhyFree } f
 import type { Means } from '#core/prove/index';
 import { formatAmps, formatVolts } from '#core/units/index';
 import { meansWords } from './situationNames';
+import { spoken, texts } from '../messages';
 
 /** What the lock does, in two words. */
 export { ALARM_NAMES } from './alarms';
 
-export function holdWords(
+export const holdWords = spoken(function holdWords(
   hold: LaneSample['lock'],
   doorOpen: boolean,
   kind: LockStatus['kind'] | null,
@@ -23,10 +24,10 @@ export function holdWords(
     case 'no-lock':
       return 'No lock';
   }
-}
+});
 
 /** `13.10 V · 0.47 A`, each lock's in turn. */
-export const lockFigures = (locks: readonly LockStatus[]): string =>
+export const lockFigures = spoken((locks: readonly LockStatus[]): string =>
   // Of a double magnet the weaker winding speaks for both.
   locks
     .filter(
@@ -34,28 +35,34 @@ export const lockFigures = (locks: readonly LockStatus[]): string =>
         !locks.some((other) => other.device === lock.device && (other.volts ?? 0) < (lock.volts ?? 0)),
     )
     .map((lock) => `${formatVolts(lock.volts)} · ${formatAmps(lock.amps)}`)
-    .join('   ');
+    .join('   '),
+);
 
 /** `Inside: X1 or EB1`. */
-export function insideWords(works: readonly Means[]): string {
+export const insideWords = spoken(function insideWords(works: readonly Means[]): string {
   if (works.length === 0) return 'Inside: no way out';
   if (works.some((one) => one.kind === 'unlocked')) return 'Inside: just open it';
   return `Inside: ${works.map(meansWords).join(' or ')}`;
-}
+});
 
 /** Who stands where: `People: 1 inside, 1 outside`. */
-export const peopleWords = ({ inside, outside }: Whereabouts): string =>
-  `People: ${inside || 'nobody'} inside, ${outside || 'nobody'} outside`;
+export const peopleWords = spoken(
+  ({ inside, outside }: Whereabouts): string =>
+    `People: ${inside || 'nobody'} inside, ${outside || 'nobody'} outside`,
+);
 
 /** In drawings: what a lock does, after its current. */
-export const HOLD_SHORT = { held: 'held', free: 'free', weak: 'weak' } as const;
+export const HOLD_SHORT = texts({ held: 'held', free: 'free', weak: 'weak' } as const);
 
-export const LANE_WORDS: Record<LaneSample['lock'], string> = {
+export const LANE_WORDS: Record<LaneSample['lock'], string> = texts({
   held: 'locked',
   free: 'released',
   weak: 'neither',
   'no-lock': 'no lock',
-};
+});
+
+/** What the lane of the leaf says. */
+export const DOOR_LANE_WORDS: Record<LaneSample['door'], string> = texts({ closed: 'closed', open: 'open' });
 
 const CARD: Record<Extract<Effect, { kind: 'card-read' }>['outcome'], string> = {
   read: 'Card read',
@@ -68,15 +75,17 @@ const CARD: Record<Extract<Effect, { kind: 'card-read' }>['outcome'], string> = 
 };
 
 /** A state of a device that came or went: of a relay; of the alarm, or the lock, of a delayed way out. */
-export const stateWords = (tag: string, on: boolean, of: 'relay' | 'alarm' | 'release'): string =>
-  ({
-    relay: `Relay ${tag} ${on ? 'pulled in' : 'at rest'}`,
-    alarm: `Alarm of ${tag} ${on ? 'sounds' : 'quiet'}`,
-    release: `${tag} ${on ? 'lets go' : 'armed'}`,
-  })[of];
+export const stateWords = spoken(
+  (tag: string, on: boolean, of: 'relay' | 'alarm' | 'release'): string =>
+    ({
+      relay: `Relay ${tag} ${on ? 'pulled in' : 'at rest'}`,
+      alarm: `Alarm of ${tag} ${on ? 'sounds' : 'quiet'}`,
+      release: `${tag} ${on ? 'lets go' : 'armed'}`,
+    })[of],
+);
 
 /** What just happened, as a short sentence; null for what the lanes already show. */
-export function effectWords(effect: Effect): string | null {
+export const effectWords = spoken(function effectWords(effect: Effect): string | null {
   switch (effect.kind) {
     case 'relay':
       return null;
@@ -99,7 +108,7 @@ export function effectWords(effect: Effect): string | null {
     case 'no-answer':
       return 'The keypad does not answer: it has no power';
   }
-}
+});
 
 /** How a bench calls what stands, and what ends it; `tag` is the device's or the wire's. */
 const STANDING: Readonly<Record<Standing['kind'], (tag: string) => readonly [by: string, until: string]>> = {
@@ -117,7 +126,7 @@ const STANDING: Readonly<Record<Standing['kind'], (tag: string) => readonly [by:
 };
 
 /** Why the door is free, in words: `Free by break glass EB1, until EB1 is reset`. `at` writes a moment of the bench's clock. */
-export function whyFreeWords(
+export const whyFreeWords = spoken(function whyFreeWords(
   { by, together, until }: WhyFree,
   tagOf: (id: string) => string,
   at: (ms: number) => string,
@@ -132,11 +141,11 @@ export function whyFreeWords(
   return words.length === 1
     ? `Free by ${names}, ${ends}`
     : `Free by ${names}${together ? ` together, ${ends}` : ''}`;
-}
+});
 
 /** A moment of the bench's clock: `0:04.2`. */
-export function clockWords(ms: number): string {
+export const clockWords = spoken(function clockWords(ms: number): string {
   const tenths = Math.round(ms / 100);
   const seconds = (tenths % 600) / 10;
   return `${Math.floor(tenths / 600)}:${seconds < 10 ? '0' : ''}${seconds.toFixed(1)}`;
-}
+});

@@ -1,7 +1,8 @@
 import type { BriefReason } from '#core/brief/index';
 import type { Brief } from '#core/plan/index';
+import { texts } from '../messages';
 
-export const REASONS: Record<BriefReason, string> = {
+export const REASONS: Record<BriefReason, string> = texts({
   'no-mechanical-egress':
     'Nothing mechanical opens it from inside, so people must get out when the power is dead.',
   'traps-people': 'Without power and without a lever, whoever is inside is trapped.',
@@ -15,9 +16,9 @@ export const REASONS: Record<BriefReason, string> = {
   'lever-always-opens': 'The lever or bar lets people out whatever the power does.',
   'power-cut-keeps-shut': 'A power cut leaves the door locked, and no current flows at rest.',
   'needs-exit-and-break': 'It needs an exit device, an emergency break in the lock power and a fire release.',
-};
+});
 
-export const QUESTIONS: Record<Exclude<keyof Brief, 'assumed'>, { label: string; hint: string }> = {
+export const QUESTIONS: Record<Exclude<keyof Brief, 'assumed'>, { label: string; hint: string }> = texts({
   protects: { label: 'What does it protect?', hint: 'Decides whether a power cut may open it.' },
   escapeRoute: { label: 'Is it on an escape route?', hint: 'If so, a door that can trap people is a stop.' },
   mechanicalEgress: {
@@ -48,13 +49,17 @@ export const QUESTIONS: Record<Exclude<keyof Brief, 'assumed'>, { label: string;
   },
   slowWalkers: { label: 'People with slower walking speed?', hint: 'Lengthens the recommended unlock time.' },
   readerDistance: { label: 'From reader to handle', hint: 'The way somebody walks after showing a card.' },
-};
+});
 
-export const DELAYS: Readonly<Record<string, string>> = { 0: 'No', 15: 'Up to 15 s', 30: 'Up to 30 s' };
+export const DELAYS: Readonly<Record<string, string>> = texts({
+  0: 'No',
+  15: 'Up to 15 s',
+  30: 'Up to 30 s',
+});
 
-export const PROTECTS: Record<NonNullable<Brief['protects']>, string> = {
+export const PROTECTS: Record<NonNullable<Brief['protects']>, string> = texts({
   people: 'People',
   valuables: 'Valuables',
   equipment: 'Equipment',
   general: 'Ordinary',
-};
+});

@@ -10,6 +10,7 @@ import {
   type TerminalId,
 } from '#core/plan/index';
 import { findingTitle, remedyName } from './findings/index';
+import { spoken } from '../messages';
 
 /** Words of a cause: what is wrong, and what its button does. */
 export interface CauseWords {
@@ -33,7 +34,7 @@ function reader(plan: Plan, door: DoorId) {
 }
 
 /** One change in words. `plan` is the one that it is to be made in. */
-export function changeWords(plan: Plan, door: DoorId, change: Change): CauseWords {
+export const changeWords = spoken(function changeWords(plan: Plan, door: DoorId, change: Change): CauseWords {
   const { wire, number, spot, tag } = reader(plan, door);
   switch (change.kind) {
     case 'move': {
@@ -108,7 +109,7 @@ export function changeWords(plan: Plan, door: DoorId, change: Change): CauseWord
     case 'remedy':
       return { title: `${findingTitle(change.finding)}.`, act: remedyName(change.finding) };
   }
-}
+});
 
 function settingWords(plan: Plan, change: Extract<Change, { kind: 'set' }>): CauseWords {
   const device = findIn(plan.devices, change.device);
@@ -124,7 +125,11 @@ function settingWords(plan: Plan, change: Extract<Change, { kind: 'set' }>): Cau
 }
 
 /** A repair in words: each change with the plan as it is when its turn comes, and one name for the button. */
-export function repairWords(plan: Plan, door: DoorId, { changes }: Candidate): CauseWords {
+export const repairWords = spoken(function repairWords(
+  plan: Plan,
+  door: DoorId,
+  { changes }: Candidate,
+): CauseWords {
   const words = changes.map((change) => changeWords(plan, door, change));
   const [only, ...more] = words;
   if (only && more.length === 0) return only;
@@ -132,21 +137,26 @@ export function repairWords(plan: Plan, door: DoorId, { changes }: Candidate): C
     title: words.map(({ title }) => title).join(' '),
     act: words.length === 2 ? 'Put both right' : `Put all ${words.length} right`,
   };
-}
+});
 
 /** What was proven of a repair before it is offered. */
-export const triedWords = ({ cells: { pass, of }, clears }: Cause, all: number): string => {
+export const triedWords = spoken(({ cells: { pass, of }, clears }: Cause, all: number): string => {
   const cells =
     pass === of ? `all ${of} cells of the proof pass` : `${pass} of ${of} cells of the proof pass`;
   return clears.length >= all
     ? `Tried on a copy: ${cells}, nothing new.`
     : `Tried on a copy: ${clears.length} of ${all} go with it, ${cells}, nothing new.`;
-};
+});
 
 /** What is said where something stands against a door that no repair was found for; empty where none is left. */
-export function unexplainedWords({ causes, unexplained, tried, exhausted }: CauseReport): string {
+export const unexplainedWords = spoken(function unexplainedWords({
+  causes,
+  unexplained,
+  tried,
+  exhausted,
+}: CauseReport): string {
   if (unexplained.length === 0) return '';
   const start = `${causes.length > 0 ? 'For the rest no' : 'No'} small change was found that puts it right`;
   if (tried === 0) return `${start}: nothing here is wired otherwise than Aldaba would.`;
   return `${start}; ${tried} were tried${exhausted ? '' : ', and the search ended there'}.`;
-}
+});

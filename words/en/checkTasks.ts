@@ -1,12 +1,13 @@
 import type { CheckItem, CheckTask, Phase } from '#core/commission/index';
 import { loopName } from './findings';
 import { figureWords } from './quantities';
+import { spoken, texts } from '../messages';
 
-export const PHASES: Record<Phase, { name: string; hint: string }> = {
+export const PHASES: Record<Phase, { name: string; hint: string }> = texts({
   'before-power': { name: 'Before power', hint: 'Supplies off, meter on ohms.' },
   'power-up': { name: 'At power-up', hint: 'Power on, wait until every device has started.' },
   function: { name: 'Function', hint: 'Use the door. Listening for a relay is no proof: read the meter.' },
-};
+});
 
 type Values = CheckItem['values'];
 const keyWords = (v: Values) => (v['key'] ? `key ${v['key']} of ${v['call']} held` : `${v['call']} held`);
@@ -68,16 +69,16 @@ const TASKS: Record<CheckTask, (v: Values) => string> = {
   'lever-dead': () => 'Everything off: the lever opens from inside',
 };
 
-export const taskWords = (item: CheckItem): string => TASKS[item.task](item.values);
+export const taskWords = spoken((item: CheckItem): string => TASKS[item.task](item.values));
 
 /** A value in the unit of its check. */
-export function valueWords(unit: CheckItem['unit'], value: number | null): string {
+export const valueWords = spoken(function valueWords(unit: CheckItem['unit'], value: number | null): string {
   if (value === null) return '—';
   return unit === 'yes' ? (value === 1 ? 'yes' : 'no') : figureWords(value, unit);
-}
+});
 
 /** What the reading should be: `12.5 V to 13.9 V`, `above 100 kΩ`, `yes`. */
-export function rangeWords({ unit, low, high }: CheckItem): string {
+export const rangeWords = spoken(function rangeWords({ unit, low, high }: CheckItem): string {
   if (unit === 'yes') return 'yes';
   if (high === null) return `above ${valueWords(unit, low)}`;
   if (low === null || (unit === 'Ω' && low === 0)) return `below ${valueWords(unit, high)}`;
@@ -86,4 +87,4 @@ export function rangeWords({ unit, low, high }: CheckItem): string {
   const [from, to] = [valueWords(unit, low), valueWords(unit, high)];
   const [figure, sameUnit] = from.split(' ');
   return to.endsWith(` ${sameUnit}`) ? `${figure}–${to}` : `${from} to ${to}`;
-}
+});

@@ -1,7 +1,9 @@
 import type { ColourRole } from '#core/plan/index';
+import { COLOUR_CODES, COLOURS, type ColourCode } from '#core/units/index';
+import { texts } from '../messages';
 
 /** What a conductor does, as far as its colour is concerned. */
-export const ROLE_LABELS: Record<ColourRole, string> = {
+export const ROLE_LABELS: Record<ColourRole, string> = texts({
   plus: 'Plus',
   minus: 'Minus',
   exit: 'Exit request',
@@ -18,4 +20,9 @@ export const ROLE_LABELS: Record<ColourRole, string> = {
   'ac-1': 'Alternating current, one',
   'ac-2': 'Alternating current, other',
   screen: 'Screen',
-};
+});
+
+/** What a colour is called where it is read and not coded. */
+export const COLOUR_NAMES = texts(
+  Object.fromEntries(COLOUR_CODES.map((code) => [code, COLOURS[code].name])) as Record<ColourCode, string>,
+);

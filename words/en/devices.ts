@@ -8,8 +8,9 @@ import type {
 } from '#core/devices/index';
 import { POE_CLASSES } from '#core/devices/index';
 import { COLOURS } from '#core/units/index';
+import { spoken, texts } from '../messages';
 
-export const FAMILY_LABELS: Record<Family, string> = {
+export const FAMILY_LABELS: Record<Family, string> = texts({
   lock: 'Locks',
   supply: 'Supplies',
   controller: 'Controllers',
@@ -25,16 +26,16 @@ export const FAMILY_LABELS: Record<Family, string> = {
   network: 'Network',
   suppression: 'Suppression and end of line',
   joint: 'Joints and earth',
-};
+});
 
 /** What a device fed over its network cable asks of the port; null for any other. */
-export function poeWords({ poe }: Pick<DeviceType, 'poe'>): string | null {
+export const poeWords = spoken(function poeWords({ poe }: Pick<DeviceType, 'poe'>): string | null {
   if (!poe) return null;
   const { portWatts, deviceWatts } = POE_CLASSES[poe.class];
   return `Fed by its network cable, class ${poe.class}: the port must give ${portWatts} W; ${deviceWatts} W arrive after 100 m, for the device and all that it feeds.`;
-}
+});
 
-export const PART_LABELS: Record<PartKind, string> = {
+export const PART_LABELS: Record<PartKind, string> = texts({
   contact: 'contact',
   coil: 'coil',
   load: 'winding',
@@ -47,10 +48,10 @@ export const PART_LABELS: Record<PartKind, string> = {
   resistor: 'resistor',
   fuse: 'fuse',
   link: 'inner link',
-};
+});
 
 /** What a device does, for whoever builds a type. */
-export const FUNCTION_LABELS: Record<FunctionKind, string> = {
+export const FUNCTION_LABELS: Record<FunctionKind, string> = texts({
   decides: 'decides: inputs, times, relays of its doors',
   ownCodes: 'keys, finger or card at the device itself',
   output: 'output, lamp or sounder that follows something',
@@ -74,10 +75,10 @@ export const FUNCTION_LABELS: Record<FunctionKind, string> = {
   busReader: 'reader on a bus',
   operator: 'door operator',
   delayedEgress: 'delayed egress: alarm, countdown, release, re-armed by key',
-};
+});
 
 /** Its leads by colour and its screws by print, in their order. */
-export function terminalsWords({ terminals }: DeviceType): string {
+export const terminalsWords = spoken(function terminalsWords({ terminals }: DeviceType): string {
   const leads = terminals.filter(({ form }) => form === 'pigtail');
   const screws = terminals.filter(({ form }) => form !== 'pigtail');
   const coloured = leads.map(({ id, colour }) => (colour ? `${COLOURS[colour].name} ${id}` : id));
@@ -85,10 +86,10 @@ export function terminalsWords({ terminals }: DeviceType): string {
     ...(leads.length > 0 ? [`${leads.length} leads: ${coloured.join(', ')}`] : []),
     ...(screws.length > 0 ? [`${screws.length} terminals: ${screws.map(({ id }) => id).join(', ')}`] : []),
   ].join('. ');
-}
+});
 
 /** What is wrong with a device type, as a sentence. */
-export function typeProblemWords({ code, id, path }: TypeProblem): string {
+export const typeProblemWords = spoken(function typeProblemWords({ code, id, path }: TypeProblem): string {
   switch (code) {
     case 'no-terminals':
       return 'A device needs at least one terminal.';
@@ -119,10 +120,10 @@ export function typeProblemWords({ code, id, path }: TypeProblem): string {
     case 'not-positive':
       return `“${id}” must be more than zero (${path}).`;
   }
-}
+});
 
 /** A difference between two versions of a type, as a line. */
-export function typeChangeWords(change: TypeChange): string {
+export const typeChangeWords = spoken(function typeChangeWords(change: TypeChange): string {
   switch (change.kind) {
     case 'name':
       return `Called “${change.name}”`;
@@ -141,4 +142,4 @@ export function typeChangeWords(change: TypeChange): string {
     case 'roles':
       return 'Terminals have other jobs for Aldaba’s wiring';
   }
-}
+});

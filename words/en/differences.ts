@@ -2,6 +2,7 @@ import type { Difference, PlanDifferences } from '#core/plan/index';
 import { formatGauge, formatLength, type Gauge } from '#core/units/index';
 import { QUESTIONS } from './brief';
 import { thingWords } from './edits';
+import { spoken } from '../messages';
 
 type Body = Readonly<Record<string, unknown>>;
 
@@ -66,13 +67,20 @@ function valueLines(name: string, before: unknown, after: unknown, field = ''): 
 }
 
 /** What became of one thing, a line a field. Secrets are named and not shown. */
-export function changeWords({ collection, id, before, after, is, secret }: Difference): string[] {
+export const changeWords = spoken(function changeWords({
+  collection,
+  id,
+  before,
+  after,
+  is,
+  secret,
+}: Difference): string[] {
   const thing = capital(thingWords(collection, id, after ?? before));
   if (is !== 'changed') return [`${thing}: ${IS[is]}`];
   // A door's own lines stand under its number already.
   const lines = before && after ? valueLines(collection === 'doors' ? '' : thing, before, after) : [];
   return secret ? [...lines, `${thing}: code, card or what it holds is another (not shown)`] : lines;
-}
+});
 
 /** One door, or what belongs to none, with what became of it. */
 export interface ChangedPart {
@@ -81,7 +89,10 @@ export interface ChangedPart {
 }
 
 /** All differences in words: the site first, then door by door. What is at several doors stands at the first. */
-export function comparedWords({ site, entries }: PlanDifferences): ChangedPart[] {
+export const comparedWords = spoken(function comparedWords({
+  site,
+  entries,
+}: PlanDifferences): ChangedPart[] {
   const parts = new Map<string | null, string[]>();
   const add = (door: string | null, lines: readonly string[]) =>
     parts.set(door, [...(parts.get(door) ?? []), ...lines]);
@@ -91,4 +102,4 @@ export function comparedWords({ site, entries }: PlanDifferences): ChangedPart[]
   return [...parts]
     .map(([door, lines]) => ({ door, lines }))
     .sort((a, b) => (a.door ?? '').localeCompare(b.door ?? ''));
-}
+});

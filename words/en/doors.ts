@@ -2,9 +2,12 @@ import type { LeftOut, NewDoorFault } from '#core/door/index';
 import type { DoorRowFault } from '#core/formats/table/doorRows';
 import { refusalWords } from './problems';
 import { quantityFaultWords } from './quantities';
+import { spoken } from '../messages';
 
 /** What stands against a door that is to be made, as a sentence. */
-export function newDoorFaultWords(fault: NewDoorFault | DoorRowFault): string {
+export const newDoorFaultWords = spoken(function newDoorFaultWords(
+  fault: NewDoorFault | DoorRowFault,
+): string {
   switch (fault.code) {
     case 'number-taken':
       return `There is a door ${fault.word} already.`;
@@ -19,10 +22,10 @@ export function newDoorFaultWords(fault: NewDoorFault | DoorRowFault): string {
     case 'refused':
       return refusalWords(fault.refusal);
   }
-}
+});
 
 /** What a copy could not take over, as sentences. */
-export function leftOutWords(left: readonly LeftOut[]): string[] {
+export const leftOutWords = spoken(function leftOutWords(left: readonly LeftOut[]): string[] {
   const addresses = left.flatMap((one) => (one.kind === 'address' ? [`${one.tag} ${one.setting}`] : []));
   const shared = left.flatMap((one) => (one.kind === 'shared' ? [`${one.number} at ${one.at}`] : []));
   return [
@@ -35,4 +38,4 @@ export function leftOutWords(left: readonly LeftOut[]): string[] {
         ]
       : []),
   ];
-}
+});

@@ -1,4 +1,5 @@
 import { kindOf, LOGGED_SECRET, VERBS, type Changed, type Collection, type Edit } from '#core/plan/index';
+import { spoken } from '../messages';
 
 type Body = Readonly<Record<string, unknown>>;
 const text = (value: unknown): string =>
@@ -121,7 +122,7 @@ const WORDS: Record<
 const capital = (sentence: string): string => sentence.charAt(0).toUpperCase() + sentence.slice(1);
 
 /** What a line of the log says of a change. The body has been through the log's redaction, so it is read with care. */
-export function editWords(body: unknown): string {
+export const editWords = spoken(function editWords(body: unknown): string {
   if (body === null || typeof body !== 'object') return 'A change';
   const edit = body as Body;
   const kind = text(edit['kind']);
@@ -157,11 +158,13 @@ export function editWords(body: unknown): string {
     case 'remove':
       return capital(`${word} ${id} removed`);
   }
-}
+});
 
 /** Kinds of things, for whoever lists what an undo would replace. */
-export const thingWords = (collection: Collection, id: string, entity: object | null): string =>
-  `${kindOf(collection).word} ${entity ? WORDS[collection].name(entity as Body) || id : id}`;
+export const thingWords = spoken(
+  (collection: Collection, id: string, entity: object | null): string =>
+    `${kindOf(collection).word} ${entity ? WORDS[collection].name(entity as Body) || id : id}`,
+);
 
 const valueWords = (value: unknown): string => {
   if (value === null || value === undefined || value === '') return 'nothing';
@@ -171,7 +174,12 @@ const valueWords = (value: unknown): string => {
 };
 
 /** What of a thing differs between now and then, a line a field. Secrets are named and not shown. */
-export function differenceWords({ collection, id, before, after }: Changed): string[] {
+export const differenceWords = spoken(function differenceWords({
+  collection,
+  id,
+  before,
+  after,
+}: Changed): string[] {
   const thing = thingWords(collection, id, before ?? after);
   if (!before) return [`${thing} would be there again`];
   if (!after) return [`${thing} would be gone`];
@@ -186,10 +194,10 @@ export function differenceWords({ collection, id, before, after }: Changed): str
       if (words[0] === words[1]) return `${name}: would be what it was before`;
       return `${name}: ${words[0]} now, ${words[1]} then`;
     });
-}
+});
 
 /** What an edit carries, a line a field, for whoever decides whether to type it again. */
-export function typedWords(edit: Edit): string[] {
+export const typedWords = spoken(function typedWords(edit: Edit): string[] {
   if (edit.kind === 'batch') return edit.edits.flatMap(typedWords);
   const carried = Object.entries(edit).filter(([name]) => name !== 'kind' && name !== 'id');
   return carried.flatMap(([name, value]) =>
@@ -197,7 +205,7 @@ export function typedWords(edit: Edit): string[] {
       ? Object.entries(value as Body).map(([field, inner]) => `${field}: ${plainWords(inner)}`)
       : [`${name}: ${plainWords(value)}`],
   );
-}
+});
 
 const plainWords = (value: unknown): string => {
   if (value === null || value === undefined || value === '') return '(nothing)';

@@ -1,24 +1,29 @@
 import type { Fault, FaultGroup } from '#core/faults/index';
 import type { FaultCounts, ImprovementId } from '#core/protect/index';
 import { deviceOf, findIn, pinOf, type Plan, type TerminalId } from '#core/plan/index';
+import { spoken, texts } from '../messages';
 
 /** What faults come to, worst first, as a heading and what it means. */
-export const GROUP_WORDS: Readonly<Record<FaultGroup, { readonly name: string; readonly means: string }>> = {
-  trapped: { name: 'Somebody is locked in', means: 'In a situation that should be left, no way out works.' },
-  'act-only': {
-    name: 'Out only by an act',
-    means: 'A door that should be free by itself asks for a button or a glass.',
-  },
-  'open-unnoticed': {
-    name: 'Open, and nobody is told',
-    means: 'It no longer locks, and no alarm is raised.',
-  },
-  'open-told': { name: 'Open, with an alarm', means: 'It no longer locks, and an alarm says so.' },
-  'locked-out': { name: 'Locked out', means: 'Whoever may come in does not.' },
-  unproven: { name: 'No longer proven', means: 'The circuit does not come to rest, or a lock is unsure.' },
-  told: { name: 'Only an alarm', means: 'The door does what it should, and an alarm tells of it.' },
-  harmless: { name: 'Nothing anybody sees', means: 'Every situation goes as before.' },
-};
+export const GROUP_WORDS: Readonly<Record<FaultGroup, { readonly name: string; readonly means: string }>> =
+  texts({
+    trapped: {
+      name: 'Somebody is locked in',
+      means: 'In a situation that should be left, no way out works.',
+    },
+    'act-only': {
+      name: 'Out only by an act',
+      means: 'A door that should be free by itself asks for a button or a glass.',
+    },
+    'open-unnoticed': {
+      name: 'Open, and nobody is told',
+      means: 'It no longer locks, and no alarm is raised.',
+    },
+    'open-told': { name: 'Open, with an alarm', means: 'It no longer locks, and an alarm says so.' },
+    'locked-out': { name: 'Locked out', means: 'Whoever may come in does not.' },
+    unproven: { name: 'No longer proven', means: 'The circuit does not come to rest, or a lock is unsure.' },
+    told: { name: 'Only an alarm', means: 'The door does what it should, and an alarm tells of it.' },
+    harmless: { name: 'Nothing anybody sees', means: 'Every situation goes as before.' },
+  });
 
 const at = (plan: Plan, terminal: TerminalId): string => {
   const device = deviceOf(terminal);
@@ -32,7 +37,7 @@ const part = (plan: Plan, branch: string): string => {
 };
 
 /** A fault, as one would say it at the door. */
-export function faultWords(plan: Plan, fault: Fault): string {
+export const faultWords = spoken(function faultWords(plan: Plan, fault: Fault): string {
   switch (fault.kind) {
     case 'wire-open': {
       const wire = findIn(plan.conductors, fault.conductor);
@@ -51,13 +56,13 @@ export function faultWords(plan: Plan, fault: Fault): string {
     case 'device-dead':
       return `${findIn(plan.devices, fault.device)?.tag ?? fault.device} dead`;
   }
-}
+});
 
 /** The same, with the door it is at: `D09: Wire W05 off`. */
-export function faultWordsAt(plan: Plan, fault: Fault): string {
+export const faultWordsAt = spoken(function faultWordsAt(plan: Plan, fault: Fault): string {
   const door = doorOf(plan, fault);
   return door === null ? faultWords(plan, fault) : `${door}: ${faultWords(plan, fault)}`;
-}
+});
 
 function doorOf(plan: Plan, fault: Fault): string | null {
   const of = (device: string) => findIn(plan.devices, device)?.door ?? null;
@@ -78,17 +83,17 @@ function doorOf(plan: Plan, fault: Fault): string | null {
 }
 
 /** What would help against single faults. */
-export const IMPROVEMENT_WORDS: Readonly<Record<ImprovementId, string>> = {
+export const IMPROVEMENT_WORDS: Readonly<Record<ImprovementId, string>> = texts({
   latch: 'Latch the fire release',
   'double-glass': 'A break glass with two poles',
   'add-glass': 'A break glass',
   'watched-contact': 'End-of-line resistors at the door contact',
   'fire-opens': 'A fire contact that opens on alarm',
   'home-run': 'A pair of its own to the fire relay',
-};
+});
 
 /** What changes by it: `locked in 3 → 0, open unnoticed 20 → 18`. */
-export function fewerWords(before: FaultCounts, after: FaultCounts): string {
+export const fewerWords = spoken(function fewerWords(before: FaultCounts, after: FaultCounts): string {
   const named: readonly (readonly [FaultGroup, string])[] = [
     ['trapped', 'somebody locked in'],
     ['open-unnoticed', 'open and nobody told'],
@@ -100,4 +105,4 @@ export function fewerWords(before: FaultCounts, after: FaultCounts): string {
     .filter(([group]) => before[group] !== after[group])
     .map(([group, words]) => `${words} ${before[group]} → ${after[group]}`)
     .join(', ');
-}
+});

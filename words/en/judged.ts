@@ -2,11 +2,17 @@ import type { Configuration, ConfigurationDifference, Decision, Ground, Judgemen
 import { findIn, formatsOf, type Plan } from '#core/plan/index';
 import { hoursName, ruleWords } from './access';
 import { seenWords } from './cards';
+import { spoken } from '../messages';
 
 const nameOf = (plan: Plan, id: string): string => findIn(plan.people, id)?.name ?? id;
 
 /** Why what decides opens or not, as a sentence or two. */
-export function groundWords(plan: Plan, tag: string, ground: Ground, opens: boolean | null): string {
+export const groundWords = spoken(function groundWords(
+  plan: Plan,
+  tag: string,
+  ground: Ground,
+  opens: boolean | null,
+): string {
   switch (ground.kind) {
     case 'rule':
       return `${nameOf(plan, ground.person)}. ${ruleWords(plan, ground.rule, opens === true)}`;
@@ -36,13 +42,15 @@ export function groundWords(plan: Plan, tag: string, ground: Ground, opens: bool
     case 'nothing-decides':
       return 'Nothing at this door decides about cards or codes.';
   }
-}
+});
 
 /** The answer in a word, and what is taken for another card. */
-export const judgedWords = ({ opens, as }: Judgement): string =>
-  `${opens === null ? 'Not known' : opens ? 'It opens' : 'It stays shut'}${
-    as ? `: it is taken for ${as.facility}-${as.number}` : ''
-  }`;
+export const judgedWords = spoken(
+  ({ opens, as }: Judgement): string =>
+    `${opens === null ? 'Not known' : opens ? 'It opens' : 'It stays shut'}${
+      as ? `: it is taken for ${as.facility}-${as.number}` : ''
+    }`,
+);
 
 const PARTS: Readonly<Record<ConfigurationDifference['part'], string>> = {
   frame: 'The card format',
@@ -55,16 +63,24 @@ const PARTS: Readonly<Record<ConfigurationDifference['part'], string>> = {
 };
 
 /** `Ines Calloway is not in it yet.` */
-export function configurationDifferenceWords({ part, name, how }: ConfigurationDifference): string {
+export const configurationDifferenceWords = spoken(function configurationDifferenceWords({
+  part,
+  name,
+  how,
+}: ConfigurationDifference): string {
   const what =
     part === 'frame' || part === 'without-network'
       ? PARTS[part]
       : [PARTS[part], part === 'person' || part === 'door' ? name : `“${name}”`].filter(Boolean).join(' ');
   return `${what} ${how === 'missing' ? 'is not in it yet' : how === 'left-over' ? 'is still in it' : 'is otherwise in it'}.`;
-}
+});
 
 /** What a controller decided, and why. */
-export function decisionWords(plan: Plan, held: Configuration, { opens, person, why }: Decision): string {
+export const decisionWords = spoken(function decisionWords(
+  plan: Plan,
+  held: Configuration,
+  { opens, person, why }: Decision,
+): string {
   const answer = opens ? 'It opens.' : 'It stays shut.';
   switch (why.kind) {
     case 'rule':
@@ -82,4 +98,4 @@ export function decisionWords(plan: Plan, held: Configuration, { opens, person, 
     case 'facility':
       return `${answer} Without its network every card of the site is let in.`;
   }
-}
+});

@@ -14,8 +14,9 @@ import type {
 import type { Person, SlotContent } from '#core/plan/index';
 import { dayWords } from './access';
 import { screenSays } from './screen';
+import { spoken, texts } from '../messages';
 
-export const REPLY_NAMES: Record<ReplyId, string> = {
+export const REPLY_NAMES: Record<ReplyId, string> = texts({
   opened: 'opens',
   refused: 'refuses',
   programming: 'in programming',
@@ -24,16 +25,16 @@ export const REPLY_NAMES: Record<ReplyId, string> = {
   'timed-out': 'timed out: unfinished work is lost',
   'locked-out': 'locked out',
   key: '',
-};
+});
 
 /** `2 short beeps, amber`. */
-export function replyWords({ beeps, long, light }: Reply): string {
+export const replyWords = spoken(function replyWords({ beeps, long, light }: Reply): string {
   const sound =
     beeps === 0 ? 'no beep' : `${beeps} ${long ? 'long' : 'short'} ${beeps === 1 ? 'beep' : 'beeps'}`;
   return `${sound}, ${light === 'off' ? 'light off' : light}`;
-}
+});
 
-export const PURPOSES: Record<ScriptStep['purpose'], string> = {
+export const PURPOSES: Record<ScriptStep['purpose'], string> = texts({
   enter: 'Enter programming',
   choose: 'Choose',
   leave: 'Leave programming',
@@ -50,18 +51,22 @@ export const PURPOSES: Record<ScriptStep['purpose'], string> = {
   'delete-card': 'Remove cards',
   'set-time': 'Set the unlock time',
   'programming-code': 'Change the programming code',
-};
+});
 
-export const SLOT_STATES: Record<SlotComparison['state'], string> = {
+export const SLOT_STATES: Record<SlotComparison['state'], string> = texts({
   same: 'as listed',
   missing: 'not in the keypad',
   differs: 'differs',
   stranger: 'not on the list',
   unknown: 'not known',
-};
+});
 
 /** What of the list cannot be keyed in, and what to do instead. */
-export function scriptProblemWords({ slot, purpose, problem }: ScriptProblem): string {
+export const scriptProblemWords = spoken(function scriptProblemWords({
+  slot,
+  purpose,
+  problem,
+}: ScriptProblem): string {
   const what = `${PURPOSES[purpose]}${slot === null ? '' : `, slot ${slot}`}`;
   if (problem === 'differs')
     return 'Pressed on the simulated keypad, the keys would leave something else than the list: none are shown.';
@@ -70,10 +75,15 @@ export function scriptProblemWords({ slot, purpose, problem }: ScriptProblem): s
   return problem === 'held-length'
     ? `${what}: the keypad takes no programming code of another length while it holds codes, and it cannot clear them. Keep the length, or reset it to factory and key everything in anew.`
     : `${what}: the keypad would refuse it. It is left out of the keys below.`;
-}
+});
 
 /** What a line of keys is for; at a screen, what is chosen there, and as whom its menu is opened. */
-export function purposeWords({ purpose, screen, slot, about }: SheetLine): string {
+export const purposeWords = spoken(function purposeWords({
+  purpose,
+  screen,
+  slot,
+  about,
+}: SheetLine): string {
   if (purpose === 'try')
     return screen?.on === 'list' ? 'Try whether its menu opens to them' : 'Try it at the door';
   if (!screen) return PURPOSES[purpose];
@@ -81,14 +91,15 @@ export function purposeWords({ purpose, screen, slot, about }: SheetLine): strin
   if (purpose === 'enter') return slot === null ? 'Open the menu' : 'Open the menu as an administrator';
   if (purpose === 'leave') return 'Go back to the door';
   return about.slot !== undefined && purpose === 'clear-slot' ? 'Remove the person' : PURPOSES[purpose];
-}
+});
 
 /** What a keypad answers to the last of a line: what it sounds, and what its screen shows. */
-export const answerWords = ({ shows, screen }: Pick<SheetLine, 'shows' | 'screen'>): string =>
-  screen ? `${replyWords(shows)}; its screen: ${screenSays(screen)}` : replyWords(shows);
+export const answerWords = spoken(({ shows, screen }: Pick<SheetLine, 'shows' | 'screen'>): string =>
+  screen ? `${replyWords(shows)}; its screen: ${screenSays(screen)}` : replyWords(shows),
+);
 
 /** A stroke as it stands on the key that is pressed. */
-export const strokeWords = (stroke: Stroke): string =>
+export const strokeWords = spoken((stroke: Stroke): string =>
   'key' in stroke
     ? stroke.key
     : 'card' in stroke
@@ -97,14 +108,19 @@ export const strokeWords = (stroke: Stroke): string =>
         ? 'finger'
         : stroke.master === 'add'
           ? 'master +'
-          : 'master −';
+          : 'master −',
+);
 
 /** `3 short beeps, red`: how this keypad refuses. */
-export const refusedWords = ({ replies }: KeypadLanguage): string =>
-  `It refused: ${replyWords(replies.refused)}`;
+export const refusedWords = spoken(
+  ({ replies }: KeypadLanguage): string => `It refused: ${replyWords(replies.refused)}`,
+);
 
 /** What silence would lose now, and what is stored whatever happens. */
-export function sheetHint(language: KeypadLanguage, { lines, at, known, begun }: KeySheet): string {
+export const sheetHint = spoken(function sheetHint(
+  language: KeypadLanguage,
+  { lines, at, known, begun }: KeySheet,
+): string {
   const line = lines[at];
   if (line?.purpose === 'try')
     return 'An answer says that something was stored, not what: whoever is new is tried on the spot.';
@@ -119,10 +135,10 @@ export function sheetHint(language: KeypadLanguage, { lines, at, known, begun }:
       ? 'all that was keyed since programming began is lost'
       : `the unfinished line is lost, and ${stored === 1 ? 'the one entry' : `the ${stored} entries`} stored so far stay`;
   return `${again}Do not wait: after ${seconds} s of silence it drops out, and ${lost}.`;
-}
+});
 
 /** Why a line of what was found is not taken. */
-export const FOUND_PROBLEMS: Record<FoundProblem, string> = {
+export const FOUND_PROBLEMS: Record<FoundProblem, string> = texts({
   'no-slot': 'it does not begin with a slot number',
   'slot-out-of-range': 'the keypad has no slot of that number',
   'nothing-held': 'it names a slot and nothing in it',
@@ -133,16 +149,24 @@ export const FOUND_PROBLEMS: Record<FoundProblem, string> = {
   'slot-twice': 'the slot was named before',
   'code-twice': 'another slot holds that code',
   'card-twice': 'another slot holds that card',
-};
+});
 
 /** How a keypad whose programming code nobody knows is reset, and what that wipes. */
-export const resetWords = ({ how, wipes }: Reset): string =>
-  `When nobody gets into programming: ${how} ${
-    wipes === 'all' ? 'It wipes everybody as well.' : 'Codes and cards stay.'
-  }`;
+export const resetWords = spoken(
+  ({ how, wipes }: Reset): string =>
+    `When nobody gets into programming: ${how} ${
+      wipes === 'all' ? 'It wipes everybody as well.' : 'Codes and cards stay.'
+    }`,
+);
 
 /** What stands in a slot, without a digit of it: `code, card 71-2001`. */
-export function heldWords({ code, card, unknown, fingers = [], administers }: SlotContent): string {
+export const heldWords = spoken(function heldWords({
+  code,
+  card,
+  unknown,
+  fingers = [],
+  administers,
+}: SlotContent): string {
   const parts = [
     unknown === 'code' || unknown === 'all' ? 'perhaps a code' : code !== null && 'code',
     unknown === 'card' || unknown === 'all'
@@ -155,7 +179,7 @@ export function heldWords({ code, card, unknown, fingers = [], administers }: Sl
     administers && (unknown === 'all' ? 'perhaps an administrator' : 'administers'),
   ];
   return parts.filter(Boolean).join(', ');
-}
+});
 
 const HOW: Readonly<Record<NonNullable<SlotContent['how']>, string>> = {
   keyed: 'keyed',
@@ -164,13 +188,17 @@ const HOW: Readonly<Record<NonNullable<SlotContent['how']>, string>> = {
 };
 
 /** Where it is known from: `keyed 12 Nov 2026`; and that whoever it was has left. */
-export const sourceWords = ({ how, on }: SlotContent, left: string | null): string =>
+export const sourceWords = spoken(({ how, on }: SlotContent, left: string | null): string =>
   [how && on ? `${HOW[how]} ${dayWords(on)}` : '', left === null ? '' : `left ${dayWords(left)}`]
     .filter(Boolean)
-    .join(', ');
+    .join(', '),
+);
 
 /** What is to be keyed at a keypad: `2 to store, 1 to clear, of Ines Calloway`. */
-export function openSheetWords(open: readonly SlotComparison[], leavers: readonly Person[]): string {
+export const openSheetWords = spoken(function openSheetWords(
+  open: readonly SlotComparison[],
+  leavers: readonly Person[],
+): string {
   const count = (states: readonly SlotComparison['state'][]) =>
     open.filter(({ state }) => states.includes(state)).length;
   const store = count(['missing', 'differs']);
@@ -182,4 +210,4 @@ export function openSheetWords(open: readonly SlotComparison[], leavers: readonl
   ]
     .filter(Boolean)
     .join(', ');
-}
+});

@@ -1,9 +1,10 @@
 import type { LanguageProblem } from '#core/keypads/index';
 import type { CodeRule, Deed } from '#core/leaflet/index';
 import { PURPOSES, REPLY_NAMES } from './keypad';
+import { spoken, texts } from '../messages';
 
 /** Functions of a leaflet, as its table calls them. */
-export const DEED_WORDS: Readonly<Record<Deed, string>> = {
+export const DEED_WORDS: Readonly<Record<Deed, string>> = texts({
   'set-code': 'store a code in a slot',
   'set-card': 'store a card in a slot',
   'new-user': 'store somebody new',
@@ -17,22 +18,22 @@ export const DEED_WORDS: Readonly<Record<Deed, string>> = {
   'clear-all': 'wipe everybody',
   'set-time': 'set a time',
   'programming-code': 'change the programming code',
-};
+});
 
-export const TIME_WORDS: Readonly<Record<string, string>> = {
+export const TIME_WORDS: Readonly<Record<string, string>> = texts({
   unlock: 'unlock',
   unlock2: 'unlock, second output',
   exit: 'exit',
   held: 'held open',
   bell: 'bell',
-};
+});
 
-export const RULE_WORDS: Readonly<Record<CodeRule, string>> = {
+export const RULE_WORDS: Readonly<Record<CodeRule, string>> = texts({
   'same-length': 'as long as the programming code',
   'other-length': 'of another length than the programming code',
   'not-alike': 'not beginning like the programming code, nor it like a code',
   'no-leading-zero': 'not beginning with a zero',
-};
+});
 
 const LINES: Readonly<Record<string, string>> = {
   name: 'Name',
@@ -52,17 +53,17 @@ const LINES: Readonly<Record<string, string>> = {
 };
 
 /** What a line of a leaflet is about: `programming: set-code` is what is keyed for storing a code in that state. */
-export function lineWords(what: string): string {
+export const lineWords = spoken(function lineWords(what: string): string {
   const [where = '', does = ''] = what.split(': ');
   const deed = DEED_WORDS[does.replace(/ \(\d+\)$/, '') as Deed];
   return LINES[what] ?? (deed ? `${where}: ${deed}` : what);
-}
+});
 
 const phrase = (one: string): string =>
   one === 'leave' ? 'leaving' : (PURPOSES[one as Deed] ?? `entering ${one}`).toLowerCase();
 
 /** What is wrong with a language that can be read. */
-export function languageProblemWords(problem: LanguageProblem): string {
+export const languageProblemWords = spoken(function languageProblemWords(problem: LanguageProblem): string {
   switch (problem.kind) {
     case 'ambiguous':
       return `In ${problem.mode}: ${phrase(problem.one)}, keyed in full, is taken for ${phrase(problem.other)} on the way.`;
@@ -77,4 +78,4 @@ export function languageProblemWords(problem: LanguageProblem): string {
     case 'unknown-mode':
       return `The state ${problem.mode} is entered from nowhere.`;
   }
-}
+});

@@ -1,8 +1,9 @@
 import type { LoopWord } from '#core/loops/index';
 import { COLOURS, isColourCode } from '#core/units/index';
+import { spoken } from '../messages';
 
 /** One step of a loop as a person says it: `from PS1.+V, red, to F1.C (W01)`. */
-export function stepWords(word: LoopWord): string {
+export const stepWords = spoken(function stepWords(word: LoopWord): string {
   switch (word.kind) {
     case 'wire': {
       const colour = isColourCode(word.colour) ? COLOURS[word.colour].name : word.colour;
@@ -15,4 +16,4 @@ export function stepWords(word: LoopWord): string {
     case 'gap':
       return `open after ${word.after}: nothing leads on`;
   }
-}
+});

@@ -1,9 +1,10 @@
 import { pressWords } from './scenarios';
 import type { PromiseId } from '#core/orders/index';
 import { findIn, type Plan } from '#core/plan/index';
+import { spoken, texts } from '../messages';
 
 /** What is promised of a door, whatever happens and in whatever order. */
-export const PROMISE_WORDS: Readonly<Record<PromiseId, string>> = {
+export const PROMISE_WORDS: Readonly<Record<PromiseId, string>> = texts({
   'way-out': 'Whoever is inside gets out by one act',
   'no-cause': 'Nothing lets the lock go without a cause',
   'lets-in': 'Whoever may come in is let in',
@@ -13,10 +14,10 @@ export const PROMISE_WORDS: Readonly<Record<PromiseId, string>> = {
   'glass-outlives': 'A release by break glass holds until it is reset',
   'operator-waits': 'The operator never pushes against the lock',
   'one-at-a-time': 'Of the doors of a small room one is open at a time',
-};
+});
 
 /** What a broken promise comes to, at the end of its story. */
-export const BROKEN_WORDS: Readonly<Record<PromiseId, string>> = {
+export const BROKEN_WORDS: Readonly<Record<PromiseId, string>> = texts({
   'way-out': 'Now nobody gets out: no exit, no glass, no lever works.',
   'no-cause': 'Now the lock lets go, and nothing was done that should free it.',
   'lets-in': 'Now a valid card or code does not open, and nothing keeps anybody out.',
@@ -26,16 +27,16 @@ export const BROKEN_WORDS: Readonly<Record<PromiseId, string>> = {
   'glass-outlives': 'Now the lock holds, and the glass is still broken.',
   'operator-waits': 'Now the operator moves the leaf, and the lock holds it.',
   'one-at-a-time': 'Now one door is let go while the other is open or free, and nothing asks for both.',
-};
+});
 
-export const NOT_ASKED: Readonly<Record<string, string>> = {
+export const NOT_ASKED: Readonly<Record<string, string>> = texts({
   'no-contact': 'the door has no contact',
   'no-fire': 'no fire relay releases it, or it stays locked when dead and is left by its lever',
   'no-glass': 'no break glass releases it',
   'no-operator': 'no operator moves it',
   'no-entry': 'nothing lets anybody in',
   'no-partner': 'no other door shares a small room with it',
-};
+});
 
 const FIXED: Readonly<Record<string, string>> = {
   wait: 'Time passes until the next timer',
@@ -65,7 +66,7 @@ const FIXED: Readonly<Record<string, string>> = {
 };
 
 /** One event of a story, by its id: `Card or code at R1`; a device of another door than this one with its door. */
-export function eventWords(plan: Plan, id: string, door?: string): string {
+export const eventWords = spoken(function eventWords(plan: Plan, id: string, door?: string): string {
   const fixed = FIXED[id];
   if (fixed) return fixed;
   const [kind = '', device = '', more = ''] = id.split(':');
@@ -91,4 +92,4 @@ export function eventWords(plan: Plan, id: string, door?: string): string {
     default:
       return id;
   }
-}
+});

@@ -1,5 +1,6 @@
+import { texts } from '../messages';
 /** What a page is about, beside its name where it is looked for. */
-export const PAGE_ABOUT = {
+export const PAGE_ABOUT = texts({
   doors: 'every door in one table',
   supplies: 'what each supply feeds',
   release: 'zones, rooms, fire',
@@ -8,4 +9,4 @@ export const PAGE_ABOUT = {
   types: 'own devices, keypad languages, card formats',
   log: 'who changed what, and when',
   pack: 'print, import, export',
-} as const;
+} as const);

@@ -1,4 +1,5 @@
 import type { PersonFault, PersonField, PersonRow } from '#core/formats/table/peopleRows';
+import { spoken } from '../messages';
 
 const FIELD_WORDS: Readonly<Record<PersonField, string>> = {
   name: 'name',
@@ -40,7 +41,7 @@ function faultWords(fault: PersonFault): string {
 }
 
 /** What a row of a list would do. */
-export function personOutcomeWords(outcome: PersonRow['outcome']): string {
+export const personOutcomeWords = spoken(function personOutcomeWords(outcome: PersonRow['outcome']): string {
   switch (outcome.kind) {
     case 'new':
       return `adds ${outcome.name}`;
@@ -51,4 +52,4 @@ export function personOutcomeWords(outcome: PersonRow['outcome']): string {
     case 'fault':
       return faultWords(outcome.fault);
   }
-}
+});

@@ -1,7 +1,8 @@
 import type { EditRefusal } from '#core/plan/index';
+import { spoken } from '../messages';
 
 /** Why an edit was refused, as a sentence. */
-export function refusalWords(refusal: EditRefusal): string {
+export const refusalWords = spoken(function refusalWords(refusal: EditRefusal): string {
   switch (refusal.reason) {
     case 'missing':
       return `There is no ${refusal.what} “${refusal.id}” any more.`;
@@ -30,4 +31,4 @@ export function refusalWords(refusal: EditRefusal): string {
     case 'invalid':
       return `${refusal.id ? `At ${refusal.id}: ` : ''}${refusal.message}.`;
   }
-}
+});

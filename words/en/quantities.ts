@@ -6,6 +6,7 @@ import {
   type Asked,
   type QuantityFault,
 } from '#core/units/index';
+import { spoken } from '../messages';
 
 /** What is asked for, as a person says it. */
 const WANTED: Readonly<Record<Asked, string>> = {
@@ -26,7 +27,7 @@ const EXAMPLE: Readonly<Record<Asked, string>> = {
 };
 
 /** A figure with the unit it is asked for in. */
-export const figureWords = (value: number, asked: Asked): string => {
+export const figureWords = spoken((value: number, asked: Asked): string => {
   switch (asked) {
     case 'Ω':
       return formatOhms(value);
@@ -39,10 +40,13 @@ export const figureWords = (value: number, asked: Asked): string => {
     case 's':
       return `${value.toFixed(1)} s`;
   }
-};
+});
 
 /** Why what was typed is not kept, and what to write instead. */
-export function quantityFaultWords(fault: QuantityFault, asked: Asked): string {
+export const quantityFaultWords = spoken(function quantityFaultWords(
+  fault: QuantityFault,
+  asked: Asked,
+): string {
   const wanted = WANTED[asked];
   switch (fault.kind) {
     case 'empty':
@@ -62,4 +66,4 @@ export function quantityFaultWords(fault: QuantityFault, asked: Asked): string {
     case 'out-of-range':
       return `Out of range: ${figureWords(fault.least, asked)} to ${figureWords(fault.most, asked)}.`;
   }
-}
+});

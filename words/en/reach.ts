@@ -1,27 +1,29 @@
 import type { Chain, Fix, Opening, SiteSituation, SpaceState, Trap, ZoneCell } from '#core/reach/index';
 import { findIn, type Plan, type SpaceKind } from '#core/plan/index';
 import { situationName } from './situationNames';
+import { spoken, texts } from '../messages';
 
-export const SPACE_KIND_WORDS: Readonly<Record<SpaceKind, string>> = {
+export const SPACE_KIND_WORDS: Readonly<Record<SpaceKind, string>> = texts({
   outside: 'outside: safe ground',
   room: 'room',
   stairs: 'stairs',
   refuge: 'refuge: safe for a time',
   'lift-lobby': 'lift lobby: its lifts are recalled in a fire',
-};
+});
 
-export const spaceName = (plan: Plan, id: string): string => findIn(plan.spaces, id)?.name ?? id;
+export const spaceName = spoken((plan: Plan, id: string): string => findIn(plan.spaces, id)?.name ?? id);
 
 /** A situation of the site: one that every door knows, or an alarm in one zone. */
-export const siteSituationName = (plan: Plan, situation: SiteSituation): string =>
+export const siteSituationName = spoken((plan: Plan, situation: SiteSituation): string =>
   situation.startsWith('zone:')
     ? `Fire, ${findIn(plan.zones, situation.slice(5))?.name ?? situation.slice(5)}`
     : situation === 'fire'
       ? 'Fire, all zones'
-      : situationName(situation);
+      : situationName(situation),
+);
 
 /** What is written in a space: how one gets out of it. */
-export function spaceWords(state: SpaceState | undefined): string {
+export const spaceWords = spoken(function spaceWords(state: SpaceState | undefined): string {
   switch (state?.status) {
     case 'safe':
       return 'safe ground';
@@ -34,7 +36,7 @@ export function spaceWords(state: SpaceState | undefined): string {
     case undefined:
       return '';
   }
-}
+});
 
 const OUT: Readonly<Record<Opening['out'], string>> = {
   free: 'opens by itself or by its lever',
@@ -49,10 +51,11 @@ const IN: Readonly<Record<Opening['in'], string>> = {
 };
 
 /** Why each door of a trap stays shut: `D10 stays shut whatever is pressed; D11 is locked from this side`. */
-export const trapReason = ({ doors }: Trap): string =>
+export const trapReason = spoken(({ doors }: Trap): string =>
   doors
     .map(({ door, side, opening }) => `${door} ${side === 'inside' ? OUT[opening.out] : IN[opening.in]}`)
-    .join('; ');
+    .join('; '),
+);
 
 const FIX: Readonly<Record<Exclude<Fix['what'], 'finding'>, (door: string) => string>> = {
   'add-glass': (door) => `Add a break glass to ${door}`,
@@ -60,27 +63,29 @@ const FIX: Readonly<Record<Exclude<Fix['what'], 'finding'>, (door: string) => st
   'keep-list': (door) => `${door}: keep the last list`,
   'trip-relay': (door) => `Let the zone trip the relay of ${door}`,
 };
-export const fixWords = ({ what, door }: Fix): string =>
-  what === 'finding' ? `Settle what is wrong at ${door}` : FIX[what](door);
+export const fixWords = spoken(({ what, door }: Fix): string =>
+  what === 'finding' ? `Settle what is wrong at ${door}` : FIX[what](door),
+);
 
 /** What a zone does to a door, in a word. */
-export function zoneCellWords({ opening, burnt, asked }: ZoneCell): string {
+export const zoneCellWords = spoken(function zoneCellWords({ opening, burnt, asked }: ZoneCell): string {
   if (opening.out === 'unsure') return 'not proven';
   if (asked === null) return '';
   if (asked === 'keep') return opening.in === 'open' ? 'opens' : 'stays shut';
   if (opening.out !== 'free') return opening.out === 'act' ? 'held' : 'shut';
   if (burnt.out !== 'free') return 'no latch';
   return opening.in === 'open' ? 'free' : 'lever';
-}
+});
 
 /** A fire line from door to door. */
-export const chainTitle = ({ doors, failsOpen }: Chain): string =>
-  failsOpen ? `${doors.join(', ')}: one line from door to door` : `One break leaves ${doors.join(', ')} shut`;
+export const chainTitle = spoken(({ doors, failsOpen }: Chain): string =>
+  failsOpen ? `${doors.join(', ')}: one line from door to door` : `One break leaves ${doors.join(', ')} shut`,
+);
 
-export function chainReason(plan: Plan, { relay, failsOpen }: Chain): string {
+export const chainReason = spoken(function chainReason(plan: Plan, { relay, failsOpen }: Chain): string {
   const device = findIn(plan.devices, relay);
   const name = device ? `${device.door ?? ''} ${device.tag}`.trim() : relay;
   return failsOpen
     ? `The fire line of ${name} goes on from door to door. What breaks before the last of them lets it go too: that is safe, and a nuisance.`
     : `The fire line of ${name} goes on from door to door, and closes in an alarm. What breaks before the last of them keeps it shut in a fire, and nobody is told.`;
-}
+});

@@ -1,11 +1,12 @@
 import type { ReleaseTree, TreeColumn, TreeDoor, TreePart, TreeRelay } from '#core/reach/index';
+import { spoken, texts } from '../messages';
 
-export const TREE_COLUMNS: Readonly<Record<TreeColumn, string>> = {
+export const TREE_COLUMNS: Readonly<Record<TreeColumn, string>> = texts({
   zone: 'Fire zone',
   relay: 'Fire relay',
   part: 'Works on',
   door: 'Door',
-};
+});
 
 /** Two lines of a box. */
 export type BoxWords = readonly [string, string];
@@ -37,7 +38,7 @@ function doorWords({ id, by, dead, lever }: TreeDoor, name: string): BoxWords {
 }
 
 /** What stands in a box of the picture. */
-export function treeBoxWords(
+export const treeBoxWords = spoken(function treeBoxWords(
   tree: ReleaseTree,
   column: TreeColumn,
   id: string,
@@ -64,4 +65,4 @@ export function treeBoxWords(
         doorName(id),
       );
   }
-}
+});

@@ -2,9 +2,10 @@ import type { RowFault } from '#core/formats/table/wireRows';
 import type { LineFault } from '#core/plan/index';
 import { formatGauge } from '#core/units/index';
 import { quantityFaultWords } from './quantities';
+import { spoken } from '../messages';
 
 /** What a typed wire lacks, as a sentence. */
-export function lineFaultWords(fault: LineFault): string {
+export const lineFaultWords = spoken(function lineFaultWords(fault: LineFault): string {
   switch (fault.code) {
     case 'empty':
       return 'Write two terminals, then colour, size and length: PS1.+V K1.COM1 RD 1.0 14m';
@@ -21,10 +22,10 @@ export function lineFaultWords(fault: LineFault): string {
     case 'twice':
       return `“${fault.word}” says a second time what is already said.`;
   }
-}
+});
 
 /** Why a row of a table is left out, as a sentence. */
-export function rowFaultWords(fault: RowFault): string {
+export const rowFaultWords = spoken(function rowFaultWords(fault: RowFault): string {
   switch (fault.code) {
     case 'unknown-door':
       return `There is no door “${fault.word}” here.`;
@@ -53,7 +54,7 @@ export function rowFaultWords(fault: RowFault): string {
     case 'bad-length':
       return `Length “${fault.word}”: ${quantityFaultWords(fault.fault, 'm')}`;
   }
-}
+});
 
 /** Why a word names no terminal. */
 function endWords({ code, word, choices }: EndFault): string {

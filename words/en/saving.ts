@@ -1,6 +1,7 @@
 import type { Edit, EditRefusal } from '#core/plan/index';
 import { editWords } from './edits';
 import { refusalWords } from './problems';
+import { spoken } from '../messages';
 
 /** Why an edit could not be kept. */
 type Why =
@@ -10,7 +11,7 @@ type Why =
   | { readonly kind: 'breaks-server' };
 
 /** Why a change stands aside, as a sentence. */
-export function whyWords(why: Why): string {
+export const whyWords = spoken(function whyWords(why: Why): string {
   switch (why.kind) {
     case 'refused':
       return refusalWords(why.refusal);
@@ -21,8 +22,10 @@ export function whyWords(why: Why): string {
     case 'breaks-server':
       return 'The server stumbles over it, while it answers for everything else.';
   }
-}
+});
 
 /** What is told when a change is set aside. */
-export const asideWords = ({ edit, why }: { readonly edit: Edit; readonly why: Why }): string =>
-  `“${editWords(edit)}” could not be saved: ${whyWords(why)} It is kept; see “Not saved” above.`;
+export const asideWords = spoken(
+  ({ edit, why }: { readonly edit: Edit; readonly why: Why }): string =>
+    `“${editWords(edit)}” could not be saved: ${whyWords(why)} It is kept; see “Not saved” above.`,
+);

@@ -1,6 +1,7 @@
 import type { Differs, LaneKind } from '#core/scenarios/index';
 import { formatSeconds } from '#core/units/index';
 import { ALARM_NAMES } from './bench';
+import { spoken, texts } from '../messages';
 
 /** Words of what comes otherwise than a scenario expects: apart from the rest, since every page that tells findings carries them. */
 
@@ -23,9 +24,9 @@ const SHOWN: Readonly<Record<string, string>> = {
   quiet: 'quiet',
   gone: 'not there',
 };
-export const shownWords = (is: string): string => SHOWN[is] ?? is;
+export const shownWords = spoken((is: string): string => SHOWN[is] ?? is);
 
-export const LANES: Readonly<Record<LaneKind, string>> = {
+export const LANES: Readonly<Record<LaneKind, string>> = texts({
   lock: 'Lock',
   leaf: 'Leaf',
   relay: 'Relay',
@@ -34,7 +35,7 @@ export const LANES: Readonly<Record<LaneKind, string>> = {
   forced: 'Forced alarm',
   'held-open': 'Held-open alarm',
   tamper: 'Tamper alarm',
-};
+});
 
 const laneByItself = (id: string): string => {
   const [kind = '', ...rest] = id.split(':');
@@ -44,7 +45,10 @@ const laneByItself = (id: string): string => {
 const moment = (ms: number): string => formatSeconds(ms);
 
 /** One thing that comes otherwise than expected, as a sentence; a lane is called by its device where nobody has a name for it. */
-export function differsHere(differs: Differs, nameOf: (lane: string) => string = laneByItself): string {
+export const differsHere = spoken(function differsHere(
+  differs: Differs,
+  nameOf: (lane: string) => string = laneByItself,
+): string {
   switch (differs.kind) {
     case 'push':
       return differs.expected === 'opens'
@@ -65,4 +69,4 @@ export function differsHere(differs: Differs, nameOf: (lane: string) => string =
     case 'lane':
       return `${nameOf(differs.lane)}, ${moment(differs.at)} to ${moment(differs.to)}: ${shownWords(differs.is)}; found right was ${shownWords(differs.expected)}.`;
   }
-}
+});

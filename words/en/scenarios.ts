@@ -1,45 +1,47 @@
 import { findIn, type Act, type Plan, type Scenario } from '#core/plan/index';
 import type { Differs, Lane, LaneKind, ScenarioName, WorstTimes } from '#core/scenarios/index';
 import { differsHere, LANES } from './scenarioDiffers';
+import { spoken, texts } from '../messages';
 
 export { shownWords } from './scenarioDiffers';
 
 /** The scenarios of the library, each as one would tell it, and what it is good for. */
-export const SCENARIOS: Readonly<Record<ScenarioName, { readonly name: string; readonly asks: string }>> = {
-  late: { name: 'Let in, nobody comes', asks: 'Is it locked again when somebody pulls much later?' },
-  slow: { name: 'Somebody slow comes from the reader', asks: 'Do they reach the handle in time?' },
-  ten: { name: 'Ten people on one card', asks: 'Do all get through without an alarm?' },
-  push: {
-    name: 'Somebody pushes a delayed way out',
-    asks: 'Does it let go in its time, and hold again once re-armed?',
-  },
-  delivery: {
-    name: 'A delivery props the door',
-    asks: 'Is somebody told, and is it quiet again afterwards?',
-  },
-  follower: { name: 'Somebody follows right behind', asks: 'Is it locked before they pull?' },
-  wrong: { name: 'Ten wrong cards or codes', asks: 'Does it stay shut?' },
-  child: { name: 'A child presses the exit again and again', asks: 'Does it lock in the end?' },
-  last: { name: 'The last one leaves at night', asks: 'Out at once, and locked behind them?' },
-  forced: { name: 'Torn open without a card', asks: 'Is somebody told?' },
-  fire: { name: 'Fire alarm, everybody leaves, reset', asks: 'Out freely, and locked after the reset?' },
-  outage: { name: 'The mains fail for two minutes', asks: 'Out all the while, and locked afterwards?' },
-  glass: { name: 'The glass is broken and reset', asks: 'Out at once, and locked after the reset?' },
-  partner: { name: 'A card while the other door stands open', asks: 'Does this one stay shut?' },
-  lockdown: {
-    name: 'Lockdown while somebody comes',
-    asks: 'Shut to those outside, and out for those inside?',
-  },
-  passage: {
-    name: 'A day with free passage',
-    asks: 'Unlocked no sooner than it should be, and locked when its hours are over?',
-  },
-  handed: {
-    name: 'A card is handed back to the next one',
-    asks: 'Is the second refused, and let in once the first has left?',
-  },
-  hung: { name: 'What decides stops thinking', asks: 'Is there a way out all the same?' },
-};
+export const SCENARIOS: Readonly<Record<ScenarioName, { readonly name: string; readonly asks: string }>> =
+  texts({
+    late: { name: 'Let in, nobody comes', asks: 'Is it locked again when somebody pulls much later?' },
+    slow: { name: 'Somebody slow comes from the reader', asks: 'Do they reach the handle in time?' },
+    ten: { name: 'Ten people on one card', asks: 'Do all get through without an alarm?' },
+    push: {
+      name: 'Somebody pushes a delayed way out',
+      asks: 'Does it let go in its time, and hold again once re-armed?',
+    },
+    delivery: {
+      name: 'A delivery props the door',
+      asks: 'Is somebody told, and is it quiet again afterwards?',
+    },
+    follower: { name: 'Somebody follows right behind', asks: 'Is it locked before they pull?' },
+    wrong: { name: 'Ten wrong cards or codes', asks: 'Does it stay shut?' },
+    child: { name: 'A child presses the exit again and again', asks: 'Does it lock in the end?' },
+    last: { name: 'The last one leaves at night', asks: 'Out at once, and locked behind them?' },
+    forced: { name: 'Torn open without a card', asks: 'Is somebody told?' },
+    fire: { name: 'Fire alarm, everybody leaves, reset', asks: 'Out freely, and locked after the reset?' },
+    outage: { name: 'The mains fail for two minutes', asks: 'Out all the while, and locked afterwards?' },
+    glass: { name: 'The glass is broken and reset', asks: 'Out at once, and locked after the reset?' },
+    partner: { name: 'A card while the other door stands open', asks: 'Does this one stay shut?' },
+    lockdown: {
+      name: 'Lockdown while somebody comes',
+      asks: 'Shut to those outside, and out for those inside?',
+    },
+    passage: {
+      name: 'A day with free passage',
+      asks: 'Unlocked no sooner than it should be, and locked when its hours are over?',
+    },
+    handed: {
+      name: 'A card is handed back to the next one',
+      asks: 'Is the second refused, and let in once the first has left?',
+    },
+    hung: { name: 'What decides stops thinking', asks: 'Is there a way out all the same?' },
+  });
 
 const tagOf = (plan: Plan, device: string | null): string =>
   device === null ? '' : (findIn(plan.devices, device)?.tag ?? device);
@@ -47,11 +49,12 @@ const tagOf = (plan: Plan, device: string | null): string =>
 /** What is done at a delayed egress, by the name that its function gives it; any other name is a key's. */
 const DONE: Readonly<Record<string, string>> = { push: 'pushed and held', rearm: 're-armed with its key' };
 
-export const pressWords = (tag: string, key: string | null): string =>
-  key === null ? `${tag} pressed` : DONE[key] ? `${tag} ${DONE[key]}` : `Key ${key} of ${tag}`;
+export const pressWords = spoken((tag: string, key: string | null): string =>
+  key === null ? `${tag} pressed` : DONE[key] ? `${tag} ${DONE[key]}` : `Key ${key} of ${tag}`,
+);
 
 /** An act, as on a list: `Exit button X1 pressed`. */
-export function actWords(plan: Plan, act: Act): string {
+export const actWords = spoken(function actWords(plan: Plan, act: Act): string {
   switch (act.does) {
     case 'credential': {
       const where = act.device === null ? '' : ` at ${tagOf(plan, act.device)}`;
@@ -112,7 +115,7 @@ export function actWords(plan: Plan, act: Act): string {
     case 'mend':
       return `Wire ${findIn(plan.conductors, act.wire)?.number ?? act.wire} ${act.does === 'cut' ? 'cut' : 'mended'}`;
   }
-}
+});
 
 const PURPOSES: Readonly<Record<NonNullable<Lane['purpose']>, string>> = {
   exit: 'exit input',
@@ -132,7 +135,7 @@ const PURPOSES: Readonly<Record<NonNullable<Lane['purpose']>, string>> = {
 };
 
 /** A lane by its name: `Relay K1 relay1`, `K1 exit input`. */
-export function laneWords(
+export const laneWords = spoken(function laneWords(
   plan: Plan,
   { kind, device, part, purpose }: Pick<Lane, 'kind' | 'device' | 'part' | 'purpose'>,
 ): string {
@@ -140,7 +143,7 @@ export function laneWords(
   if (kind === 'sounder') return tag;
   if (device === null) return LANES[kind];
   return purpose ? `${tag} ${PURPOSES[purpose]}` : `${LANES[kind]} ${tag} ${part ?? ''}`.trim();
-}
+});
 
 /** A lane that was kept, by its id, also where it is there no more. */
 const laneById = (plan: Plan, id: string): string => {
@@ -151,20 +154,22 @@ const laneById = (plan: Plan, id: string): string => {
 };
 
 /** One thing that comes otherwise than expected, as a sentence. */
-export const differsWords = (plan: Plan, differs: Differs): string =>
-  differsHere(differs, (id) => laneById(plan, id));
+export const differsWords = spoken((plan: Plan, differs: Differs): string =>
+  differsHere(differs, (id) => laneById(plan, id)),
+);
 
 /** Which timers are off, and by how much: `K1 2 % fast, O1 15 % slow`. */
-export const offWords = (plan: Plan, { off }: WorstTimes): string =>
+export const offWords = spoken((plan: Plan, { off }: WorstTimes): string =>
   off
     .map(
       ({ device, share }) =>
         `${tagOf(plan, device)} ${Math.round(Math.abs(share) * 100)} % ${share > 0 ? 'slow' : 'fast'}`,
     )
-    .join(', ');
+    .join(', '),
+);
 
 /** What a scenario expects, as a line: for the print and the list. */
-export function expectsWords({ expects }: Pick<Scenario, 'expects'>): string {
+export const expectsWords = spoken(function expectsWords({ expects }: Pick<Scenario, 'expects'>): string {
   const said = (name: string, value: 'sounds' | 'quiet' | null) =>
     value === null ? null : `${name} ${value === 'sounds' ? 'sounds' : 'stays quiet'}`;
   return [
@@ -176,4 +181,4 @@ export function expectsWords({ expects }: Pick<Scenario, 'expects'>): string {
   ]
     .filter((part) => part !== null)
     .join(' · ');
-}
+});

@@ -1,7 +1,8 @@
 import type { Schools } from '#core/plan/index';
+import { texts } from '../messages';
 
 /** Where practitioners differ: the question, what hangs on it, and the schools. The first named is the default. */
-export const SCHOOL_QUESTIONS: Record<keyof Schools, { label: string; hint: string }> = {
+export const SCHOOL_QUESTIONS: Record<keyof Schools, { label: string; hint: string }> = texts({
   leg: { label: 'Switched leg', hint: 'Both are valid; a double-pole break covers both.' },
   release: { label: 'What releases the lock', hint: 'A terminal on the unsecured side should only ask.' },
   readerFeed: { label: 'Readers are fed from', hint: 'Data needs a common 0 V either way.' },
@@ -19,9 +20,9 @@ export const SCHOOL_QUESTIONS: Record<keyof Schools, { label: string; hint: stri
   },
   status: { label: 'Bond or bolt contact', hint: 'Whether the lock really holds.' },
   contact: { label: 'Door contact', hint: 'Resistors show a cut or a short of the pair.' },
-};
+});
 
-export const SCHOOL_OPTIONS: { [K in keyof Schools]: Readonly<Record<Schools[K], string>> } = {
+export const SCHOOL_OPTIONS: { [K in keyof Schools]: Readonly<Record<Schools[K], string>> } = texts({
   leg: { plus: 'positive leg switched', minus: 'negative leg switched' },
   release: {
     'own-relay': 'own relay in the lock’s power (dry)',
@@ -37,4 +38,4 @@ export const SCHOOL_OPTIONS: { [K in keyof Schools]: Readonly<Record<Schools[K],
   },
   status: { 'own-input': 'on an input of its own', 'with-contact': 'in series with the door contact' },
   contact: { plain: 'plain', 'end-of-line': 'with end-of-line resistors' },
-};
+});

@@ -1,4 +1,5 @@
 import type { Asked, ScreenText } from '#core/keypads/index';
+import { spoken } from '../messages';
 
 /** What a screen asks for, where its leaflet leaves that to it. */
 const ASKED: Readonly<Record<Asked, string>> = {
@@ -14,7 +15,7 @@ const ASKED: Readonly<Record<Asked, string>> = {
 };
 
 /** The same in a word, to stand before the keys for it. */
-export const askedWords = (asked: Asked): string => SHORT[asked] ?? ASKED[asked];
+export const askedWords = spoken((asked: Asked): string => SHORT[asked] ?? ASKED[asked]);
 const SHORT: Partial<Readonly<Record<Asked, string>>> = { again: 'Again', card: 'Card', finger: 'Finger' };
 
 /** What stands on a screen: a title, and lines below it of which one may be marked. */
@@ -25,7 +26,7 @@ export interface Written {
   readonly foot: string;
 }
 
-export function screenWords(text: ScreenText): Written {
+export const screenWords = spoken(function screenWords(text: ScreenText): Written {
   switch (text.on) {
     case 'door':
       return { title: 'Ready', lines: ['Show who you are'], marked: null, foot: '' };
@@ -38,7 +39,7 @@ export function screenWords(text: ScreenText): Written {
       return { title, lines: [ASKED[text.asks], text.typed || '_'], marked: null, foot: '' };
     }
   }
-}
+});
 
 /** What was stored last, and what it holds: `0001 ODD, administrator: password, finger`. */
 function doneWords(done: Extract<ScreenText, { on: 'list' }>['done']): string {
@@ -55,9 +56,9 @@ function doneWords(done: Extract<ScreenText, { on: 'list' }>['done']): string {
 }
 
 /** The same in one line, for a sheet: `“People”, marked New person; 1 ODD: password`. */
-export function screenSays(text: ScreenText): string {
+export const screenSays = spoken(function screenSays(text: ScreenText): string {
   if (text.on === 'door') return 'as it stands at the door';
   const { title, lines, marked, foot } = screenWords(text);
   const at = marked === null ? lines[0] : `marked ${lines[marked] ?? ''}`;
   return [`“${title}”, ${at ?? ''}`, foot].filter(Boolean).join('; ');
-}
+});

@@ -1,4 +1,5 @@
 import type { Means, SituationId } from '#core/prove/index';
+import { spoken } from '../messages';
 
 const SITUATIONS: Record<SituationId, string> = {
   rest: 'At rest',
@@ -30,9 +31,9 @@ const SITUATIONS: Record<SituationId, string> = {
   'card-after-other-door': 'Valid credential after that',
 };
 
-export const situationName = (id: string): string => SITUATIONS[id as SituationId] ?? id;
+export const situationName = spoken((id: string): string => SITUATIONS[id as SituationId] ?? id);
 
-export const meansWords = (means: Means): string => {
+export const meansWords = spoken((means: Means): string => {
   switch (means.kind) {
     case 'lever':
       return 'the lever';
@@ -46,4 +47,4 @@ export const meansWords = (means: Means): string => {
     case 'break-glass':
       return means.tag;
   }
-};
+});

@@ -2,8 +2,9 @@ import type { Breaks, Cell, Expectation, Later, Missing, PathLabel, ProofRow, Si
 import { formatAmps, formatSeconds, formatVolts } from '#core/units/index';
 import { ALARM_NAMES } from './alarms';
 import { meansWords } from './situationNames';
+import { spoken } from '../messages';
 
-export const expectationWords = (expectation: Expectation, side: Side): string => {
+export const expectationWords = spoken((expectation: Expectation, side: Side): string => {
   const way = side === 'outside' ? 'in' : 'out';
   switch (expectation) {
     case 'must':
@@ -15,7 +16,7 @@ export const expectationWords = (expectation: Expectation, side: Side): string =
     case 'may':
       return 'either';
   }
-};
+});
 
 const MISSING: Record<Exclude<Missing['kind'], 'weak-lock' | 'brief' | 'asked-less'>, string> = {
   'no-lock': 'no lock is planned',
@@ -37,7 +38,7 @@ const QUESTIONS = {
   delayedEgress: 'may the way out be delayed here, and for how long?',
 } as const;
 
-export function missingWords(missing: Missing): string {
+export const missingWords = spoken(function missingWords(missing: Missing): string {
   if (missing.kind === 'weak-lock') {
     return `${missing.tag} at ${formatVolts(missing.volts)} neither holds nor lets go`;
   }
@@ -46,10 +47,10 @@ export function missingWords(missing: Missing): string {
   return missing.kind === 'brief'
     ? `the brief does not say: ${QUESTIONS[missing.question]}`
     : MISSING[missing.kind];
-}
+});
 
 /** One or two words for what the cell found. */
-export function outcomeWords(cell: Cell, side: Side): string {
+export const outcomeWords = spoken(function outcomeWords(cell: Cell, side: Side): string {
   if (cell.verdict === 'not-proven') return 'Not proven';
   if (cell.unlatched) return 'Unlatched';
   if (cell.noWayIn) return 'No way in';
@@ -64,13 +65,13 @@ export function outcomeWords(cell: Cell, side: Side): string {
   if (cell.works.length === 0) return 'No way out';
   if (cell.got !== 'possible') return `Only by ${cell.works.map(meansWords).join(', ')}`;
   return cell.works.some((one) => one.kind === 'unlocked') ? 'Free' : cell.works.map(meansWords).join(', ');
-}
+});
 
 const VERDICTS: Record<Cell['verdict'], string> = { pass: 'Pass', fail: 'Fail', 'not-proven': 'Not proven' };
-export const verdictWords = (verdict: Cell['verdict']): string => VERDICTS[verdict];
+export const verdictWords = spoken((verdict: Cell['verdict']): string => VERDICTS[verdict]);
 
 /** Why a cell is as it is, in numbers. */
-export function cellReason(row: ProofRow, side: Side): string {
+export const cellReason = spoken(function cellReason(row: ProofRow, side: Side): string {
   const cell = row.cells[side];
   if (cell.missing.length > 0) return `Not proven: ${cell.missing.map(missingWords).join('; ')}.`;
   const locks = row.locks.map(
@@ -94,7 +95,7 @@ export function cellReason(row: ProofRow, side: Side): string {
     .filter((one) => !worked.includes(one))
     .join(', ');
   return `${locks.join('; ')}. ${works ? `Out by ${works}` : 'No way out'}${vain ? `; in vain: ${vain}` : ''}.`;
-}
+});
 
 /** When it stops being as it must, and by whose doing. */
 function breaksWords({ after, by, timer }: Breaks, { got, expectation, works }: Cell): string {
@@ -109,34 +110,42 @@ function breaksWords({ after, by, timer }: Breaks, { got, expectation, works }: 
 const HOLD = { held: 'holds', free: 'is free', weak: 'is unsure' } as const;
 
 /** What a lock does, in a word for a lane. */
-export const holdName = (hold: Later['hold']): string =>
-  ({ free: 'free', held: 'held', weak: 'unsure', 'no-lock': 'no lock' })[hold];
+export const holdName = spoken(
+  (hold: Later['hold']): string =>
+    ({ free: 'free', held: 'held', weak: 'unsure', 'no-lock': 'no lock' })[hold],
+);
 
 /** What happens by itself, one after the other: `held after 5.0 s; held, held-open alarm after 30.0 s`. */
-export const laterWords = (later: readonly Later[]): string =>
+export const laterWords = spoken((later: readonly Later[]): string =>
   later
     .map(({ after, hold, alarms }) => {
       const lock = holdName(hold);
       const told = alarms.map((alarm) => ALARM_NAMES[alarm].toLowerCase());
       return `${[lock, ...told].join(', ')} after ${formatSeconds(after)}`;
     })
-    .join('; ');
+    .join('; '),
+);
 
 const LINES = { normal: 'normal', alarm: 'alarm', trouble: 'trouble', dead: 'not fed' } as const;
 
 /** What the panel sees of its lines: `Line of M1: alarm`. */
-export const linesWords = (lines: ProofRow['lines']): string =>
-  lines.map(({ tag, reads }) => `Line of ${tag}: ${LINES[reads]}`).join('; ');
+export const linesWords = spoken((lines: ProofRow['lines']): string =>
+  lines.map(({ tag, reads }) => `Line of ${tag}: ${LINES[reads]}`).join('; '),
+);
 
 /** How long a door that was let go stays so: ` for 5.0 s`; nothing where it does not lock again by itself. */
-export function soonWords({ locks, later }: Pick<ProofRow, 'locks' | 'later'>): string {
+export const soonWords = spoken(function soonWords({
+  locks,
+  later,
+}: Pick<ProofRow, 'locks' | 'later'>): string {
   if (!locks.some(({ hold }) => hold === 'free')) return '';
   const again = later.find(({ hold }) => hold === 'held');
   return again ? ` for ${formatSeconds(again.after)}` : '';
-}
+});
 
 /** The way of a current, as a line: PS1 → W01 → F1 C–NC → ... */
-export const pathWords = (path: readonly PathLabel[]): string =>
+export const pathWords = spoken((path: readonly PathLabel[]): string =>
   path
     .map((step) => (step.kind === 'wire' ? step.number : `${step.tag} ${step.from}/${step.to}`))
-    .join(' → ');
+    .join(' → '),
+);

@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { Plan } from '#core/plan/index';
 import { egressAlarms, relayKeys, type LaneSample } from '#core/simulate/index';
 import { formatSeconds } from '#core/units/index';
-import { clockWords, LANE_WORDS } from '#words/bench';
+import { clockWords, DOOR_LANE_WORDS, LANE_WORDS } from '#words/bench';
 import { say } from '#words/app/bench/Lanes';
 
 import { cx } from '../../ui/cx';
@@ -40,7 +40,7 @@ function segments(
 
 const SHOWN = {
   relay: { name: say.relay, on: say.pulledIn, off: say.atRest },
-  alarm: { name: say.alarm, on: 'sounds', off: 'quiet' },
+  alarm: { name: say.alarm, on: say.sounds, off: say.quiet },
 };
 
 const percent = (ms: number) => `${((ms / SPAN_MS) * 100).toFixed(3)}%`;
@@ -69,7 +69,7 @@ export function Lanes({ bench, plan }: { bench: Bench; plan: Plan }) {
         samples,
         end,
         (s) => s.door,
-        (s) => s.door,
+        (s) => DOOR_LANE_WORDS[s.door],
       ),
     },
     ...relays.map((key) => {

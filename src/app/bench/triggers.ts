@@ -25,10 +25,13 @@ const credentials: Group = ({ world }) => {
   const keypads = doorDevices(world, 'ownCodes');
   const list: Trigger[] = [];
   if (keypads.length > 0 || readers.length > 0) {
-    const name = keypads.length > 0 ? 'code' : 'card';
     const label = keypads.length > 0 ? say.code : say.card;
     list.push({ id: 'card', label, stimulus: { kind: 'credential', valid: true } });
-    list.push({ id: 'wrong', label: say.wrong(name), stimulus: { kind: 'credential', valid: false } });
+    list.push({
+      id: 'wrong',
+      label: keypads.length > 0 ? say.wrongCode : say.wrongCard,
+      stimulus: { kind: 'credential', valid: false },
+    });
   }
   for (const { device } of readers.filter(({ device }) => device.place === 'inside' && readers.length > 1))
     list.push({
@@ -57,7 +60,7 @@ const ways: Group = ({ world, state, people }) => {
   // While it stands open whoever is there may go through behind the other.
   const through = (from: 'inside' | 'outside'): Trigger => ({
     id: `open-${from}`,
-    label: `${from === 'inside' ? say.leave : 'Enter'}${state.doorOpen ? ' behind' : ''}`,
+    label: `${from === 'inside' ? say.leave : say.enter}${state.doorOpen ? say.behind : ''}`,
     nobody: people[from] === 0,
     stimulus: { kind: 'openDoor', from },
   });

@@ -11,10 +11,10 @@ import { usePlan } from '../../store/context';
 import css from './JobLine.module.css';
 
 const MARKS: Record<StationMark, string> = {
-  settled: 'settled',
+  settled: say.settled,
   'to-settle': say.somethingToSettle,
   'to-consider': say.somethingToConsider,
-  begun: 'begun',
+  begun: say.begun,
   'not-begun': say.notBegun,
 };
 

@@ -62,7 +62,7 @@ export function KeypadPanel(props: Props) {
       >
         <div className={css['top']}>
           <i className={cx(css['light'], css[light])} aria-hidden />
-          <span>{programs ? 'programming' : 'ready'}</span>
+          <span>{programs ? say.programming : say.ready}</span>
           {seconds !== null && <span className={css['left']}>{say.sLeft(seconds)}</span>}
           <span className={css['strokes']} role="img" aria-label={say.keysPressed(keypad.strokes.length)}>
             {'•'.repeat(Math.min(14, keypad.strokes.length))}

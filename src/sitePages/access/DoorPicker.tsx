@@ -38,7 +38,7 @@ export function DoorPicker({ label, chosen, none, onChange }: Props) {
             className={css['chip']}
             onClick={() => onChange(chosen.length === doors.length ? [] : doors.map(({ id }) => id))}
           >
-            {chosen.length === doors.length ? say.none : 'All'}
+            {chosen.length === doors.length ? say.none : say.all}
           </button>
         )}
         {doors.map(({ id, name }) => (

@@ -44,7 +44,7 @@ export function DoorsTable({ summaries }: { summaries: Readonly<Record<string, D
               const state = door.deadState?.state ?? null;
               const summary = summaries[door.id];
               const fire = (summary?.fire ?? []).map(
-                ({ tag, latching }) => `${tag}, ${latching ? 'latching' : say.notLatched}`,
+                ({ tag, latching }) => `${tag}, ${latching ? say.latching : say.notLatched}`,
               );
               const ways = [
                 door.brief.mechanicalEgress === true && say.leverOrBar,

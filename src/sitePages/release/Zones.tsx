@@ -33,7 +33,7 @@ export function Zones({ cells, tree }: { cells: readonly ZoneCell[] | null; tree
     const type = typeIn(plan, device);
     const latch = functionOf(type, 'fireRelay')?.latchSetting ?? '';
     const latching = settingValue(type, device.settings, latch) === 'latching';
-    return `${device.door ?? 'site'} ${device.tag} (${latching ? 'latching' : say.notLatched})`;
+    return `${device.door ?? 'site'} ${device.tag} (${latching ? say.latching : say.notLatched})`;
   };
   const cell = (zone: string, door: string) => cells?.find((one) => one.zone === zone && one.door === door);
   const add = () =>

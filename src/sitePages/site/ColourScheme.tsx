@@ -1,6 +1,6 @@
 import { COLOUR_ROLES, colourFor, DEFAULT_COLOURS } from '#core/plan/index';
 import { COLOURS, COLOUR_CODES, type ColourCode } from '#core/units/index';
-import { ROLE_LABELS } from '#words/colours';
+import { COLOUR_NAMES, ROLE_LABELS } from '#words/colours';
 import { say } from '#words/sitePages/site/ColourScheme';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
@@ -37,7 +37,7 @@ export function ColourScheme() {
               >
                 {COLOUR_CODES.map((one) => (
                   <option key={one} value={one}>
-                    {one} {COLOURS[one].name}
+                    {one} {COLOUR_NAMES[one]}
                     {one === DEFAULT_COLOURS[role] ? say.usual : ''}
                   </option>
                 ))}

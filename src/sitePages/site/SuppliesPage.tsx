@@ -126,7 +126,7 @@ export function SuppliesPage() {
                   {formatAmps(supply.allowedAmps)}
                 </td>
                 <td className={cx(table['right'], table['figures'])} data-label="Battery">
-                  {battery ? figure(formatHours(battery.hours)) : 'none'}
+                  {battery ? figure(formatHours(battery.hours)) : say.noBattery}
                 </td>
                 <td className={cx(table['right'], table['figures'])} data-label="Asked">
                   {battery ? `${battery.askedHours} h` : '—'}

@@ -221,7 +221,7 @@ function CommandRow({
       {works && (
         <select
           aria-label={say.whatFunctionWorks(index + 1)}
-          value={`${command.output ?? 1} ${command.toggle ? 'toggle' : ''}`.trim()}
+          value={`${command.output ?? 1} ${command.toggle ? say.toggle : ''}`.trim()}
           onChange={(event) => {
             const [output, toggle] = event.target.value.split(' ');
             onChange({ output: Number(output), toggle: toggle === 'toggle' });

@@ -15,7 +15,7 @@ const DAMAGES: Readonly<Record<string, string>> = {
   'driven-output': say.voltageOnAnOutput,
   'contact-overload': say.contactOverloaded,
   'fuse-overload': say.beyondItsRating,
-  'fuse-blown': 'blown',
+  'fuse-blown': say.blown,
   'source-overload': say.atItsCurrentLimit,
 };
 
@@ -122,12 +122,12 @@ function Result({ result, volts, kind }: { result: BenchResult; volts: number; k
         {result.parts.map((part) => (
           <li key={part.part} className={part.damage ? css['bad'] : undefined}>
             <b>{part.part}</b> ({PART_LABELS[part.kind]}): {formatVolts(part.volts)}, {formatAmps(part.amps)},{' '}
-            {part.damage ? DAMAGES[part.damage] : part.working ? 'works' : say.doesNotWork}
+            {part.damage ? DAMAGES[part.damage] : part.working ? say.works : say.doesNotWork}
           </li>
         ))}
         {result.contacts.map((contact) => (
           <li key={contact.part}>
-            <b>{contact.part}</b> {contact.from}–{contact.to}: {contact.rest ? 'closed' : 'open'}
+            <b>{contact.part}</b> {contact.from}–{contact.to}: {contact.rest ? say.closed : say.open}
             {contact.worked !== null && contact.worked !== contact.rest && say.whenWorked(contact.worked)}
           </li>
         ))}

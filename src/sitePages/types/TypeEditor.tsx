@@ -36,8 +36,8 @@ interface Props {
 }
 
 const PLACES: Record<Place, string> = {
-  outside: 'outside',
-  inside: 'inside',
+  outside: say.outside,
+  inside: say.inside,
   frame: say.inTheFrame,
   above: say.aboveTheDoor,
   enclosure: say.inTheEnclosure,
@@ -252,7 +252,7 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
                       draft.settings.map(({ id }) => id),
                       'mode',
                     ),
-                    label: 'mode',
+                    label: say.mode,
                     kind: 'choice',
                     options: [
                       { value: 'a', label: 'a' },
@@ -278,7 +278,7 @@ export function TypeEditor({ draft, onChange, onSave, onClose }: Props) {
                       draft.settings.map(({ id }) => id),
                       'time',
                     ),
-                    label: 'time',
+                    label: say.time,
                     kind: 'number',
                     unit: 's',
                     min: 1,

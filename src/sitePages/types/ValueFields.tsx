@@ -24,9 +24,9 @@ export function choicesOf(type: DeviceType): Choices {
 /** Labels of keys, where the key itself does not say enough. */
 const LABELS: Readonly<Record<string, string>> = {
   ohms: 'Ω',
-  maxAmps: 'max A',
-  maxVolts: 'max V',
-  minVolts: 'min V',
+  maxAmps: say.maxAmps,
+  maxVolts: say.maxVolts,
+  minVolts: say.minVolts,
   startVolts: say.startsAtV,
   pullInVolts: say.pullsInAtV,
   dropOutVolts: say.dropsOutAtV,
@@ -63,8 +63,8 @@ const LABELS: Readonly<Record<string, string>> = {
   addressSetting: say.addressBySetting,
   terminatorSetting: say.terminatorBySetting,
   unitLoads: say.unitLoads,
-  follows: 'follows',
-  acts: 'does',
+  follows: say.follows,
+  acts: say.does,
   restSetting: say.atRestBySetting,
   ofChannel: say.forDoor0TheFirst,
   clearSetting: say.waitsBySetting,
@@ -135,7 +135,7 @@ export function ValueField({ name, path, value, choices, onChange }: Props) {
           onChange={(event) => onChange(event.target.value || (value === null ? null : ''))}
         >
           {!known.includes(String(value)) && (
-            <option value={String(value ?? '')}>{String(value ?? '') || 'none'}</option>
+            <option value={String(value ?? '')}>{String(value ?? '') || say.none}</option>
           )}
           {value !== null && !OPTIONS[name] && !known.includes('') && String(value) !== '' && (
             <option value="">{say.none}</option>

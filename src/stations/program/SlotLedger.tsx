@@ -45,7 +45,7 @@ export function SlotLedger({ keypad, language, memory, target, recorded, ahead }
           <caption className="hush">{say.slotsOfTheKeypad}</caption>
           <thead>
             <tr>
-              <th scope="col">{language.slots ? 'slot' : 'entry'}</th>
+              <th scope="col">{language.slots ? say.slot : say.entry}</th>
               <th scope="col">{say.holds}</th>
               <th scope="col">
                 <span className="hush">{say.differs}</span>
@@ -88,7 +88,7 @@ function Line({ line: { slot, state, held, wanted }, language, keypad, people }:
     <tr data-state={state}>
       <th scope="row">{language.slots ? String(slot).padStart(language.slots.digits, '0') : slot}</th>
       <td>
-        {!held ? '—' : had ? had.name : held.unknown === 'all' ? say.notKnown : 'nobody’s'}
+        {!held ? '—' : had ? had.name : held.unknown === 'all' ? say.notKnown : say.nobodys}
         {held && <small>{[heldWords(held), sourceWords(held, gone)].filter(Boolean).join(', ')}</small>}
       </td>
       <td aria-hidden>{state === 'same' ? '' : '→'}</td>

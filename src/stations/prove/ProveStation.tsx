@@ -145,7 +145,7 @@ function Situations({ rows, open, side, onChoose }: SituationsProps) {
                       </span>
                       <small>
                         {say.wanted}
-                        {cell.adjusted && ' instead'}: {expectationWords(cell.expectation, one)}
+                        {cell.adjusted && say.instead}: {expectationWords(cell.expectation, one)}
                       </small>
                     </button>
                   </td>

@@ -67,7 +67,7 @@ function OneReading({ item, reading }: { item: CheckItem; reading: Reading }) {
   return (
     <li className={withdrawn ? css['withdrawn'] : undefined} {...pointable('reading', reading.id)}>
       <p>
-        <b>{valueWords(item.unit, reading.value)}</b> {reading.passed ? 'pass' : say.outOfRange} ·{' '}
+        <b>{valueWords(item.unit, reading.value)}</b> {reading.passed ? say.pass : say.outOfRange} ·{' '}
         {reading.by || say.noName} · {format(new Date(reading.at), 'd MMM yyyy HH:mm')} ·{' '}
         <a href={pointedHash({ kind: 'reading', id: reading.id })}>{say.link}</a>
       </p>

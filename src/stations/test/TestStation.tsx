@@ -190,7 +190,7 @@ export function TestStation({ door }: { door: Door }) {
                             {now === 'stale'
                               ? say.planChangedSince
                               : now === 'passed'
-                                ? 'pass'
+                                ? say.pass
                                 : say.outOfRange2}
                           </b>
                           <button

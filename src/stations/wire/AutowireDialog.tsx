@@ -147,7 +147,7 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
   );
 }
 
-const count = (n: number) => `${n} ${n === 1 ? 'wire' : 'wires'}`;
+const count = (n: number) => `${n} ${say.wires(n)}`;
 
 function sentence(parts: readonly (readonly [number, string])[]): string {
   const said = parts.filter(([n]) => n > 0).map(([n, verb]) => `${verb} ${count(n)}`);

@@ -11,6 +11,7 @@ import {
   sizesFor,
   type MeasureSystem,
 } from '#core/units/index';
+import { COLOUR_NAMES } from '#words/colours';
 import { say } from '#words/stations/wire/CellEdits';
 import { Assumed } from '../../ui/Assumed';
 import { LengthInput } from '../../ui/LengthInput';
@@ -43,7 +44,7 @@ export function ColourEdit({ wire }: { wire: Conductor }) {
       >
         {COLOUR_CODES.map((code) => (
           <option key={code} value={code}>
-            {code} {COLOURS[code].name}
+            {code} {COLOUR_NAMES[code]}
           </option>
         ))}
       </select>

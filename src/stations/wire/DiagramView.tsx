@@ -5,7 +5,8 @@ import Minus from 'lucide-react/icons/minus';
 import Plus from 'lucide-react/icons/plus';
 import { diagramTree, type Live, type SvgNode } from '#core/drawing/index';
 import { type TerminalId, terminalLabel, type DoorId } from '#core/plan/index';
-import { COLOURS, formatAmps } from '#core/units/index';
+import { formatAmps } from '#core/units/index';
+import { COLOUR_NAMES } from '#words/colours';
 import { say } from '#words/stations/wire/DiagramView';
 import { Button } from '../../ui/Button';
 import { cx } from '../../ui/cx';
@@ -114,7 +115,7 @@ export function DiagramView({ door, live, wiring }: { door: DoorId; live: Live; 
     const name = (terminal: TerminalId) => terminalLabel(plan, terminal, door);
     return say.to(
       wire.number,
-      COLOURS[wire.colour].name,
+      COLOUR_NAMES[wire.colour],
       name(wire.from),
       name(wire.to),
       formatAmps(Math.abs(live.ampsOf(id))),

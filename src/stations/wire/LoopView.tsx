@@ -2,9 +2,10 @@ import { useMemo } from 'react';
 import { drawLoop, type Live } from '#core/drawing/index';
 import { loopWires, loopWords, traceLoops, type Loop } from '#core/loops/index';
 import { type TerminalId, terminalLabel, type DoorId } from '#core/plan/index';
-import { COLOURS, formatAmps } from '#core/units/index';
+import { formatAmps } from '#core/units/index';
 import { loopName } from '#words/findings/index';
 import { stepWords } from '#words/loops';
+import { COLOUR_NAMES } from '#words/colours';
 import { say } from '#words/stations/wire/LoopView';
 import { cx } from '../../ui/cx';
 import { useWidth } from '../../ui/useWidth';
@@ -50,7 +51,7 @@ export function LoopView({
     return wire
       ? say.to(
           wire.number,
-          COLOURS[wire.colour].name,
+          COLOUR_NAMES[wire.colour],
           name(wire.from),
           name(wire.to),
           formatAmps(Math.abs(live.ampsOf(id))),

@@ -6,8 +6,9 @@ import {
   type LineFault,
   type Plan,
 } from '#core/plan/index';
-import { COLOURS, formatGauge, formatLength, type LengthUnit } from '#core/units/index';
+import { formatGauge, formatLength, type LengthUnit } from '#core/units/index';
 import { lineFaultWords } from '#words/rowProblems';
+import { COLOUR_NAMES } from '#words/colours';
 import { say } from '#words/stations/wire/ReadSoFar';
 import { cx } from '../../ui/cx';
 import css from './WireEntry.module.css';
@@ -38,7 +39,7 @@ export function ReadSoFar({ id, plan, door, unit, text }: Props) {
       <span>{say.to(to ? terminalLabel(plan, to, door) : '…')}</span>
       {to && (
         <>
-          {taken(colour !== undefined, COLOURS[colour ?? usual.colour].name)}
+          {taken(colour !== undefined, COLOUR_NAMES[colour ?? usual.colour])}
           {taken(gauge !== undefined, formatGauge(gauge ?? usual.gauge))}
           {taken(length !== undefined, formatLength(length ?? usual.length, unit))}
         </>

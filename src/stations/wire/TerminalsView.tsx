@@ -105,7 +105,7 @@ function Rows({ row, card, lit, point, wiring }: RowProps) {
     return (
       <tr className={css['empty']}>
         {terminalCell(1)}
-        <td colSpan={3}>{cap && card.landed > 0 ? say.capItOnItsOwn : 'nothing'}</td>
+        <td colSpan={3}>{cap && card.landed > 0 ? say.capItOnItsOwn : say.nothing}</td>
       </tr>
     );
   }

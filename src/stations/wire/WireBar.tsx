@@ -2,15 +2,8 @@ import Scissors from 'lucide-react/icons/scissors';
 import Trash2 from 'lucide-react/icons/trash-2';
 import X from 'lucide-react/icons/x';
 import { terminalLabel, type Conductor } from '#core/plan/index';
-import {
-  COLOURS,
-  COLOUR_CODES,
-  formatGauge,
-  metres,
-  type ColourCode,
-  type Gauge,
-  sizesFor,
-} from '#core/units/index';
+import { COLOUR_CODES, formatGauge, metres, type ColourCode, type Gauge, sizesFor } from '#core/units/index';
+import { COLOUR_NAMES } from '#words/colours';
 import { say } from '#words/stations/wire/WireBar';
 import { Button } from '../../ui/Button';
 import { LengthInput } from '../../ui/LengthInput';
@@ -50,7 +43,7 @@ export function WireBar({ wire, isCut, onRemove, onCut, onClose }: Props) {
       >
         {COLOUR_CODES.map((code) => (
           <option key={code} value={code}>
-            {code} {COLOURS[code].name}
+            {code} {COLOUR_NAMES[code]}
           </option>
         ))}
       </SelectField>

@@ -21,15 +21,9 @@ import {
   type Edit,
   type Plan,
 } from '#core/plan/index';
-import {
-  COLOURS,
-  COLOUR_CODES,
-  formatAmps,
-  formatGauge,
-  type ColourCode,
-  type Gauge,
-} from '#core/units/index';
+import { COLOUR_CODES, formatAmps, formatGauge, type ColourCode, type Gauge } from '#core/units/index';
 import { loopName } from '#words/findings/index';
+import { COLOUR_NAMES } from '#words/colours';
 import { say } from '#words/stations/wire/WireTable';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
@@ -121,7 +115,7 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
       {
         header: say.colour,
         id: 'colour',
-        accessorFn: (wire) => `${wire.colour} ${COLOURS[wire.colour].name}`,
+        accessorFn: (wire) => `${wire.colour} ${COLOUR_NAMES[wire.colour]}`,
         cell: ({ row }) => <ColourEdit wire={row.original} />,
       },
       {
@@ -175,7 +169,7 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
       case 'cable':
         return wire.cable || say.inNoCable;
       case 'colour':
-        return COLOURS[wire.colour].name;
+        return COLOUR_NAMES[wire.colour];
       case 'origin':
         return ORIGINS[wire.origin];
     }
@@ -239,7 +233,7 @@ export function WireTable({ door, live, wiring }: { door: DoorId; live: Live; wi
             <option value="">{say.colour2}</option>
             {COLOUR_CODES.map((code) => (
               <option key={code} value={code}>
-                {code} {COLOURS[code].name}
+                {code} {COLOUR_NAMES[code]}
               </option>
             ))}
           </SelectField>

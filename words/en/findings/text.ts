@@ -8,6 +8,7 @@ import {
   type Gauge,
 } from '#core/units/index';
 import { situationName } from '../situationNames';
+import { spoken, texts } from '../../messages';
 
 /** Words of a finding: a title of one line, a reason with numbers, and what its one-click fix is called. */
 export interface Words {
@@ -19,12 +20,13 @@ export type Values = Readonly<Record<string, string | number>>;
 
 export const num = (v: Values, key: string): number => Number(v[key]);
 /** A figure with so many decimals; a value that is left open, as in a list of rules, stays as it is written. */
-export const figure = (v: Values, key: string, digits: number): string =>
-  Number.isFinite(num(v, key)) ? num(v, key).toFixed(digits) : String(v[key]);
-export const volts = (v: Values, key: string) => formatVolts(num(v, key));
-export const amps = (v: Values, key: string) => formatAmps(num(v, key));
-export const list = (text: unknown) => String(text).split(',').filter(Boolean);
-export const situations = (v: Values) => list(v['situations']).map(situationName).join('; ');
+export const figure = spoken((v: Values, key: string, digits: number): string =>
+  Number.isFinite(num(v, key)) ? num(v, key).toFixed(digits) : String(v[key]),
+);
+export const volts = spoken((v: Values, key: string) => formatVolts(num(v, key)));
+export const amps = spoken((v: Values, key: string) => formatAmps(num(v, key)));
+export const list = spoken((text: unknown) => String(text).split(',').filter(Boolean));
+export const situations = spoken((v: Values) => list(v['situations']).map(situationName).join('; '));
 const LOOP_NAMES: Record<string, string> = {
   'lock-power': 'lock power',
   exit: 'exit request',
@@ -39,9 +41,9 @@ const LOOP_NAMES: Record<string, string> = {
   across: 'suppression',
   other: 'wires of no loop',
 };
-export const loopName = (kind: string): string => LOOP_NAMES[kind] ?? kind;
+export const loopName = spoken((kind: string): string => LOOP_NAMES[kind] ?? kind);
 
-export const REASONS: Record<string, string> = {
+export const REASONS: Record<string, string> = texts({
   'weak-lock': 'a lock gets a voltage at which it neither holds nor lets go',
   'no-battery': 'no battery is planned',
   'leaf-without-lock': 'every lock stands at the second leaf, and nothing keeps the first',
@@ -55,12 +57,12 @@ export const REASONS: Record<string, string> = {
   'asked-less':
     'less of a way through is asked for than the brief leads to, and what it leads to is not there',
   'leaf-by-hand': 'an operator alone moves the leaf, and the plan does not say whether a hand can',
-};
+});
 
 /** A size of wire as it is written, by the finding's own `gauge`. */
-export const size = (v: Values) => formatGauge(String(v['gauge']) as Gauge);
+export const size = spoken((v: Values) => formatGauge(String(v['gauge']) as Gauge));
 /** What would make enough of too little: nothing, until it was searched for. */
-export function gaugeHint(v: Values): string {
+export const gaugeHint = spoken(function gaugeHint(v: Values): string {
   if (v['supplied'] !== undefined) {
     const given = ` Its supply gives ${volts(v, 'supplied')} and no more`;
     if (v['setting'] === undefined) return `${given}.`;
@@ -70,11 +72,13 @@ export function gaugeHint(v: Values): string {
   return v['gauge']
     ? ` Conductors of ${size(v)} would do.`
     : ' No common size would do: move the supply nearer.';
-}
-export const stateSentence = (state: string) =>
-  state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead';
-export const stateVerb = (state: string) =>
-  state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead';
+});
+export const stateSentence = spoken((state: string) =>
+  state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead',
+);
+export const stateVerb = spoken((state: string) =>
+  state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead',
+);
 
 const CODE_PROBLEMS: Record<string, string> = {
   'not-digits': 'A code is made of digits',
@@ -94,16 +98,20 @@ const CODE_PROBLEMS: Record<string, string> = {
   'no-slot': 'No slot yet',
   'slot-twice': 'The slot is somebody else’s',
 };
-export const codeProblemWords = (problem: string): string => CODE_PROBLEMS[problem] ?? problem;
+export const codeProblemWords = spoken((problem: string): string => CODE_PROBLEMS[problem] ?? problem);
 
 /** A cross-section with the wire gauge beside it: nobody carries both tables in the head. */
-export const area = (v: Values, key: string) =>
-  `${formatGauge(mm2(Math.round(num(v, key) * 100) / 100))} (about ${nearestAwg(num(v, key))} AWG)`;
+export const area = spoken(
+  (v: Values, key: string) =>
+    `${formatGauge(mm2(Math.round(num(v, key) * 100) / 100))} (about ${nearestAwg(num(v, key))} AWG)`,
+);
 /** A resistance; below zero stands for none. */
-export const ohms = (v: Values, key: string) => (num(v, key) < 0 ? 'an open pair' : formatOhms(num(v, key)));
+export const ohms = spoken((v: Values, key: string) =>
+  num(v, key) < 0 ? 'an open pair' : formatOhms(num(v, key)),
+);
 /** The wire that is it, where one is. */
-export const wire = (v: Values) => (v['wire'] ? `Wire ${v['wire']}` : 'A way through several wires');
-export const INTERFACE_NAMES: Readonly<Record<string, string>> = {
+export const wire = spoken((v: Values) => (v['wire'] ? `Wire ${v['wire']}` : 'A way through several wires'));
+export const INTERFACE_NAMES: Readonly<Record<string, string>> = texts({
   wiegand: 'Wiegand',
   rs485: 'RS-485',
   serial: 'a serial line',
@@ -111,12 +119,14 @@ export const INTERFACE_NAMES: Readonly<Record<string, string>> = {
   'supervised-input': 'a supervised input',
   audio: 'speech',
   ethernet: 'a network cable',
-};
+});
 
 /** What is found on a fire input, and what its supply takes for an alarm. */
-export const fireInputHow = (v: Values): string =>
+export const fireInputHow = spoken((v: Values): string =>
   v['how'] === 'bridged'
     ? 'The input is bridged.'
-    : `The input is ${v['how'] === 'empty' ? 'empty' : `${v['reading'] === 'closed' ? 'closed' : 'open'} at rest`}, and is set for a contact that ${v['trigger'] === 'NO' ? 'closes' : 'opens'} on alarm.`;
-export const fireInputRemedy = (v: Values): string =>
-  v['how'] === 'bridged' ? 'Take out the bridge' : 'Put the fire contact right';
+    : `The input is ${v['how'] === 'empty' ? 'empty' : `${v['reading'] === 'closed' ? 'closed' : 'open'} at rest`}, and is set for a contact that ${v['trigger'] === 'NO' ? 'closes' : 'opens'} on alarm.`,
+);
+export const fireInputRemedy = spoken((v: Values): string =>
+  v['how'] === 'bridged' ? 'Take out the bridge' : 'Put the fire contact right',
+);

@@ -1,6 +1,8 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  sounds: 'sounds',
+  quiet: 'quiet',
   relay: 'Relay',
   pulledIn: 'pulled in',
   atRest: 'at rest',

@@ -1,9 +1,12 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  behind: ' behind',
   code: 'Code',
   card: 'Card',
-  wrong: (name: string) => `Wrong ${name}`,
+  wrongCode: 'Wrong code',
+  wrongCard: 'Wrong card',
+  enter: 'Enter',
   cardAt: (tag: string) => `Card at ${tag}`,
   holdOpenCode: 'Hold-open code',
   pushAndHold: 'Push and hold',

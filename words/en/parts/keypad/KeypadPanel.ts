@@ -1,6 +1,8 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  ready: 'ready',
+  programming: 'programming',
   theMasterCardThatAdds: 'The master card that adds',
   theMasterCardThatRemoves: 'The master card that removes',
   simulatedKeypad: 'Simulated keypad',

@@ -1,6 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  latching: 'latching',
   theSiteAsAWhole: 'The site as a whole',
   howEachDoorIsReleased: 'How each door is released',
   door: 'Door',

@@ -1,6 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  latching: 'latching',
   notLatched: 'not latched',
   zone: (count: number) => `Zone ${count}`,
   addAFireZone: 'add a fire zone',

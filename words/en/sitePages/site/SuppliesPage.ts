@@ -1,6 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  noBattery: 'none',
   noSuppliesYet: 'No supplies yet',
   theyAppearSoonDoor: 'They appear as soon as a door has hardware.',
   workedOutForOfDoors: (done: number, of: number) => `Worked out for ${done} of ${of} doors…`,

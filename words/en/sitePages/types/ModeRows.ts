@@ -1,6 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  toggle: 'toggle',
   nameOfTheState: 'Name of the state',
   enteredFrom: 'entered from',
   theDoor: 'the door',

@@ -1,6 +1,10 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  open: 'open',
+  closed: 'closed',
+  works: 'works',
+  blown: 'blown',
   fedBackwards: 'fed backwards',
   tooMuchVoltage: 'too much voltage',
   wrongKindOfCurrent: 'wrong kind of current',

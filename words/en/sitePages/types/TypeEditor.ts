@@ -1,6 +1,10 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  time: 'time',
+  mode: 'mode',
+  inside: 'inside',
+  outside: 'outside',
   inTheFrame: 'in the frame',
   aboveTheDoor: 'above the door',
   inTheEnclosure: 'in the enclosure',

@@ -1,6 +1,11 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  does: 'does',
+  follows: 'follows',
+  minVolts: 'min V',
+  maxVolts: 'max V',
+  maxAmps: 'max A',
   startsAtV: 'starts at V',
   pullsInAtV: 'pulls in at V',
   dropsOutAtV: 'drops out at V',

@@ -1,6 +1,9 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  nobodys: 'nobody’s',
+  entry: 'entry',
+  slot: 'slot',
   whatHolds: (tag: string) => `What ${tag} holds`,
   whatTheSimulatedHolds: (tag: string) => `What the simulated ${tag} holds`,
   asListed: 'as listed',

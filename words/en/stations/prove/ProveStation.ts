@@ -1,6 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  instead: ' instead',
   situations: 'Situations',
   faults: 'Faults',
   orders: 'Orders',

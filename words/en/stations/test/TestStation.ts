@@ -1,6 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  pass: 'pass',
   enterAReading: 'enter a reading',
   nothingToTestYet: 'Nothing to test yet',
   wireDoorFirstCheck: 'Wire the door first: its check sheet follows from the plan.',

@@ -1,6 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  wires: (n: number) => (n === 1 ? 'wire' : 'wires'),
   wireThisDoor: 'Wire this door',
   everyLoopHardwareAsks:
     'Every loop the hardware asks for, by the schools chosen here. What you laid by hand stays as it is.',

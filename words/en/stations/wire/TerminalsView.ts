@@ -1,6 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
+  nothing: 'nothing',
   leaveSlackEveryDevice: (small: string, small2: string) =>
     `Leave ${small} of slack at every device, take ${small2} of sheath off, tug every conductor. Cap unused conductors each on its own.`,
   printTheCards: 'Print the cards',
