@@ -32,17 +32,17 @@ describe('aldaba', () => {
     };
     const site = siteRelay();
     const both = await aldaba('prove', write('right.json', site));
-    expect(both.stdout).toContain('Every door of this site opens when dead.');
+    expect(both.stdout).toContain('Every door of this site unlocks without power.');
     const one = await aldaba('prove', write('right.json', site), '--door', 'D01');
     expect(one.stdout).not.toContain('Every door of this site');
     const feed = Object.values(site.conductors).find(({ to }) => to === 'F1.2C')!;
     const past = mustApply(site, { kind: 'setConductor', id: feed.id, patch: { to: terminalOf('F1.2NC') } });
     const round = await aldaba('prove', write('past.json', past), '--door', 'D02');
     expect(round.status).toBe(1);
-    expect(round.stdout).toContain('Stop: In a fire L1 stays held.');
+    expect(round.stdout).toContain('Stop: In a fire L1 stays locked.');
     expect(round.stdout).toContain('PS1');
     const told = await aldaba('explain', write('past.json', past), '--door', 'D02');
-    expect(told.stdout).toContain(`${feed.number} stands on F1.2NC. It belongs on 2C.`);
+    expect(told.stdout).toContain(`${feed.number} is on F1.2NC. It belongs on 2C.`);
   });
   it('explain: a door without a wire is to be wired', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'aldaba-cli-'));
@@ -70,9 +70,9 @@ describe('aldaba', () => {
   it('explain: the cause and its consequences in words, exit 0 where all is explained', async () => {
     const { status, stdout } = await aldaba('explain', FILE, '--door', 'D06');
     expect(status).toBe(0);
-    expect(stdout).toContain('W02 stands on K1.NC. It belongs on NO.');
-    expect(stdout).toContain('all 28 cells of the proof pass, nothing new');
-    expect(stdout).toContain('- K1 is on NC: the door is inverted');
+    expect(stdout).toContain('W02 is on K1.NC. It belongs on NO.');
+    expect(stdout).toContain('all 28 cells of the proof pass, no new problems');
+    expect(stdout).toContain('- K1 is on NC: the lock works inverted');
     expect(stdout).toContain('A plan is not a permit.');
     const json = await aldaba('explain', FILE, '--door', 'D02', '--json');
     expect(JSON.parse(json.stdout)).toEqual([

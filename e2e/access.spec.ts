@@ -21,7 +21,7 @@ async function ask(page: Page, person: string, door: string, day: string, time: 
 
 test('a question is answered with the rule that decides, and a day off closes a door', async ({ page }) => {
   const site = await ownCopy(page);
-  await openAccess(page, 'Days off', site);
+  await openAccess(page, 'Holidays', site);
   await expect(await ask(page, 'P04', 'D02', '2026-11-25', '10:00')).toContainText(
     /Yes, until Wed 25 Nov, 17:00.*“Readers” opens it by “Reading hours”/,
   );
@@ -50,7 +50,7 @@ test('a question is answered with the rule that decides, and a day off closes a 
 
 test('a level is made, given to a group, and opens a door to whoever is in it', async ({ page }) => {
   const site = await ownCopy(page);
-  await openAccess(page, 'Levels', site);
+  await openAccess(page, 'Access levels', site);
   await page.getByRole('button', { name: 'Access level' }).click();
   const level = page.getByRole('region', { name: 'Level 4' });
   await level.locator('summary').first().click();
@@ -74,7 +74,7 @@ test('days off come from an iCalendar file, shown before they are taken in, and 
   page,
 }) => {
   const site = await ownCopy(page);
-  await openAccess(page, 'Days off', site);
+  await openAccess(page, 'Holidays', site);
   const file = [
     'BEGIN:VCALENDAR',
     'VERSION:2.0',
@@ -183,18 +183,18 @@ test('everybody who is found is given a level at once, and undo takes it back', 
   await expect(page.getByRole('row', { name: /Odd Fenwick/ })).not.toContainText('Rounds');
 });
 
-test('hours of free passage are set at a door, and the first person in unlocks it on the bench', async ({
+test('an unlock schedule is set at a door, and the first person in unlocks it on the bench', async ({
   page,
 }) => {
   const site = await ownCopy(page);
-  await openAccess(page, 'Hours', site);
-  await page.getByLabel('Free passage of D02').selectOption({ label: 'Open mornings' });
-  await expect(page.getByLabel('How free passage of D02 begins')).toHaveValue('first-in');
-  await page.getByLabel('Free passage of D01').selectOption({ label: 'Open mornings' });
-  await expect(page.getByRole('row', { name: /^D01/ })).toContainText('K1 keeps no hours');
+  await openAccess(page, 'Schedules', site);
+  await page.getByLabel('Unlock schedule of D02').selectOption({ label: 'Open mornings' });
+  await expect(page.getByLabel('How the unlock schedule of D02 starts')).toHaveValue('first-in');
+  await page.getByLabel('Unlock schedule of D01').selectOption({ label: 'Open mornings' });
+  await expect(page.getByRole('row', { name: /^D01/ })).toContainText('K1 keeps no schedule');
   await openDoor(page, 'D02', 'prove', site);
-  await bench(page).getByRole('button', { name: 'Hours of free passage' }).click();
-  await expect(bench(page).getByText('Held shut', { exact: true })).toBeVisible();
+  await bench(page).getByRole('button', { name: 'Unlock schedule' }).click();
+  await expect(bench(page).getByText('Locked', { exact: true })).toBeVisible();
   await bench(page).getByRole('button', { name: 'Card', exact: true }).click();
   await expect(bench(page).getByText('Free to open', { exact: true })).toBeVisible();
   // No time runs after which it would lock.
@@ -222,7 +222,7 @@ test('a list of people is taken in after it is shown what it does, and goes out 
     );
   await expect(dialog.getByRole('status')).toContainText('400 added, 1 as they are');
   await expect(dialog.getByRole('status')).toContainText('1 row cannot be read and stay here');
-  await dialog.getByRole('button', { name: 'Take it in' }).click();
+  await dialog.getByRole('button', { name: 'Import it' }).click();
   // What could not be read is still there, alone.
   await expect(dialog.getByText('“5/6/2026” may be two days')).toBeVisible();
   await page.keyboard.press('Escape');

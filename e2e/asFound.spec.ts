@@ -22,17 +22,17 @@ test('an installation is pasted as found, with loops and verdicts at once', asyn
   await expect(dialog.getByText('4 devices added, 6 wires laid')).toBeVisible();
   await expect(dialog.getByText('1 row cannot be read and stay here')).toBeVisible();
   await expect(dialog.getByText('“K1.GG” is not a terminal')).toBeVisible();
-  await dialog.getByRole('button', { name: 'Take it in' }).click();
+  await dialog.getByRole('button', { name: 'Import it' }).click();
   // What could not be read is still there, to be put right.
   await expect(dialog.getByLabel('Wires as found')).toHaveValue(/^X1\.NO K1\.GG/);
   await dialog.getByLabel('Wires as found').fill('X1.NO K1.G GN 0.22 3m');
-  await dialog.getByRole('button', { name: 'Take it in' }).click();
+  await dialog.getByRole('button', { name: 'Import it' }).click();
   await expect(page.locator('[data-loop="lock-power"]')).toBeVisible();
-  await expect(verdicts(page)).toContainText('K1 is on NC: the door is inverted');
+  await expect(verdicts(page)).toContainText('K1 is on NC: the lock works inverted');
   await verdicts(page)
     .getByRole('button', { name: /^Move W\d+ to NO$/ })
     .click();
-  await expect(verdicts(page).getByText('K1 is on NC: the door is inverted')).toHaveCount(0);
+  await expect(verdicts(page).getByText('K1 is on NC: the lock works inverted')).toHaveCount(0);
 });
 
 const GERMAN = `Tür;Ader;von;nach;Farbe;Querschnitt;Länge m
@@ -55,7 +55,7 @@ test('a German spreadsheet is shown as it was read, each trap is named, and what
   const site = await ownCopy(page);
   await openDoor(page, 'D05', 'wire', site);
   await page.getByRole('tab', { name: 'Wire list' }).click();
-  await page.getByRole('button', { name: 'Take in a table' }).click();
+  await page.getByRole('button', { name: 'Import a table' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Wires as found').fill(GERMAN);
   await expect(dialog.getByLabel('Figures are written')).toHaveValue('');
@@ -69,7 +69,7 @@ test('a German spreadsheet is shown as it was read, each trap is named, and what
   await expect(row(10)).toContainText('12 V');
   await expect(row(10)).toContainText('a voltage');
   await expect(dialog.getByText(/rows cannot be read and stay here/)).toBeVisible();
-  await dialog.getByRole('button', { name: 'Take it in' }).click();
+  await dialog.getByRole('button', { name: 'Import it' }).click();
   await expect(dialog.getByLabel('Wires as found')).toHaveValue(/Archiv/);
   await page.keyboard.press('Escape');
   await expect(page.getByLabel('Length of A1, m')).toHaveValue('1.5');
@@ -84,15 +84,15 @@ test('a CSV of the door comes back unchanged, and a change in it is told before 
     await page.request.get(new URL(`/api/sites/${site}/wires.csv?door=D05`, page.url()).href)
   ).text();
   await page.getByRole('tab', { name: 'Wire list' }).click();
-  await page.getByRole('button', { name: 'Take in a table' }).click();
+  await page.getByRole('button', { name: 'Import a table' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Wires as found').fill(csv);
   await expect(dialog.getByText('9 wires as they are')).toBeVisible();
-  await expect(dialog.getByRole('button', { name: 'Take it in' })).toBeDisabled();
+  await expect(dialog.getByRole('button', { name: 'Import it' })).toBeDisabled();
   await dialog.getByLabel('Wires as found').fill(csv.replace('K1.NO,L1.+', 'K1.NC,L1.+'));
   await expect(dialog.getByText('changes W02: from K1.NC')).toBeVisible();
-  await dialog.getByRole('button', { name: 'Take it in' }).click();
-  await expect(verdicts(page)).toContainText('K1 is on NC: the door is inverted');
+  await dialog.getByRole('button', { name: 'Import it' }).click();
+  await expect(verdicts(page)).toContainText('K1 is on NC: the lock works inverted');
 });
 
 test('another school re-wires what Aldaba laid, and says what changes', async ({ page }) => {
@@ -103,8 +103,8 @@ test('another school re-wires what Aldaba laid, and says what changes', async ({
   await expect(dialog.getByText('Leaves as they are 18 wires.')).toBeVisible();
   await dialog.getByLabel('Switched leg').selectOption('minus');
   await expect(dialog.getByText(/^Takes out \d+ wires, lays \d+ wires/)).toBeVisible();
-  await dialog.getByRole('button', { name: 'Lay the wires' }).click();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Add the wires' }).click();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
   await expect(page.getByRole('button', { name: /PS1\.0V to F1\.C|F1\.C to PS1\.0V/ }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^W01, red, PS1\.\+V to F1\.C/ })).toBeVisible();

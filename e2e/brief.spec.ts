@@ -4,14 +4,14 @@ import { openDoor, ownCopy, ready, saved, verdicts } from './help';
 test('overriding the dead state asks for a reason and keeps it', async ({ page }) => {
   const site = await ownCopy(page);
   await openDoor(page, 'D04', 'brief', site);
-  const advice = page.getByRole('region', { name: 'Dead state' });
-  await advice.getByRole('button', { name: 'Choose it all the same…' }).click();
+  const advice = page.getByRole('region', { name: 'Fail-safe or fail-secure' });
+  await advice.getByRole('button', { name: 'Choose it anyway…' }).click();
   const keep = advice.getByRole('button', { name: /keep the reason/ });
   await expect(keep).toBeDisabled();
   await advice.getByLabel('Why against the recommendation?').fill('The insurer asks for it');
   await keep.click();
   await expect(advice.getByText('Reason kept: The insurer asks for it')).toBeVisible();
-  await expect(verdicts(page)).toContainText('L1 is fail-secure, the door is to be fail-safe');
+  await expect(verdicts(page)).toContainText('L1 is fail-secure; this door should be fail-safe');
   // Setting the lock alone would invert the door: its relay is wired for the other state. That is no remedy to offer.
   await expect(verdicts(page).getByRole('button', { name: 'Set L1' })).toHaveCount(0);
   await saved(page);
@@ -28,7 +28,7 @@ test('fail-secure without a lever on an escape route is a stop', async ({ page }
     .click();
   await expect(verdicts(page).getByText('This door can trap people')).toBeVisible();
   await expect(
-    page.getByRole('region', { name: 'Dead state' }).getByText('This must not be built.'),
+    page.getByRole('region', { name: 'Fail-safe or fail-secure' }).getByText('This must not be built.'),
   ).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(verdicts(page).getByText('This door can trap people')).toBeHidden();
@@ -52,7 +52,7 @@ test('a removed door comes back whole with one undo', async ({ page }) => {
     .click();
   await ledger.getByRole('link', { name: /Reading room/ }).click();
   await expect(page.locator('[data-loop="lock-power"]')).toBeVisible();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
   await saved(page);
 });
 
@@ -69,15 +69,15 @@ test('a door that was removed before a reload is brought back from the log, with
   const ledger = page.getByRole('navigation', { name: 'Doors' });
   await expect(ledger.getByText('Reading room')).toHaveCount(0);
   await page.getByRole('link', { name: 'Log', exact: true }).click();
-  await page.getByRole('button', { name: /^Take back Door D02 removed/ }).click();
+  await page.getByRole('button', { name: /^Undo Door D02 removed/ }).click();
   await expect(ledger.getByText('Reading room')).toHaveCount(1);
   await saved(page);
   // It is a change like any other, and a line of its own.
-  await expect(page.getByRole('button', { name: /^Take back / })).toHaveCount(2);
-  await page.getByRole('button', { name: /^Take back Door D02 removed/ }).click();
+  await expect(page.getByRole('button', { name: /^Undo / })).toHaveCount(2);
+  await page.getByRole('button', { name: /^Undo Door D02 removed/ }).click();
   await expect(page.getByText(/Nothing was changed\./)).toBeVisible();
   await page.reload();
   await ready(page);
   await ledger.getByRole('link', { name: /Reading room/ }).click();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
 });

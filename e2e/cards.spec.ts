@@ -58,7 +58,7 @@ test('a format of the site’s own is described, found from two cards, given to 
 
   // The controller waits for 26 bits: it is said, and the bench shows what comes of it.
   await openDoor(page, 'D02', 'program', site);
-  await expect(verdicts(page).getByText('K1 does not see some of the cards as they are')).toBeVisible();
+  await expect(verdicts(page).getByText('K1 misreads some of the cards')).toBeVisible();
   await bench(page).getByRole('button', { name: 'Somebody…' }).click();
   const comes = page.getByRole('dialog');
   await comes.getByLabel('Who').selectOption({ label: 'Tamsin Yeo' });
@@ -66,10 +66,10 @@ test('a format of the site’s own is described, found from two cards, given to 
   await comes.getByLabel('Time').fill('10:00');
   await expect(comes.getByRole('status')).toContainText('It opens');
   await comes.getByLabel('With').selectOption({ label: 'Card 71-77' });
-  await expect(comes.getByRole('status')).toContainText('It stays shut');
+  await expect(comes.getByRole('status')).toContainText('It stays locked');
   await expect(comes.getByRole('status')).toContainText('sees nothing: 32 bits come');
   await comes.getByRole('button', { name: 'Hold it to the reader' }).click();
-  await expect(bench(page).getByText('Held shut')).toBeVisible();
+  await expect(bench(page).getByText('Locked', { exact: true })).toBeVisible();
   await openDoor(page, 'D02', 'wire', site);
   await page.getByRole('tab', { name: 'Settings' }).click();
   await page.getByLabel('Card format', { exact: true }).selectOption({ label: 'House cards' });
@@ -108,5 +108,5 @@ test('a code is drawn that every keypad takes, and a card that is lost opens not
   const comes = page.getByRole('dialog');
   await comes.getByLabel('Who').selectOption({ label: 'Ines Calloway' });
   await expect(comes.getByRole('status')).toContainText('A card of Ines Calloway, reported lost.');
-  await expect(comes.getByRole('status')).toContainText('It stays shut');
+  await expect(comes.getByRole('status')).toContainText('It stays locked');
 });

@@ -9,13 +9,13 @@ test('one card tells the cause, draws its repair, makes it with one button and t
   const site = await ownCopy(page);
   await openDoor(page, 'D06', 'prove', site);
   await expect(card(page)).toHaveCount(1);
-  await expect(card(page)).toContainText('W02 stands on K1.NC. It belongs on NO.');
+  await expect(card(page)).toContainText('W02 is on K1.NC. It belongs on NO.');
   await expect(card(page)).toContainText('all 28 cells of the proof pass, nothing new');
-  // What comes of it stands on the card, folded, and not beside it.
+  // What comes of it is on the card, folded, and not beside it.
   await card(page).getByText('3 findings come of it').click();
-  await expect(card(page).getByText('K1 is on NC: the door is inverted')).toBeVisible();
+  await expect(card(page).getByText('K1 is on NC: the lock works inverted')).toBeVisible();
   await expect(verdicts(page).locator('[data-finding="wrong-throw"]')).toHaveCount(0);
-  await expect(verdicts(page).getByText('1 cause, 3 to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('1 cause, 3 to fix')).toBeVisible();
 
   await card(page).getByRole('button', { name: 'Show on the loop' }).click();
   await expect(page).toHaveURL(/D06\/wire$/);
@@ -24,10 +24,10 @@ test('one card tells the cause, draws its repair, makes it with one button and t
   await expect(proposal.getByRole('group', { name: 'As it would lie: loop A, lock power' })).toBeVisible();
   await proposal.getByRole('button', { name: 'Move W02 to NO' }).click();
   await expect(proposal).toHaveCount(0);
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
   await expect(card(page)).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(card(page)).toContainText('W02 stands on K1.NC');
+  await expect(card(page)).toContainText('W02 is on K1.NC');
   await saved(page);
 });
 
@@ -44,7 +44,7 @@ test('a wire taken out is missed by its two ends; the next change drops what was
   await expect(verdicts(page).getByRole('button', { name: /NC/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(card(page)).toHaveCount(0);
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
 });
 
 test('two mistakes of which one hides the other are told together', async ({ page }) => {
@@ -54,7 +54,7 @@ test('two mistakes of which one hides the other are told together', async ({ pag
   await expect(card(page)).toContainText('A wire is missing from F1.NC to K1.COM1.');
   await expect(card(page)).toContainText('L1 gets too little voltage.');
   await card(page).getByRole('button', { name: 'Put both right' }).click();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
 });
 
 test('where no small change is found that is said, and what is known stands as before', async ({ page }) => {
@@ -66,7 +66,7 @@ test('where no small change is found that is said, and what is known stands as b
     .getByText('No', { exact: true })
     .click();
   await expect(verdicts(page).getByText('This door can trap people')).toBeVisible();
-  await expect(verdicts(page).getByText(/small change was found that puts it right/)).toBeVisible({
+  await expect(verdicts(page).getByText(/small change was found that fixes it/)).toBeVisible({
     timeout: 30_000,
   });
   await expect(verdicts(page).getByText('This door can trap people')).toBeVisible();

@@ -17,9 +17,9 @@ test('a door without a wire is to be wired: one finding, one button, one undo', 
   const margin = verdicts(page);
   await expect(margin.getByText('This door is not wired yet').first()).toBeVisible();
   // Never a wire past everything: nothing else is offered to be laid.
-  await expect(margin.getByRole('button', { name: /Lay what is missing|Add the link/ })).toHaveCount(0);
+  await expect(margin.getByRole('button', { name: /Add the missing wire|Add the link/ })).toHaveCount(0);
   await margin.getByRole('button', { name: 'Wire this door' }).first().click();
-  await expect(margin.getByText('Nothing to settle')).toBeVisible();
+  await expect(margin.getByText('Nothing to fix')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(margin.getByText('This door is not wired yet').first()).toBeVisible();
   await saved(page);
@@ -36,8 +36,8 @@ test('a wire off a loop is laid anew between the terminals it was on', async ({ 
   await expect(verdicts(page).locator('[data-cause]')).toContainText(
     'A wire is missing from K1.NC1 to EB1.1C',
   );
-  await verdicts(page).getByRole('button', { name: 'Lay it' }).click();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await verdicts(page).getByRole('button', { name: 'Add it' }).click();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
 });
 
 test('a supply’s dial that times the lock is named at Timing, and set there', async ({ page }) => {

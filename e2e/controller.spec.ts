@@ -33,7 +33,7 @@ test('a controller is sent its list, read back and compared, and goes on with it
   await at.getByRole('button', { name: 'Send the list' }).click();
   await expect(at.getByText(/The controller is not reached: its network is lost/)).toBeVisible();
   await at.getByRole('button', { name: 'Put its network back' }).click();
-  await expect(at.getByText('Mirela Tassin is otherwise in it.')).toBeVisible();
+  await expect(at.getByText('Mirela Tassin differs in it.')).toBeVisible();
   await at.getByRole('button', { name: 'Send the list' }).click();
   await expect(at.getByText(/It holds what it is to hold/)).toBeVisible();
 });

@@ -29,7 +29,7 @@ test('ten doors like another are made from one table, judged, and taken back wit
   await saved(page);
   await page.getByRole('row').filter({ hasText: 'D15' }).getByRole('link', { name: 'D15' }).click();
   await expect(page.locator('[data-loop="lock-power"]')).toContainText('25 m');
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
   // A run that nobody entered is the original's, and is said to be assumed: on the drawing, in the verdict, in the table.
   await ledger.getByRole('link', { name: /D17/ }).click();
   await expect(page.locator('[data-loop="lock-power"]')).toContainText('~');
@@ -67,7 +67,7 @@ test('doors come from a list as a spreadsheet has it, in German', async ({ page 
   await expect(page.locator('[data-loop="lock-power"]')).toContainText('16 m');
 });
 
-test('a door moves in the ledger by keyboard, and gets another number with everything of it', async ({
+test('a door moves in the list by keyboard, and gets another number with everything of it', async ({
   page,
 }) => {
   const site = await ownCopy(page);
@@ -86,7 +86,7 @@ test('a door moves in the ledger by keyboard, and gets another number with every
   await dialog.getByLabel('Number').fill('G-02');
   await dialog.getByRole('button', { name: 'Renumber' }).click();
   await ledger.getByRole('link', { name: /G-02/ }).click();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
   await page.getByRole('link', { name: /^Test/ }).click();
   await expect(page.getByText('33 of 33 pass')).toBeVisible();
 });
@@ -110,7 +110,7 @@ test('a type is exchanged in place: what fits stays, what does not is named befo
     .filter({ hasText: 'PS1 is a Supply 24 V' })
     .getByRole('button', { name: 'Undo' })
     .click();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
   // A device goes to another door with its wires.
   await page.getByRole('button', { name: 'More for X1' }).click();
   await page.getByRole('menuitem', { name: 'Move to another door…' }).click();

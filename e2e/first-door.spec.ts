@@ -19,7 +19,7 @@ test('from an empty site to the printed pack of a magnet door', async ({ page })
   await yes(/lever or bar/, 'No');
   await yes(/rescuers/, 'Yes');
   await yes(/fire door/, 'No');
-  const advice = page.getByRole('region', { name: 'Dead state' });
+  const advice = page.getByRole('region', { name: 'Fail-safe or fail-secure' });
   await expect(advice.getByText('This must not be built.')).toBeVisible();
   await advice.getByRole('button', { name: 'Choose fail-safe' }).click();
   await advice.getByRole('button', { name: 'Choose hardware' }).click();
@@ -27,18 +27,18 @@ test('from an empty site to the printed pack of a magnet door', async ({ page })
   // Wire.
   await page.getByRole('button', { name: /Magnet, controller, separate supply/ }).click();
   await page.getByRole('region', { name: 'Sheet' }).getByRole('button', { name: 'Wire it' }).click();
-  await page.getByRole('button', { name: 'Lay the wires' }).click();
+  await page.getByRole('button', { name: 'Add the wires' }).click();
   await expect(page.locator('[data-loop="lock-power"]')).toBeVisible();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
 
   // Bench: the magnet drops on exit and holds again after the set time.
   const words = bench(page);
-  await expect(words.getByText('Held shut')).toBeVisible();
+  await expect(words.getByText('Locked', { exact: true })).toBeVisible();
   const before = Date.now();
   await words.getByRole('button', { name: 'Exit', exact: true }).click();
   await expect(words.getByText('Free to open')).toBeVisible();
   await expect(words.getByText('0 V · 0 A')).toBeVisible();
-  await expect(words.getByText('Held shut')).toBeVisible({ timeout: 8000 });
+  await expect(words.getByText('Locked', { exact: true })).toBeVisible({ timeout: 8000 });
   const took = Date.now() - before;
   expect(took).toBeGreaterThan(4500);
   expect(took).toBeLessThan(6500);

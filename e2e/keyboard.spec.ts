@@ -117,7 +117,7 @@ test('the focus is never lost: after an act it is on what comes next, after a di
   expect(await page.evaluate(() => document.activeElement?.closest('[aria-label="Verdicts"]') !== null)).toBe(
     true,
   );
-  await expect(page.getByRole('status').filter({ hasText: 'Nothing to settle on D03' })).toHaveCount(1);
+  await expect(page.getByRole('status').filter({ hasText: 'Nothing to fix on D03' })).toHaveCount(1);
   // Every dialog of the frame gives it back.
   for (const [open, dialog] of [
     ['Wire it', 'Wire this door'],

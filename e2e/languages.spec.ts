@@ -52,18 +52,18 @@ test('a keypad is described from its leaflet, tried by its examples, and program
       await page
         .getByLabel(`What function ${count} does`)
         .selectOption({ label: what.replace(' (unlock)', '') });
-      await put(page, `Strokes of function ${count}`, strokes);
+      await put(page, `Keystrokes of function ${count}`, strokes);
     }
   }
   // A slip is said at its field, and nothing can be kept meanwhile.
-  await put(page, 'Strokes of function 3', '7 {slott} *');
+  await put(page, 'Keystrokes of function 3', '7 {slott} *');
   await expect(page.getByText('there is no such field')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Keep' })).toBeDisabled();
   // A field is completed by Tab behind its brace.
-  await page.getByLabel('Strokes of function 3', { exact: true }).fill('7 {sl');
-  await page.getByLabel('Strokes of function 3', { exact: true }).press('Tab');
+  await page.getByLabel('Keystrokes of function 3', { exact: true }).fill('7 {sl');
+  await page.getByLabel('Keystrokes of function 3', { exact: true }).press('Tab');
   await page.keyboard.type('*');
-  await expect(page.getByLabel('Strokes of function 3', { exact: true })).toHaveValue('7 {slot} *');
+  await expect(page.getByLabel('Keystrokes of function 3', { exact: true })).toHaveValue('7 {slot} *');
   const examples = rows('| Example');
   for (const [index, [keys, answers, held]] of (examples as [string, string, string][]).entries()) {
     await page.getByRole('button', { name: 'Example', exact: true }).click();
@@ -74,7 +74,7 @@ test('a keypad is described from its leaflet, tried by its examples, and program
   await expect(page.getByText('all 3 examples come out')).toBeVisible();
   // One that is wrong is shown with what is held instead.
   await put(page, 'What is held after example 1', '7: 1111');
-  await expect(page.getByText(/Example 1 comes out otherwise: stored; held is 7: 2580/)).toBeVisible();
+  await expect(page.getByText(/Example 1 comes out differently: stored; held is 7: 2580/)).toBeVisible();
   await put(page, 'What is held after example 1', '7: 2580');
   // The keypad beside speaks the language already.
   const keypad = page.getByRole('region', { name: 'Simulated keypad' });

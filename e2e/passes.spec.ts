@@ -31,16 +31,16 @@ test('a break glass that hangs outside: anybody opens the door by it', async ({ 
   await expect(page.getByRole('region', { name: 'Verdicts' })).toContainText('does not lock');
 });
 
-test('a fire that is over with the exit time: the moment is told, drawn, and watched on the bench', async ({
+test('a fire that ends with the exit time: the moment is told, drawn, and watched on the bench', async ({
   page,
 }) => {
   await openTrap(page, 'fire on the exit input: over with the exit time');
   await cell(page, 'Fire Fail', /Locked after 5/)
     .last()
     .click();
-  await expect(page.getByText(/After 5\.0 s, when a time of K1 is over, it is locked again/)).toBeVisible();
+  await expect(page.getByText(/After 5\.0 s, when a timer of K1 ends, it is locked again/)).toBeVisible();
   await expect(page.getByRole('img', { name: /The lock: free from 0.*held from 5/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Make it so on the bench' }).click();
+  await page.getByRole('button', { name: 'Show on the bench' }).click();
   await expect(page.getByRole('region', { name: 'Bench' })).toContainText('Fire');
 });
 
@@ -61,11 +61,11 @@ test('a delayed way out: the delay is told, pushed on the bench, and re-armed wi
   await page.getByRole('link', { name: 'Brief' }).click();
   await page.getByText('Up to 15 s').click();
   await page.getByRole('link', { name: 'Prove' }).click();
-  await expect(cell(page, 'Exit request', /L1 after 16 s/)).toBeVisible();
+  await expect(cell(page, 'Request to exit', /L1 after 16 s/)).toBeVisible();
   const bench = page.getByRole('region', { name: 'Bench' });
   await bench.getByRole('button', { name: 'Push and hold' }).click();
   await expect(bench.getByRole('img', { name: /Alarm L1: .*sounds/ })).toBeVisible();
   await expect(bench).toContainText('Free', { timeout: 25_000 });
   await bench.getByRole('button', { name: 'Re-arm L1' }).click();
-  await expect(bench).toContainText('Held shut');
+  await expect(bench).toContainText('Locked');
 });

@@ -40,7 +40,7 @@ test('an open circuit is one press on a phone, whose keys have no letters', asyn
 
 test('ledger and verdicts are drawers', async ({ page }) => {
   await openDoor(page, 'D03');
-  await page.getByRole('button', { name: 'Verdicts: 1 to settle' }).click();
+  await page.getByRole('button', { name: 'Verdicts: 1 to fix' }).click();
   await expect(page.getByRole('button', { name: 'Latch F1' })).toBeVisible();
   await page.getByRole('button', { name: 'Close', exact: true }).click({ position: { x: 20, y: 300 } });
   await page.getByRole('button', { name: 'Doors', exact: true }).click();
@@ -64,6 +64,6 @@ test('a change that stands aside can be read and let go with a thumb', async ({ 
   await expect(dialog).toContainText('Shim the keep');
   const box = await dialog.boundingBox();
   expect((box?.x ?? -1) >= 0 && (box?.x ?? 0) + (box?.width ?? 999) <= 390).toBe(true);
-  await dialog.getByRole('button', { name: 'Let it go' }).click();
+  await dialog.getByRole('button', { name: 'Discard it' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });

@@ -49,7 +49,7 @@ test('a code the keypad would refuse is refused when it is given', async ({ page
   await expect(dialog).toBeHidden();
   await page.getByRole('tab', { name: 'Key sheet', exact: true }).click();
   await expect(page.getByRole('row', { name: /^004/ })).toContainText('Haru');
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
 });
 
 test('codes are hidden until somebody asks, and each showing stands in the log', async ({ page }) => {
@@ -90,7 +90,7 @@ test('what was found in a keypad is entered line by line, and a code that is nob
   await expect(dialog.getByText('the keypad takes no code of that length')).toBeVisible();
   await dialog.getByRole('button', { name: 'Record one line' }).click();
   await expect(page.getByRole('row', { name: /^007/ })).toContainText('not on the list');
-  await expect(verdicts(page).getByText('K1 opens for a code or card that is nobody’s')).toBeVisible();
+  await expect(verdicts(page).getByText('K1 opens for a code or card that belongs to nobody')).toBeVisible();
   // The keys that clear it are written at once.
   await expect(page.getByText('Clear the slot')).toBeVisible();
   await expect(page.getByRole('row', { name: /^007/ })).toContainText('found');
@@ -107,7 +107,7 @@ test('a keypad that only in part was looked at: what nobody knows is said, until
   await dialog.getByLabel('As found').fill('2 516782\n9 ?');
   await expect(dialog.getByLabel('Every slot was looked at')).not.toBeChecked();
   await dialog.getByRole('button', { name: 'Record 2 lines' }).click();
-  await expect(verdicts(page).getByText('Nobody knows all that K1 holds')).toBeVisible();
+  await expect(verdicts(page).getByText('What K1 holds')).toBeVisible();
   await expect(page.getByRole('row', { name: /^009/ })).toContainText('not known');
   await expect(page.getByText('a code of a stranger may open').first()).toBeVisible();
   await expect(page.getByText('Look at its other slots, or reset it as its leaflet says.')).toBeVisible();
@@ -118,7 +118,7 @@ test('a keypad that only in part was looked at: what nobody knows is said, until
   await dialog.getByLabel('As found').fill('9 -');
   await dialog.getByLabel('Every slot was looked at').check();
   await dialog.getByRole('button', { name: 'Record one line' }).click();
-  await expect(verdicts(page).getByText('Nobody knows all that K1 holds')).toHaveCount(0);
+  await expect(verdicts(page).getByText('What K1 holds')).toHaveCount(0);
   await expect(page.getByRole('row', { name: /^009/ })).toHaveCount(0);
 });
 

@@ -9,17 +9,17 @@ test('single faults are tried, grouped worst first, and one goes on the bench as
   await page.getByRole('tab', { name: 'Faults' }).click();
   const singles = page.getByRole('region', { name: 'Single faults' });
   await expect(singles.getByRole('status')).toHaveText(/^(\d+) of \1 tried$/);
-  await expect(singles.getByRole('heading', { name: /^Open, and nobody is told \d+$/ })).toBeVisible();
+  await expect(singles.getByRole('heading', { name: /^Open, with no alarm \d+$/ })).toBeVisible();
   const bench = page.getByRole('region', { name: 'Bench' });
-  await expect(bench).toContainText('Held shut');
+  await expect(bench).toContainText('Locked');
   await singles.getByRole('button', { name: /^Wire W01 off: .*: show on the bench$/ }).click();
   await expect(bench).toContainText('Broken: Wire W01 off');
   await expect(bench).toContainText('Free to open');
   await bench.getByRole('button', { name: 'Back to rest' }).click();
   await expect(bench).not.toContainText('Broken:');
-  await expect(bench).toContainText('Held shut');
+  await expect(bench).toContainText('Locked');
   const worth = page.getByRole('region', { name: 'What each part is worth' });
-  await worth.getByRole('button', { name: 'Take each out in turn' }).click();
+  await worth.getByRole('button', { name: 'Remove each in turn' }).click();
   await expect(worth.getByRole('listitem').filter({ hasText: 'EB1' })).toContainText(
     /covers for \d+ faults, \d+ of which would lock somebody in/,
   );
@@ -45,7 +45,7 @@ test('a broken promise is told as a story, played on the bench and kept as a sce
   await openDoor(page, 'D03', 'prove', site);
   await page.getByRole('tab', { name: 'Orders' }).click();
   await page.getByRole('button', { name: 'Try every order' }).click();
-  const story = page.getByRole('region', { name: 'Broken: A release by fire holds until it is reset' });
+  const story = page.getByRole('region', { name: 'Broken: A fire release lasts until it is reset' });
   await expect(story.getByRole('listitem')).toHaveText([
     'Fire alarm',
     'The fire line is lost, or the panel reset',
@@ -57,7 +57,7 @@ test('a broken promise is told as a story, played on the bench and kept as a sce
   await story.getByRole('button', { name: 'Play it on the bench' }).click();
   const bench = page.getByRole('region', { name: 'Bench' });
   await expect(bench).toContainText('Free to open');
-  await expect(bench).toContainText('Held shut');
+  await expect(bench).toContainText('Locked');
   await bench.getByRole('button', { name: 'Journal of the bench' }).click();
   await expect(page.getByRole('list', { name: 'Journal' }).getByRole('listitem').first()).toContainText(
     'Fire alarm',
@@ -79,11 +79,11 @@ test('a situation of the table is made so on the bench, and goes on from there',
     .getByRole('row')
     .filter({ has: page.getByRole('rowheader', { name: 'Fire', exact: true }) });
   await row.getByRole('button').first().click();
-  await page.getByRole('button', { name: 'Make it so on the bench' }).click();
+  await page.getByRole('button', { name: 'Show on the bench' }).click();
   const bench = page.getByRole('region', { name: 'Bench' });
   await expect(bench).toContainText('Free by the fire alarm');
   await bench.getByRole('button', { name: 'Reset by key' }).click();
-  await expect(bench).toContainText('Held shut');
+  await expect(bench).toContainText('Locked');
 });
 
 test('what would help against single faults is tried on a copy, and done by a press', async ({ page }) => {
@@ -109,7 +109,7 @@ test('every device is tried for itself, and what is wanted can be something else
   await openDoor(page, 'D13', 'prove', site);
   const table = page.getByRole('table', { name: 'What the door does in every situation' });
   await table
-    .getByRole('row', { name: /^Exit request X1, X2/ })
+    .getByRole('row', { name: /^Request to exit X1, X2/ })
     .getByRole('button', { name: /^Fail: / })
     .click();
   const each = page.getByRole('list', { name: 'At each device' });
@@ -118,10 +118,10 @@ test('every device is tried for itself, and what is wanted can be something else
   await expect(page.getByRole('region', { name: 'Bench' })).toContainText('Free to open');
   await page.getByRole('button', { name: 'Draw the loop before and after' }).click();
   await expect(page.getByRole('img', { name: /^Loop A, At rest: / })).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Loop A, Exit request: / })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Loop A, Request to exit: / })).toBeVisible();
   // Less of a way out than the brief leads to is not a pass, whatever is written.
-  await page.getByRole('button', { name: 'Want something else…' }).click();
-  const form = page.getByRole('form', { name: 'What is wanted: Exit request, from inside' });
+  await page.getByRole('button', { name: 'Expect something else…' }).click();
+  const form = page.getByRole('form', { name: 'What is expected: Request to exit, from inside' });
   await form.getByText('a way out', { exact: true }).click();
   await form.getByRole('button', { name: 'Keep' }).click();
   await expect(form).toContainText('Say why');
@@ -129,7 +129,7 @@ test('every device is tried for itself, and what is wanted can be something else
   await form.getByRole('button', { name: 'Keep' }).click();
   await saved(page);
   const cell = table
-    .getByRole('row', { name: /^Exit request/ })
+    .getByRole('row', { name: /^Request to exit/ })
     .getByRole('button')
     .last();
   await expect(cell).toContainText('Not proven');
@@ -137,7 +137,7 @@ test('every device is tried for itself, and what is wanted can be something else
   await page.reload();
   await expect(cell).toContainText('wanted instead: a way out');
   await cell.click();
-  await page.getByRole('button', { name: 'Want something else…' }).click();
-  await page.getByRole('button', { name: 'As the brief leads to' }).click();
+  await page.getByRole('button', { name: 'Expect something else…' }).click();
+  await page.getByRole('button', { name: 'As the brief says' }).click();
   await expect(cell).toContainText('wanted: out freely');
 });

@@ -53,7 +53,7 @@ test('a cable’s make and screen are changed, and the verdicts follow', async (
   await cable.getByLabel('Make').selectOption('2x0.5');
   await expect(verdicts(page)).toContainText('Cable R1 has too few cores');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
   await expect(page.getByRole('table').filter({ hasText: 'Total' })).toContainText('2 × 1 mm²');
   await page.getByRole('button', { name: 'Labels' }).click();
   await expect(page.getByRole('dialog')).toContainText('36 labels');

@@ -11,7 +11,7 @@ test('at 400 % every page and every act is still reached', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'People' })).toBeVisible();
   await page.goto(`${DEMO.url}/s/quillhaven/doors/D03/wire`);
   await ready(page);
-  await page.getByRole('button', { name: 'Verdicts: 1 to settle' }).click();
+  await page.getByRole('button', { name: 'Verdicts: 1 to fix' }).click();
   await expect(page.getByRole('button', { name: 'Latch F1' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Bench', exact: true }).click();

@@ -8,7 +8,7 @@ test('a trap is found, explained, left by the fix that was tried, and back with 
   await ready(page);
   const verdicts = page.getByRole('complementary', { name: 'Verdicts on the site' });
   const trap = verdicts.getByRole('article').filter({ hasText: 'Nobody leaves: Staff corridor' });
-  await expect(trap).toContainText('Controller hung. D10 stays shut whatever is pressed.');
+  await expect(trap).toContainText('Controller hung. D10 stays locked whatever is pressed.');
   await page.getByRole('button', { name: 'Controller hung' }).click();
   await expect(page.getByRole('img', { name: 'Staff corridor: no way out' })).toBeVisible();
   await trap.getByRole('button', { name: 'Add a break glass to D10' }).click();
@@ -31,7 +31,7 @@ test('a latch that is missing shows in the matrix and beside it, and one press t
   await expect(cell('Zone 1', 'D03')).toHaveText('✕ no latch');
   const verdicts = page.getByRole('complementary', { name: 'Verdicts on the site' });
   const card = verdicts.getByRole('article').filter({ hasText: 'D03 is not held released' });
-  await card.getByRole('button', { name: 'Settle what is wrong at D03' }).click();
+  await card.getByRole('button', { name: 'Fix what is wrong at D03' }).click();
   await expect(cell('Zone 1', 'D03')).toHaveText('✓ free');
   await expect(card).toHaveCount(0);
   // A relay that the zone no longer trips leaves its door shut; what is asked of a door is said by pressing its cell.
@@ -43,7 +43,7 @@ test('a latch that is missing shows in the matrix and beside it, and one press t
   await cell('Zone 2', 'D01').click();
   await expect(cell('Zone 2', 'D01')).toHaveText('✓ lever');
   await cell('Zone 2', 'D01').click();
-  await expect(cell('Zone 2', 'D01')).toHaveText('✓ stays shut');
+  await expect(cell('Zone 2', 'D01')).toHaveText('✓ stays locked');
   await saved(page);
 });
 

@@ -37,7 +37,7 @@ test('a change that no longer fits stands aside with its text, and the ones arou
   await expect(dialog.getByRole('list', { name: 'What was typed' })).toContainText('notes: Shim the keep');
   // The door is gone: trying again is not the first thing offered.
   await expect(dialog).toContainText('it would be refused again');
-  await dialog.getByRole('button', { name: 'Let it go' }).click();
+  await dialog.getByRole('button', { name: 'Discard it' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await saved(page);
 });
@@ -70,7 +70,7 @@ test('an undo that would replace what somebody else has changed asks first', asy
   await dialog.getByRole('button', { name: 'Leave it' }).click();
   await expect(name).toHaveValue('Theirs');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await dialog.getByRole('button', { name: 'Undo all the same' }).click();
+  await dialog.getByRole('button', { name: 'Undo anyway' }).click();
   await expect(name).toHaveValue('Binding shop');
   await saved(page);
   expect((await doorOf(page, site, 'D05'))?.name).toBe('Binding shop');

@@ -19,7 +19,7 @@ test('a scenario is kept, moved by drag and by key, found right, and tells what 
   await page.keyboard.press('Shift+ArrowRight');
   await expect(part.getByText('At 6.0 s the leaf does not open: the lock holds.')).toBeVisible();
   await expect(
-    verdicts(page).getByText('“Somebody slow comes from the reader” goes otherwise'),
+    verdicts(page).getByText('“Somebody slow walks from the reader” goes otherwise'),
   ).toBeVisible();
   // Drawn back to the left by hand, it opens again.
   const from = (await push.boundingBox())!;
@@ -32,7 +32,7 @@ test('a scenario is kept, moved by drag and by key, found right, and tells what 
   await saved(page);
   await elsewhere(page, site, { kind: 'setSetting', device: 'D02/K1', setting: 'ch1.relock', value: 'time' });
   await elsewhere(page, site, { kind: 'setSetting', device: 'D02/K1', setting: 'ch1.unlock', value: 25 });
-  await expect(part.getByText(/^Lock, .* released; found right was locked\.$/)).toBeVisible();
+  await expect(part.getByText(/^Lock, .* released; accepted was locked\.$/)).toBeVisible();
   const file = (await (await page.request.get(api(site, '/export.json'))).json()) as {
     scenarios: { door: string; acts: { at: number }[]; kept: object | null }[];
   };
@@ -44,18 +44,18 @@ test('a scenario of one’s own is written, judged, and taken back', async ({ pa
   await openDoor(page, 'D02', 'timing', site);
   const part = page.getByRole('region', { name: 'Scenarios' });
   await part.getByRole('button', { name: 'Write one' }).click();
-  await part.getByLabel('Add something that happens').selectOption({ label: 'Torn open' });
+  await part.getByLabel('Add something that happens').selectOption({ label: 'Forced open' });
   await part.getByLabel('Moment of 2, Torn open, seconds').fill('8');
   await page.keyboard.press('Enter');
-  await part.getByLabel('Forced alarm', { exact: true }).selectOption('quiet');
-  await expect(part.getByText('Forced-open alarm: raised at 8.0 s, and not expected.')).toBeVisible();
-  await part.getByLabel('Forced alarm', { exact: true }).selectOption('sounds');
+  await part.getByLabel('Door forced alarm', { exact: true }).selectOption('quiet');
+  await expect(part.getByText('Door forced alarm: raised at 8.0 s, and not expected.')).toBeVisible();
+  await part.getByLabel('Door forced alarm', { exact: true }).selectOption('sounds');
   await expect(part.getByText(/At the end it should be locked; it is open/)).toBeVisible();
   await part.getByLabel('Moment of 2, Torn open, seconds').fill('a while');
   await page.keyboard.press('Enter');
   await expect(part.getByLabel('Moment of 2, Torn open, seconds')).toHaveAttribute('aria-invalid', 'true');
   await page.keyboard.press('Escape');
-  await part.getByRole('button', { name: 'Take out', exact: true }).click();
+  await part.getByRole('button', { name: 'Remove', exact: true }).click();
   await expect(part.getByRole('button', { name: 'Keep with this door' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(part.getByRole('button', { name: /Scenario 1/ })).toBeVisible();

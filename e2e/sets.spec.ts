@@ -38,7 +38,7 @@ test('a bus: addresses as DIP pictures, the terminator at the last, another orde
   await expect(bus.getByLabel('Terminator of D12 R2')).not.toBeChecked();
   await saved(page);
   await openDoor(page, 'D12', 'wire', site);
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
   await expect(page.locator('[data-loop="bus"]').first()).toBeVisible();
 });
 

@@ -58,7 +58,7 @@ test('the site goes out as a file and comes in again; a bad file says where it i
   await expect(page.getByRole('alert')).toContainText('there is no terminal "D02/L1.plus"');
   await choose(text);
   await expect(page.getByText(/14 doors, .* 6 people \(0 with a code\)/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take it in' }).click();
+  await page.getByRole('button', { name: 'Import it' }).click();
   await expect(page).toHaveURL(/\/s\/quillhaven-\d+/);
   await ready(page);
   await expect(page.getByRole('navigation', { name: 'Doors' }).getByText('Reading room')).toBeVisible();

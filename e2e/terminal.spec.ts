@@ -74,7 +74,7 @@ test('a terminal with menus is described from its leaflet, and speaks at once', 
       .nth(nth)
       .selectOption({ label: what });
     await put(page, `What the screen calls function ${number}`, called, nth);
-    await put(page, `Strokes of function ${number}`, strokesIn(keys)[0]!, nth);
+    await put(page, `Keystrokes of function ${number}`, strokesIn(keys)[0]!, nth);
   }
   for (const [index, [keys, answers, held]] of (rows('| Keyed') as [string, string, string][]).entries()) {
     await page.getByRole('button', { name: 'Example', exact: true }).click();

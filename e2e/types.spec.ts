@@ -14,7 +14,7 @@ test('an own device type is made, tried, used, changed to a new version, and the
   await page.getByLabel('Name', { exact: true }).fill('Bench sensor');
   await page.getByRole('group', { name: 'Part board' }).getByLabel('draw (A or W)').fill('0.12');
   await expect(bench).toContainText('draws 0.12 A');
-  await bench.getByLabel('plus on minus').check();
+  await bench.getByLabel('reversed').check();
   await expect(bench).toContainText('fed backwards');
   // What does not fit together is named, and nothing can be saved until it does.
   await page.getByRole('group', { name: 'Part k.no' }).getByLabel('worked by').fill('nonsense');
@@ -62,7 +62,7 @@ test('a type is read from JSON, and a wrong file is refused with its reasons', a
     mimeType: 'application/json',
     buffer: Buffer.from('{"id":"x"}'),
   });
-  await expect(page.getByRole('alert')).toContainText('That file was not taken in; nothing was changed.');
+  await expect(page.getByRole('alert')).toContainText('That file was not imported; nothing was changed.');
   const type = {
     id: 'garden-bell@1',
     version: 1,

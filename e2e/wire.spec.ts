@@ -42,8 +42,8 @@ test('a removed wire opens its loop, and the remedy closes it', async ({ page })
   await page.getByRole('group', { name: 'Wire W02' }).getByRole('button', { name: 'Remove' }).click();
   await expect(page.locator('[data-loop="lock-power"]').getByText('open: does not close')).toBeVisible();
   await expect(verdicts(page)).toContainText('The link to K1.COM1 is missing');
-  await verdicts(page).getByRole('button', { name: 'Lay it' }).click();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await verdicts(page).getByRole('button', { name: 'Add it' }).click();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
 });
 
 test('two chosen terminals make a wire; its size and length can be changed', async ({ page }) => {
@@ -69,8 +69,8 @@ test('wiring anew says what it changes and keeps what a hand laid', async ({ pag
   await verdicts(page).getByRole('button', { name: 'Put both right' }).click();
   await page.getByRole('button', { name: 'Wire it' }).click();
   await expect(page.getByRole('dialog')).toContainText('Keeps 1 wire laid by hand');
-  await page.getByRole('button', { name: 'Lay the wires' }).click();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await page.getByRole('button', { name: 'Add the wires' }).click();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
 });
 
 test('a terminal with too many conductors is settled by a joint, in one click and one undo', async ({
@@ -87,7 +87,7 @@ test('a terminal with too many conductors is settled by a joint, in one click an
   }
   const full = verdicts(page).getByText('Too many conductors in PS1.0V');
   await expect(full).toBeVisible();
-  await verdicts(page).getByRole('button', { name: 'Put a joint in' }).first().click();
+  await verdicts(page).getByRole('button', { name: 'Add a joint' }).first().click();
   await expect(full).toHaveCount(0);
   await page.getByRole('tab', { name: 'Hardware' }).click();
   await expect(page.getByLabel('Tag of J1')).toBeVisible();
@@ -104,9 +104,9 @@ test('a fire contact that closes on alarm is wired and set together, and gets it
   await page.getByRole('button', { name: 'Wire it' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Contact at a fire input').selectOption('NO');
-  await dialog.getByRole('button', { name: 'Lay the wires' }).click();
+  await dialog.getByRole('button', { name: 'Add the wires' }).click();
   await expect(page.getByRole('button', { name: /F1\.NO/ }).first()).toBeVisible();
-  await expect(verdicts(page).getByText('A cut wire at PS1’s fire input goes unseen')).toBeVisible();
+  await expect(verdicts(page).getByText('A cut wire at PS1’s fire input goes unnoticed')).toBeVisible();
   await bench(page).getByRole('button', { name: 'Fire', exact: true }).click();
   await expect(bench(page).getByText('Free to open')).toBeVisible();
 });
@@ -115,11 +115,11 @@ test('the colours of a site are what Aldaba lays', async ({ page }) => {
   const site = await ownCopy(page);
   await page.goto(`${DEMO.url}/s/${site}/pack`);
   await ready(page);
-  await page.getByLabel('Plus', { exact: true }).selectOption('OG');
+  await page.getByLabel('Positive', { exact: true }).selectOption('OG');
   await saved(page);
   await openDoor(page, 'D02', 'wire', site);
   await page.getByRole('button', { name: 'Wire it' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Lay the wires' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Add the wires' }).click();
   await expect(page.getByRole('button', { name: /^W01, orange, PS1\.\+V to F1\.C/ })).toBeVisible();
-  await expect(verdicts(page).getByText('Nothing to settle')).toBeVisible();
+  await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
 });

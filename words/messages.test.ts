@@ -16,6 +16,8 @@ async function inLocale(locale: string | undefined) {
 }
 afterEach(() => {
   delete process.env['ALDABA_LOCALE'];
+  // Whoever comes after in this process sees the catalogue as it is.
+  vi.resetModules();
 });
 
 describe('the texts of a place', () => {

@@ -196,22 +196,26 @@ export const channelTimes = (prefix: string, name: string, channel = 0): Setting
   of(
     choice(
       `${prefix}.relock`,
-      `${name}re-lock`,
+      `${name}relock`,
       {
         close: 'when the door closes',
         time: 'when the time is up',
-        open: 'as soon as it opens: one person a release',
+        open: 'as soon as it opens: one person per release',
       },
       'close',
     ),
     'relock',
     channel,
   ),
-  of(numberSetting(`${prefix}.held`, `${name}held-open alarm after`, 's', [5, 600], 30), 'held', channel),
+  of(
+    numberSetting(`${prefix}.held`, `${name}door held open alarm after`, 's', [5, 600], 30),
+    'held',
+    channel,
+  ),
   of(
     choice(
       `${prefix}.rex`,
-      `${name}exit sense`,
+      `${name}request to exit`,
       { unlocks: 'unlocks the door', reports: 'reports only: the lever opens it' },
       'unlocks',
     ),
@@ -219,7 +223,7 @@ export const channelTimes = (prefix: string, name: string, channel = 0): Setting
     channel,
   ),
   of(
-    choice(`${prefix}.form`, `${name}exit contact`, { NO: 'normally open', NC: 'normally closed' }),
+    choice(`${prefix}.form`, `${name}exit button contact`, { NO: 'normally open', NC: 'normally closed' }),
     'form',
     channel,
   ),

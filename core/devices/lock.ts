@@ -30,7 +30,7 @@ export const lock = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('strike'),
     mode,
-    /** Shear locks and bolts jam when they are thrown before the door is fully shut. */
+    /** Shear locks and bolts jam when they are thrown before the door is fully closed. */
     jams: z.boolean().optional(),
     /** A bolt or an armature, no latch: no handle and no key draws it back. So is whatever jams. */
     noHandle: z.boolean().optional(),

@@ -4,7 +4,7 @@ import { holds } from './holds';
 
 holds(
   {
-    name: 'Cold store with a motor lock on a switched minus',
+    name: 'Cold store with a motor lock on a switched negative',
     brief: STRIKE_BRIEF,
     devices: ['supply-12v-5a', 'controller-1-minus', 'reader-wiegand', 'mortise-interface', 'door-contact'],
     deadState: { state: 'fail-secure', overrideReason: null, by: 'Haru' },

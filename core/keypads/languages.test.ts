@@ -42,7 +42,7 @@ describe('the languages of the library', () => {
       'a list': ({ slots }) => slots === null,
       'overwritten only': (language) =>
         language.slots !== null && !can(language, 'clear-slot', 'delete-code', 'clear-all'),
-      'wiped all at once only': (language) =>
+      'erased all at once only': (language) =>
         can(language, 'clear-all') && !can(language, 'clear-slot', 'delete-code'),
       'deleted by code': (language) => can(language, 'delete-code'),
       'deleted by its card': (language) => can(language, 'delete-card'),

@@ -127,7 +127,7 @@ describe('what follows a situation by itself', () => {
   });
 });
 
-describe('rescuers at a door that stays locked when dead', () => {
+describe('rescuers at a door that stays locked without power', () => {
   const asked = (keyOverride: boolean | null, rescuers = true): Plan => {
     const brief = { ...strikeDoor().doors['D01']!.brief, rescuers, keyOverride };
     return mustApply(strikeDoor(), { kind: 'setDoor', id: 'D01', patch: { brief } });

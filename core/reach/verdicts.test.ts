@@ -53,7 +53,7 @@ describe('what stands against a site', () => {
     expect(verdicts(safe)).toMatchObject({ nowhere: [], rooms: 1, left: 1, toSettle: 0 });
   });
 
-  it('is a site of which every door opens when dead, and not one with a door that stays shut', () => {
+  it('is a site of which every door unlocks without power, and not one with a door that stays shut', () => {
     const magnets = lobbies({});
     expect(verdicts(magnets).allFailSafe).toBe(true);
     expect(verdicts(wiredDoor('strike-keypad', STRIKE_BRIEF, magnets, 'D04')).allFailSafe).toBe(false);

@@ -62,7 +62,7 @@ describe('a magnet on a dry controller', () => {
     expect(hold(world, burnt)).toBe('free');
     expect(hold(world, after(world, burnt, { kind: 'fireReset' }))).toBe('held');
   });
-  it('holds on battery, opens when dead', () => {
+  it('holds on battery, unlocks without power', () => {
     expect(hold(world, after(world, rest, { kind: 'mains', on: false }))).toBe('held');
     expect(hold(world, after(world, rest, { kind: 'dead', on: true }))).toBe('free');
   });

@@ -6,7 +6,7 @@ import { siteFindings } from './index';
 const second = (set: string, brief = MAGNET_BRIEF) => wiredDoor(set, brief, magnetDoor(), 'D02');
 
 describe('a site as a whole', () => {
-  it('is found where every door with a lock opens when dead', () => {
+  it('is found where every door with a lock unlocks without power', () => {
     expect(siteFindings(second('strike-keypad-safe'))).toEqual([
       { code: 'every-door-opens', severity: 'caution', doors: ['D01', 'D02'] },
     ]);

@@ -21,7 +21,7 @@ describe('definition', () => {
     const text = textOf('D02');
     for (const wire of conductorsOf(plan, 'D02')) expect(text).toContain(`"${wire.number}"`);
     for (const tag of ['PS1', 'K1', 'L1', 'EB1', 'F1', 'X1', 'R1', 'C1']) expect(text).toContain(`"${tag}"`);
-    expect(text).toContain('held-open alarm after');
+    expect(text).toContain('door held open alarm after');
     expect(text).toContain(LAW);
     expect(text).toContain('I. Calloway');
   });
@@ -33,9 +33,9 @@ describe('definition', () => {
         if (programmingCode !== '') expect(text).not.toContain(programmingCode);
     }
   });
-  it('says what is still to settle', () => {
-    expect(textOf('D03')).toContain('Fire release can be undone by the fire');
-    expect(textOf('D02')).toContain('Nothing to settle');
+  it('says what is still to fix', () => {
+    expect(textOf('D03')).toContain('The fire itself can undo the release');
+    expect(textOf('D02')).toContain('Nothing to fix');
   });
 });
 

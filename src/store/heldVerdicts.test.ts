@@ -19,7 +19,7 @@ test('an answer about a door that was left meanwhile takes nothing from the one 
   expect(after).toBe(START);
 });
 
-test('an answer about an older state of the plan changes nothing', () => {
+test('an answer about an older state of the plan does nothing', () => {
   expect(taken(START, { kind: 'door', version: 2, judgement: of('D02') }, 'D02')).toBe(START);
 });
 

@@ -143,7 +143,7 @@ describe('SiteStore', () => {
     },
   );
 
-  it('refuses an edit that does not fit, changes nothing and says why', () => {
+  it('refuses an edit that does not fit, does nothing and says why', () => {
     const store = open();
     expect(store.dispatch({ kind: 'disconnect', id: 'none' }, 'x')).toBe(false);
     expect(store.dispatch({ kind: 'setDoor', id: 'D01', patch: { notes: 'x'.repeat(6000) } }, 'x')).toBe(

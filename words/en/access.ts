@@ -12,7 +12,7 @@ export const spanWords = spoken(({ from, to }: Span): string => `${clockWords(fr
 
 export const spansWords = spoken((spans: readonly Span[]): string =>
   spans.length === 0
-    ? 'at no hour'
+    ? 'never'
     : spans.length === 1 && spans[0]!.from === 0 && spans[0]!.to === 1440
       ? 'all day'
       : spans.map(spanWords).join(', '),
@@ -43,7 +43,7 @@ export const momentWords = spoken(
 
 const levelName = (plan: Plan, id: string): string => findIn(plan.levels, id)?.name ?? id;
 export const hoursName = spoken((plan: Plan, id: string | null): string =>
-  id === null ? 'at all hours' : (findIn(plan.hours, id)?.name ?? id),
+  id === null ? 'always' : (findIn(plan.hours, id)?.name ?? id),
 );
 const calendarName = (plan: Plan, id: string): string => findIn(plan.calendars, id)?.name ?? id;
 const personName = (plan: Plan, id: string): string => findIn(plan.people, id)?.name ?? id;
@@ -52,19 +52,19 @@ const personName = (plan: Plan, id: string): string => findIn(plan.people, id)?.
 export const ruleWords = spoken(function ruleWords(plan: Plan, rule: Rule, opens: boolean): string {
   switch (rule.kind) {
     case 'free-passage':
-      return `Free passage by “${hoursName(plan, rule.hours)}”: the door stands unlocked to everybody.`;
+      return `Unlock schedule “${hoursName(plan, rule.hours)}”: the door is unlocked for everybody.`;
     case 'not-yet':
       return `Opens nothing before ${dayWords(rule.from)}.`;
     case 'expired':
       return `${dayWords(rule.until)} was the last day.`;
     case 'door-shut':
       return rule.by.kind === 'holiday'
-        ? `${rule.by.day} shuts this door to all but levels that override its opening hours.`
-        : `Out of its opening hours “${hoursName(plan, rule.hours)}” the door is shut to all but levels that override them.`;
+        ? `${rule.by.day} closes this door to everybody but access levels that override its opening hours.`
+        : `Outside its opening hours “${hoursName(plan, rule.hours)}” the door is closed to everybody but access levels that override them.`;
     case 'by-name':
-      return 'Opens this door by name, at all hours.';
+      return 'Opens this door by name, always.';
     case 'exception':
-      return `“${rule.name}” of “${levelName(plan, rule.level)}” ${opens ? 'opens it' : 'leaves it shut'} then.`;
+      return `“${rule.name}” of “${levelName(plan, rule.level)}” ${opens ? 'opens it' : 'does not open it'} then.`;
     case 'level-over':
       return `“${levelName(plan, rule.level)}” ended on ${dayWords(rule.until)}.`;
     case 'level': {
@@ -74,11 +74,11 @@ export const ruleWords = spoken(function ruleWords(plan: Plan, rule: Rule, opens
       if (rule.by.kind === 'holiday')
         return opens
           ? `${level} opens it by what ${hours} say of ${rule.by.day}.`
-          : `${rule.by.day}: ${hours}, by which ${level} opens it, are off then.`;
+          : `${rule.by.day}: ${hours}, by which ${level} opens it, do not apply then.`;
       return opens ? `${level} opens it by ${hours}.` : `${level} opens it by ${hours} only.`;
     }
     case 'no-level':
-      return 'Neither a level nor a name gives this door.';
+      return 'No access level gives this door, nor is it given by name.';
   }
 });
 
@@ -101,15 +101,15 @@ export const concernWords = spoken(function concernWords(
     }
     case 'free-unattended':
       return {
-        what: 'Free passage while nobody is in',
+        what: 'Unlock schedule while nobody is in',
         where: `${concern.door}, ${momentWords(concern.at, now)}`,
-        why: 'The door unlocks by the clock before anybody who opens it may be there: let the first person in unlock it.',
+        why: 'The door unlocks by the clock before anybody who opens it may be there: use “first card in”.',
       };
     case 'free-on-holiday':
       return {
-        what: 'Free passage on a day off',
+        what: 'Unlock schedule on a holiday',
         where: `${concern.door}, ${dayWords(concern.day, now)}`,
-        why: `Its hours take no notice of “${calendarName(plan, concern.calendar)}”, other hours at this door do.`,
+        why: `Its schedule ignores the holidays “${calendarName(plan, concern.calendar)}”; other schedules at this door follow them.`,
       };
     case 'open-to-many':
       return {
@@ -131,7 +131,7 @@ export const concernWords = spoken(function concernWords(
       };
     case 'calendar-past':
       return {
-        what: 'All its days are past',
+        what: 'All its holidays are past',
         where: calendarName(plan, concern.calendar),
         why: `The last was ${dayWords(concern.last, now)}: the next holiday is a day like any other.`,
       };

@@ -3,7 +3,7 @@ import { texts } from '../messages';
 
 /** An alarm by its name. */
 export const ALARM_NAMES: Record<Alarm, string> = texts({
-  forced: 'Forced-open alarm',
-  'held-open': 'Held-open alarm',
+  forced: 'Door forced alarm',
+  'held-open': 'Door held open alarm',
   tamper: 'Tamper alarm',
 });

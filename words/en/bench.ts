@@ -16,11 +16,11 @@ export const holdWords = spoken(function holdWords(
   if (doorOpen) return 'Door open';
   switch (hold) {
     case 'held':
-      return kind === 'strike' ? 'Locked' : 'Held shut';
+      return kind === 'strike' ? 'Locked' : 'Locked';
     case 'free':
       return kind === 'strike' ? 'Unlocked' : 'Free to open';
     case 'weak':
-      return 'Neither held nor free';
+      return 'Neither locked nor released';
     case 'no-lock':
       return 'No lock';
   }
@@ -80,7 +80,7 @@ export const stateWords = spoken(
     ({
       relay: `Relay ${tag} ${on ? 'pulled in' : 'at rest'}`,
       alarm: `Alarm of ${tag} ${on ? 'sounds' : 'quiet'}`,
-      release: `${tag} ${on ? 'lets go' : 'armed'}`,
+      release: `${tag} ${on ? 'released' : 'armed'}`,
     })[of],
 );
 
@@ -92,7 +92,7 @@ export const effectWords = spoken(function effectWords(effect: Effect): string |
     case 'door':
       return effect.open ? 'Door opened' : 'Door closed';
     case 'fuse':
-      return 'A fuse blew: more flowed than it bears';
+      return 'A fuse blew: more than its rating flowed';
     case 'door-refused':
       return 'The door does not open: the lock holds';
     case 'alarm':
@@ -106,7 +106,7 @@ export const effectWords = spoken(function effectWords(effect: Effect): string |
     case 'passback':
       return 'This card came in already and has not gone out';
     case 'no-answer':
-      return 'The keypad does not answer: it has no power';
+      return 'The keypad is dead: it has no power';
   }
 });
 
@@ -114,14 +114,14 @@ export const effectWords = spoken(function effectWords(effect: Effect): string |
 const STANDING: Readonly<Record<Standing['kind'], (tag: string) => readonly [by: string, until: string]>> = {
   'break-glass': (tag) => [`break glass ${tag}`, `until ${tag} is reset`],
   fire: () => ['the fire alarm', 'until the panel and the relay are reset'],
-  power: () => ['missing power', 'until the power is back'],
-  cut: (tag) => [`cut wire ${tag}`, `until ${tag} is mended`],
+  power: () => ['the loss of power', 'until power is back'],
+  cut: (tag) => [`cut wire ${tag}`, `until ${tag} is repaired`],
   switch: (tag) => [`switch ${tag}`, `until ${tag} is turned back`],
   fuse: (tag) => [`a blown fuse in ${tag}`, `until ${tag} has new fuses`],
   network: () => ['the lost network', 'until the network is back'],
-  hours: () => ['free passage', 'until its hours are over'],
+  hours: () => ['the unlock schedule', 'until it ends'],
   lockdown: () => ['the lockdown', 'until the lockdown is over'],
-  egress: (tag) => [`${tag}, which has let go`, `until ${tag} is re-armed with its key`],
+  egress: (tag) => [`${tag}, which has released`, `until ${tag} is re-armed with its key`],
   failed: (tag) => [`failed ${tag}`, `until ${tag} is replaced`],
 };
 
@@ -133,14 +133,12 @@ export const whyFreeWords = spoken(function whyFreeWords(
 ): string {
   const words = by.map(({ kind, id }) => STANDING[kind](id === null ? '' : tagOf(id)));
   if (words.length === 0)
-    return until === null
-      ? 'Free at rest: nothing that was done here frees it'
-      : `Locks again at ${at(until)}`;
+    return until === null ? 'Unlocked at rest: nothing done here unlocked it' : `Locks again at ${at(until)}`;
   const names = words.map(([name]) => name).join(together ? ' and ' : ', or ');
-  const ends = together ? 'until all of it is undone' : (words[0]?.[1] ?? '');
+  const ends = together ? 'until all of these are undone' : (words[0]?.[1] ?? '');
   return words.length === 1
-    ? `Free by ${names}, ${ends}`
-    : `Free by ${names}${together ? ` together, ${ends}` : ''}`;
+    ? `Unlocked by ${names}, ${ends}`
+    : `Unlocked by ${names}${together ? ` together, ${ends}` : ''}`;
 });
 
 /** A moment of the bench's clock: `0:04.2`. */

@@ -3,13 +3,12 @@ import type { Brief } from '#core/plan/index';
 import { texts } from '../messages';
 
 export const REASONS: Record<BriefReason, string> = texts({
-  'no-mechanical-egress':
-    'Nothing mechanical opens it from inside, so people must get out when the power is dead.',
-  'traps-people': 'Without power and without a lever, whoever is inside is trapped.',
-  'rescuers-need-entry': 'Rescuers must get in when the power is dead.',
-  'rescuers-locked-out': 'Rescuers would have to break in.',
-  'valuables-stay-locked': 'Cutting the power must not open what holds valuables.',
-  'opens-with-the-power': 'Anyone who cuts the power, or sets off the alarm, walks in.',
+  'no-mechanical-egress': 'Nothing mechanical opens it from inside, so people must get out without power.',
+  'traps-people': 'Without power and without a lever, anybody inside is trapped.',
+  'rescuers-need-entry': 'The fire service must get in without power.',
+  'rescuers-locked-out': 'The fire service would have to break in.',
+  'valuables-stay-locked': 'Cutting the power must not open a door that protects valuables.',
+  'opens-with-the-power': 'Anybody who cuts the power or sets off the alarm walks in.',
   'fire-door-keeps-latching': 'A fire door keeps latching, with or without power.',
   'fire-door-may-not-latch':
     'A fire door must stay latched: use a fail-safe lock that holds its latch, never a plain release.',
@@ -19,36 +18,36 @@ export const REASONS: Record<BriefReason, string> = texts({
 });
 
 export const QUESTIONS: Record<Exclude<keyof Brief, 'assumed'>, { label: string; hint: string }> = texts({
-  protects: { label: 'What does it protect?', hint: 'Decides whether a power cut may open it.' },
+  protects: { label: 'What does it protect?', hint: 'Decides whether a power cut may unlock it.' },
   escapeRoute: { label: 'Is it on an escape route?', hint: 'If so, a door that can trap people is a stop.' },
   mechanicalEgress: {
     label: 'Can people always leave by a lever or bar?',
-    hint: 'One that retracts the latch with no power at all. It does not free a magnet.',
+    hint: 'One that retracts the latch with no power at all. It does not release a magnet.',
   },
-  rescuers: { label: 'Must rescuers get in when the power is dead?', hint: 'Fire crew, first aid.' },
+  rescuers: { label: 'Must the fire service get in without power?', hint: 'Fire crew, ambulance.' },
   keyOverride: {
     label: 'Does a key open it from outside without power?',
-    hint: 'A cylinder that draws the latch. It frees no magnet.',
+    hint: 'A cylinder that retracts the latch. It does not release a magnet.',
   },
-  fireDoor: { label: 'Is it a fire door that must stay latched?', hint: 'The label on its edge tells.' },
+  fireDoor: { label: 'Is it a fire door that must stay latched?', hint: 'See the label on its edge.' },
   ownLatch: {
-    label: 'Does a latch of its own hold it shut when unlocked?',
-    hint: 'One that falls into a fixed keep and a handle draws. A strike’s latch is none: released, it lets go.',
+    label: 'Does a latch of its own keep it closed when unlocked?',
+    hint: 'One that falls into a fixed strike plate and is retracted by a handle. The latch of a strike does not count: released, it lets the door open.',
   },
   bothLeaves: {
     label: 'Must both leaves open for everybody to get out?',
-    hint: 'Where the escape route counts on the full width, a second leaf that stays locked halves it.',
+    hint: 'Where the escape route needs the full width, a second leaf that stays locked halves it.',
   },
   delayedEgress: {
-    label: 'May the way out be delayed?',
-    hint: 'Who pushes is let out when the time is over; fire and a loss of power let go at once. Only where the local code allows it.',
+    label: 'May the exit be delayed?',
+    hint: 'Whoever pushes is let out after the delay; a fire or a loss of power releases it at once. Only where the local code allows it.',
   },
   outdoors: {
-    label: 'Is the outer side in the weather?',
-    hint: 'What stands outside then needs a housing for it.',
+    label: 'Is the outside exposed to weather?',
+    hint: 'Devices outside then need a weatherproof housing.',
   },
   slowWalkers: { label: 'People with slower walking speed?', hint: 'Lengthens the recommended unlock time.' },
-  readerDistance: { label: 'From reader to handle', hint: 'The way somebody walks after showing a card.' },
+  readerDistance: { label: 'From reader to handle', hint: 'The distance walked after showing a card.' },
 });
 
 export const DELAYS: Readonly<Record<string, string>> = texts({

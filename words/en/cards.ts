@@ -39,10 +39,10 @@ export const FORMAT_PROBLEMS: Readonly<Record<FormatProblem['problem'], string>>
   beyond: 'end before they begin, or beyond the frame',
   overlaps: 'lie on bits that are another part’s',
   'too-wide': 'are more than 32',
-  'no-bytes': 'are no whole bytes: they cannot be turned round',
+  'no-bytes': 'are not whole bytes: they cannot be reversed',
   'no-room': 'have no room for their number',
   'parity-outside': 'counts bits that are not in the frame',
-  'parity-early': 'counts a parity that stands below it: move it down',
+  'parity-early': 'counts a parity that is below it: move it down',
 });
 
 /** `The number’s bits`, `Parity 2`. */

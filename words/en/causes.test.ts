@@ -17,7 +17,7 @@ describe('changeWords', () => {
     const { id: at, number } = w('K1.NC1', 'EB1.1C');
     const from = terminalOf('D01/K1.NO1');
     expect(words({ kind: 'move', wire: at, end: 'from', from, to: terminalOf('D01/K1.NC1') })).toEqual({
-      title: `${number} stands on K1.NO1. It belongs on NC1.`,
+      title: `${number} is on K1.NO1. It belongs on NC1.`,
       act: `Move ${number} to NC1`,
     });
     expect(words({ kind: 'move', wire: at, end: 'from', from, to: terminalOf('D01/F1.NC') }).act).toBe(
@@ -36,7 +36,7 @@ describe('changeWords', () => {
     expect(words(exchange).title).toBe(`The pair ${one.number} and ${two.number} is reversed at K1.`);
     const other = w('K1.NC1', 'EB1.1C');
     expect(words({ ...exchange, two: end(other, 'D01/K1.NC1') }).title).toBe(
-      `${one.number} and ${other.number} stand on each other’s terminals at K1.`,
+      `${one.number} and ${other.number} are on each other’s terminals at K1.`,
     );
   });
   it('name a wire that is missing and one too many by their ends', () => {
@@ -46,8 +46,8 @@ describe('changeWords', () => {
     );
     const more = mustApply(plan, wire('PS1.+V', 'PS1.0V'));
     expect(words({ kind: 'take-out', wire: 'D01/W90' }, more)).toEqual({
-      title: 'W90 is one too many, from PS1.+V to PS1.0V.',
-      act: 'Take W90 out',
+      title: 'W90 should not be there: PS1.+V to PS1.0V.',
+      act: 'Remove W90',
     });
   });
   it('name a setting and its option as the type does', () => {
@@ -60,7 +60,7 @@ describe('changeWords', () => {
     const bus = door('mortise-bus');
     expect(words({ kind: 'exchange-part', device: 'D01/E1', type: 'eol-10k' }, bus)).toEqual({
       title:
-        'E1 is of the wrong value: End-of-line resistor, 2.2 kΩ. Here belongs: End-of-line resistor, 10 kΩ.',
+        'E1 has the wrong value: End-of-line resistor, 2.2 kΩ. It should be: End-of-line resistor, 10 kΩ.',
       act: 'Exchange E1',
     });
     const edit = { kind: 'batch', label: '', edits: [] } as const;
@@ -71,7 +71,7 @@ describe('changeWords', () => {
     expect(words({ kind: 'add-parts', types: ['flyback-diode'], edit }, bus).act).toBe('Add and wire it');
   });
   it('say something of what is not there any more', () => {
-    expect(words({ kind: 'take-out', wire: 'gone' }).title).toBe('gone is one too many.');
+    expect(words({ kind: 'take-out', wire: 'gone' }).title).toBe('gone should not be there.');
     expect(words({ kind: 'set', device: 'gone', setting: 'x', value: null }).title).toBe(
       'gone: x must be “as delivered”.',
     );
@@ -99,16 +99,16 @@ describe('repairWords and triedWords', () => {
   it('say of one change what it is, of several that they are several', () => {
     const one = mustApply(plan, drop(plan, 'R1.D0', 'K1.D0-1'));
     const [cause] = causesOf(one);
-    expect(repairWords(one, 'D01', cause!.repair).act).toBe('Lay it');
+    expect(repairWords(one, 'D01', cause!.repair).act).toBe('Add it');
     const two = { changes: [...cause!.repair.changes, ...cause!.repair.changes], cost: 0 };
-    expect(repairWords(one, 'D01', two).act).toBe('Put both right');
+    expect(repairWords(one, 'D01', two).act).toBe('Fix both');
     const three = { changes: [...two.changes, ...cause!.repair.changes], cost: 0 };
-    expect(repairWords(one, 'D01', three).act).toBe('Put all 3 right');
+    expect(repairWords(one, 'D01', three).act).toBe('Fix all 3');
   });
   it('say how much was proven, and how much goes with it', () => {
     const [cause] = causesOf(mustApply(plan, move(plan, 'K1.NC1', 'EB1.1C', 'from', 'K1.NO1')));
     const all = cause!.clears.length;
-    expect(triedWords(cause!, all)).toBe('Tried on a copy: all 36 cells of the proof pass, nothing new.');
+    expect(triedWords(cause!, all)).toBe('Tried on a copy: all 36 cells of the proof pass, no new problems.');
     expect(triedWords(cause!, all + 2)).toContain(`${all} of ${all + 2} go with it`);
     expect(triedWords({ ...cause!, cells: { pass: 30, of: 32 } }, all)).toContain('30 of 32 cells');
   });
@@ -116,7 +116,7 @@ describe('repairWords and triedWords', () => {
     const wrong = mustApply(plan, set('F1', 'latch', 'following'));
     const [cause] = causesOf(wrong);
     expect(repairWords(wrong, 'D01', cause!.repair)).toEqual({
-      title: 'Fire release can be undone by the fire.',
+      title: 'The fire itself can undo the release.',
       act: 'Latch F1',
     });
   });

@@ -42,7 +42,7 @@ export const changeWords = spoken(function changeWords(plan: Plan, door: DoorId,
       const same = deviceOf(change.from) === deviceOf(change.to);
       const to = same ? pinOf(change.to) : spot(change.to);
       return {
-        title: `${name} stands on ${spot(change.from)}. It belongs on ${to}.`,
+        title: `${name} is on ${spot(change.from)}. It belongs on ${to}.`,
         act: `Move ${name} to ${to}`,
       };
     }
@@ -64,35 +64,35 @@ export const changeWords = spoken(function changeWords(plan: Plan, door: DoorId,
         title:
           devices(one) === devices(two)
             ? `The pair ${names} is reversed at ${tag(change.device)}.`
-            : `${names} stand on each other’s terminals at ${tag(change.device)}.`,
+            : `${names} are on each other’s terminals at ${tag(change.device)}.`,
         act: `Exchange ${names}`,
       };
     }
     case 'lay': {
       const { from, to } = change.conductor;
-      return { title: `A wire is missing from ${spot(from)} to ${spot(to)}.`, act: 'Lay it' };
+      return { title: `A wire is missing from ${spot(from)} to ${spot(to)}.`, act: 'Add it' };
     }
     case 'take-out': {
       const gone = wire(change.wire);
-      const way = gone ? `, from ${spot(gone.from)} to ${spot(gone.to)}` : '';
+      const way = gone ? `: ${spot(gone.from)} to ${spot(gone.to)}` : '';
       return {
-        title: `${number(change.wire)} is one too many${way}.`,
-        act: `Take ${number(change.wire)} out`,
+        title: `${number(change.wire)} should not be there${way}.`,
+        act: `Remove ${number(change.wire)}`,
       };
     }
     case 'set':
       return settingWords(plan, change);
     case 'turn':
       return {
-        title: `The connector of ${tag(change.device)} is plugged in the wrong way round.`,
-        act: 'Turn it round',
+        title: `The connector of ${tag(change.device)} is plugged in the wrong way around.`,
+        act: 'Turn it around',
       };
     case 'exchange-part': {
       const device = findIn(plan.devices, change.device);
       const now = device ? typeIn(plan, device).name : change.device;
       const other = typeIn(plan, { type: change.type }).name;
       return {
-        title: `${tag(change.device)} is of the wrong value: ${now}. Here belongs: ${other}.`,
+        title: `${tag(change.device)} has the wrong value: ${now}. It should be: ${other}.`,
         act: `Exchange ${tag(change.device)}`,
       };
     }
@@ -135,7 +135,7 @@ export const repairWords = spoken(function repairWords(
   if (only && more.length === 0) return only;
   return {
     title: words.map(({ title }) => title).join(' '),
-    act: words.length === 2 ? 'Put both right' : `Put all ${words.length} right`,
+    act: words.length === 2 ? 'Fix both' : `Fix all ${words.length}`,
   };
 });
 
@@ -144,8 +144,8 @@ export const triedWords = spoken(({ cells: { pass, of }, clears }: Cause, all: n
   const cells =
     pass === of ? `all ${of} cells of the proof pass` : `${pass} of ${of} cells of the proof pass`;
   return clears.length >= all
-    ? `Tried on a copy: ${cells}, nothing new.`
-    : `Tried on a copy: ${clears.length} of ${all} go with it, ${cells}, nothing new.`;
+    ? `Tried on a copy: ${cells}, no new problems.`
+    : `Tried on a copy: ${clears.length} of ${all} go with it, ${cells}, no new problems.`;
 });
 
 /** What is said where something stands against a door that no repair was found for; empty where none is left. */
@@ -156,7 +156,7 @@ export const unexplainedWords = spoken(function unexplainedWords({
   exhausted,
 }: CauseReport): string {
   if (unexplained.length === 0) return '';
-  const start = `${causes.length > 0 ? 'For the rest no' : 'No'} small change was found that puts it right`;
+  const start = `${causes.length > 0 ? 'For the rest no' : 'No'} small change was found that fixes it`;
   if (tried === 0) return `${start}: nothing here is wired otherwise than Aldaba would.`;
   return `${start}; ${tried} were tried${exhausted ? '' : ', and the search ended there'}.`;
 });

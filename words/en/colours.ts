@@ -4,10 +4,10 @@ import { texts } from '../messages';
 
 /** What a conductor does, as far as its colour is concerned. */
 export const ROLE_LABELS: Record<ColourRole, string> = texts({
-  plus: 'Plus',
-  minus: 'Minus',
-  exit: 'Exit request',
-  'exit-common': 'Exit request, common',
+  plus: 'Positive',
+  minus: 'Negative',
+  exit: 'Request to exit',
+  'exit-common': 'Request to exit, common',
   contact: 'Door contact',
   'contact-common': 'Door contact, common',
   'data-0': 'Data 0',

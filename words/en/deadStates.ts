@@ -7,6 +7,6 @@ export const STATE_NAMES: Record<DeadState, string> = texts({
 });
 /** The plain sentence that always stands beside the term. */
 export const STATE_SENTENCES: Record<DeadState, string> = texts({
-  'fail-safe': 'opens when dead',
-  'fail-secure': 'stays locked when dead',
+  'fail-safe': 'unlocks without power',
+  'fail-secure': 'stays locked without power',
 });

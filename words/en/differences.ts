@@ -15,9 +15,9 @@ const SITE_FIELDS: Readonly<Record<string, string>> = {
   colours: 'colours',
 };
 const FIELDS: Readonly<Record<string, string>> = {
-  deadState: 'dead state',
-  order: 'place in the ledger',
-  schools: 'ways of wiring',
+  deadState: 'fail-safe or fail-secure',
+  order: 'place in the list',
+  schools: 'wiring methods',
   lastWire: 'highest wire number',
   gauge: 'size',
   from: 'first end',

@@ -84,7 +84,7 @@ describe('editWords', () => {
   );
   it('names the thing and what of it', () => {
     expect(editWords({ kind: 'setDoor', id: 'D04', patch: { deadState: null, schools: {} } })).toBe(
-      'Door D04: dead state, ways of wiring',
+      'Door D04: fail-safe or fail-secure, wiring methods',
     );
     expect(editWords({ kind: 'removeDevice', id: 'D04/L1' })).toBe('Device D04/L1 removed');
     expect(editWords({ kind: 'setCable', id: 'D01/L1', cable: null })).toBe('Cable D01/L1 removed');
@@ -155,7 +155,7 @@ describe('differenceWords', () => {
         after: { ...door, name: 'Binding shop', order: 1 },
       }),
     ).toEqual([
-      'door D01, place in the ledger: 3 now, 1 then',
+      'door D01, place in the list: 3 now, 1 then',
       'door D01, name: “Theirs” now, “Binding shop” then',
     ]);
   });

@@ -27,12 +27,12 @@ const WORDS: Record<
     fields: {
       name: 'name',
       brief: 'brief',
-      deadState: 'dead state',
+      deadState: 'fail-safe or fail-secure',
       notes: 'notes',
-      order: 'place in the ledger',
-      schools: 'ways of wiring',
-      expectations: 'what is wanted of it',
-      freePassage: 'hours of free passage',
+      order: 'place in the list',
+      schools: 'wiring methods',
+      expectations: 'what is expected of it',
+      freePassage: 'unlock schedule',
       openingHours: 'opening hours',
     },
   },
@@ -42,7 +42,7 @@ const WORDS: Record<
   },
   conductors: {
     name: (wire) => text(wire['number']) || text(wire['id']),
-    added: (name, wire) => `Wire ${name} laid: ${text(wire['from'])} – ${text(wire['to'])}`,
+    added: (name, wire) => `Wire ${name} added: ${text(wire['from'])} – ${text(wire['to'])}`,
   },
   cables: {
     name: (cable) => text(cable['id']),
@@ -69,8 +69,8 @@ const WORDS: Record<
   },
   hours: {
     name: (hours) => text(hours['name']) || text(hours['id']),
-    added: (name) => `Hours added: ${name}`,
-    fields: { rows: 'the week', holidays: 'days off' },
+    added: (name) => `Schedule added: ${name}`,
+    fields: { rows: 'the week', holidays: 'holidays' },
   },
   levels: {
     name: (level) => text(level['name']) || text(level['id']),
@@ -114,7 +114,7 @@ const WORDS: Record<
       acts: 'what happens',
       until: 'how long it is watched',
       expects: 'what is expected',
-      kept: 'lanes found right',
+      kept: 'lanes accepted',
     },
   },
 };
@@ -134,7 +134,7 @@ export const editWords = spoken(function editWords(body: unknown): string {
   if (kind === 'setSetting')
     return `${text(edit['device'])}: ${text(edit['setting'])} = ${text(edit['value']) || 'as delivered'}`;
   if (kind === 'setSite') return `Site changed: ${keysOf(edit['patch']).join(', ')}`;
-  if (kind === 'createSite') return `Site taken in, ${text(edit['doors'])} doors`;
+  if (kind === 'createSite') return `Site imported, ${text(edit['doors'])} doors`;
   if (kind === 'restored') return 'Site put back from a backup';
   const verb = VERBS.get(kind);
   if (!verb) return 'A change';

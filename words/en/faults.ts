@@ -8,21 +8,24 @@ export const GROUP_WORDS: Readonly<Record<FaultGroup, { readonly name: string; r
   texts({
     trapped: {
       name: 'Somebody is locked in',
-      means: 'In a situation that should be left, no way out works.',
+      means: 'In a situation with people inside, no way out works.',
     },
     'act-only': {
-      name: 'Out only by an act',
-      means: 'A door that should be free by itself asks for a button or a glass.',
+      name: 'Out only by pressing something',
+      means: 'A door that should be open by itself needs a button or a break glass.',
     },
     'open-unnoticed': {
-      name: 'Open, and nobody is told',
+      name: 'Open, with no alarm',
       means: 'It no longer locks, and no alarm is raised.',
     },
     'open-told': { name: 'Open, with an alarm', means: 'It no longer locks, and an alarm says so.' },
-    'locked-out': { name: 'Locked out', means: 'Whoever may come in does not.' },
-    unproven: { name: 'No longer proven', means: 'The circuit does not come to rest, or a lock is unsure.' },
-    told: { name: 'Only an alarm', means: 'The door does what it should, and an alarm tells of it.' },
-    harmless: { name: 'Nothing anybody sees', means: 'Every situation goes as before.' },
+    'locked-out': { name: 'Locked out', means: 'People who may come in cannot.' },
+    unproven: {
+      name: 'No longer proven',
+      means: 'The circuit does not come to rest, or a lock is neither locked nor released.',
+    },
+    told: { name: 'Only an alarm', means: 'The door does what it should, and an alarm is raised.' },
+    harmless: { name: 'No visible effect', means: 'Every situation goes as before.' },
   });
 
 const at = (plan: Plan, terminal: TerminalId): string => {
@@ -50,9 +53,9 @@ export const faultWords = spoken(function faultWords(plan: Plan, fault: Fault): 
     case 'contact-welded':
       return `Contact ${part(plan, fault.contact)} welded`;
     case 'contact-dead':
-      return `Contact ${part(plan, fault.contact)} never closes`;
+      return `Contact ${part(plan, fault.contact)} does not close`;
     case 'fuse-open':
-      return `Fuse ${part(plan, fault.fuse)} gone`;
+      return `Fuse ${part(plan, fault.fuse)} blown`;
     case 'device-dead':
       return `${findIn(plan.devices, fault.device)?.tag ?? fault.device} dead`;
   }
@@ -96,8 +99,8 @@ export const IMPROVEMENT_WORDS: Readonly<Record<ImprovementId, string>> = texts(
 export const fewerWords = spoken(function fewerWords(before: FaultCounts, after: FaultCounts): string {
   const named: readonly (readonly [FaultGroup, string])[] = [
     ['trapped', 'somebody locked in'],
-    ['open-unnoticed', 'open and nobody told'],
-    ['act-only', 'out only by an act'],
+    ['open-unnoticed', 'open with no alarm'],
+    ['act-only', 'out only by pressing something'],
     ['open-told', 'open with an alarm'],
     ['locked-out', 'locked out'],
   ];

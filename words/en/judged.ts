@@ -17,11 +17,13 @@ export const groundWords = spoken(function groundWords(
     case 'rule':
       return `${nameOf(plan, ground.person)}. ${ruleWords(plan, ground.rule, opens === true)}`;
     case 'free':
-      return `Free passage by “${hoursName(plan, ground.hours)}”: the door stands unlocked to everybody.`;
+      return `Unlock schedule “${hoursName(plan, ground.hours)}”: the door is unlocked for everybody.`;
     case 'held': {
       const whose =
-        ground.person === null ? 'nobody’s on the list' : `it is of ${nameOf(plan, ground.person)}`;
-      return `It stands in ${tag}, entry ${ground.slot}, and ${whose}. ${tag} keeps no hours.`;
+        ground.person === null
+          ? 'belongs to nobody on the list'
+          : `belongs to ${nameOf(plan, ground.person)}`;
+      return `It is in ${tag}, entry ${ground.slot}, and ${whose}. ${tag} keeps no schedule.`;
     }
     case 'unseen':
       return `${tag} ${seenWords(ground.seen)}.`;
@@ -36,7 +38,7 @@ export const groundWords = spoken(function groundWords(
     case 'nobody':
       return 'Nobody on the list has it.';
     case 'not-held':
-      return `It does not stand in ${tag}, as far as that is known.`;
+      return `It is not in ${tag}, as far as known.`;
     case 'not-recorded':
       return `Nobody has recorded what ${tag} holds: at Program it is entered as found, or keyed in.`;
     case 'nothing-decides':
@@ -47,7 +49,7 @@ export const groundWords = spoken(function groundWords(
 /** The answer in a word, and what is taken for another card. */
 export const judgedWords = spoken(
   ({ opens, as }: Judgement): string =>
-    `${opens === null ? 'Not known' : opens ? 'It opens' : 'It stays shut'}${
+    `${opens === null ? 'Not known' : opens ? 'It opens' : 'It stays locked'}${
       as ? `: it is taken for ${as.facility}-${as.number}` : ''
     }`,
 );
@@ -57,7 +59,7 @@ const PARTS: Readonly<Record<ConfigurationDifference['part'], string>> = {
   'without-network': 'What it does without its network',
   door: 'Door',
   calendar: 'Calendar',
-  hours: 'Hours',
+  hours: 'Schedules',
   level: 'Level',
   person: '',
 };
@@ -72,7 +74,7 @@ export const configurationDifferenceWords = spoken(function configurationDiffere
     part === 'frame' || part === 'without-network'
       ? PARTS[part]
       : [PARTS[part], part === 'person' || part === 'door' ? name : `“${name}”`].filter(Boolean).join(' ');
-  return `${what} ${how === 'missing' ? 'is not in it yet' : how === 'left-over' ? 'is still in it' : 'is otherwise in it'}.`;
+  return `${what} ${how === 'missing' ? 'is not in it yet' : how === 'left-over' ? 'is still in it' : 'differs in it'}.`;
 });
 
 /** What a controller decided, and why. */
@@ -81,16 +83,16 @@ export const decisionWords = spoken(function decisionWords(
   held: Configuration,
   { opens, person, why }: Decision,
 ): string {
-  const answer = opens ? 'It opens.' : 'It stays shut.';
+  const answer = opens ? 'It opens.' : 'It stays locked.';
   switch (why.kind) {
     case 'rule':
       return [answer, person === null ? '' : `${nameOf(plan, person)}.`, ruleWords(plan, why.rule, opens)]
         .filter(Boolean)
         .join(' ');
     case 'unseen':
-      return `${answer} The bits are no card of ${held.frame.bits} bits to it.`;
+      return `${answer} It does not read the bits as a ${held.frame.bits}-bit card.`;
     case 'nobody':
-      return `${answer} Nobody that it knows has it.`;
+      return `${answer} Nobody in its list has it.`;
     case 'no-such-door':
       return `${answer} It does not know this door.`;
     case 'lost-network':

@@ -46,7 +46,7 @@ export const PURPOSES: Record<ScriptStep['purpose'], string> = texts({
   'clear-slot': 'Clear the slot',
   'add-code': 'Add a code',
   'add-card': 'Add cards',
-  'clear-all': 'Wipe everybody',
+  'clear-all': 'Erase all users',
   'delete-code': 'Remove a code',
   'delete-card': 'Remove cards',
   'set-time': 'Set the unlock time',
@@ -69,11 +69,11 @@ export const scriptProblemWords = spoken(function scriptProblemWords({
 }: ScriptProblem): string {
   const what = `${PURPOSES[purpose]}${slot === null ? '' : `, slot ${slot}`}`;
   if (problem === 'differs')
-    return 'Pressed on the simulated keypad, the keys would leave something else than the list: none are shown.';
+    return 'On the simulated keypad these keys would leave something other than the list: none are shown.';
   if (problem === 'closed')
-    return 'Its menu asks for an administrator, and nothing an administrator could show is known to open it. A reset is the only way in: it wipes everybody, and all are keyed in anew.';
+    return 'Its menu asks for an administrator, and nothing an administrator could show is known to open it. A reset is the only way in: it erases all users, and everybody is keyed in again.';
   return problem === 'held-length'
-    ? `${what}: the keypad takes no programming code of another length while it holds codes, and it cannot clear them. Keep the length, or reset it to factory and key everything in anew.`
+    ? `${what}: the keypad takes no programming code of another length while it holds codes, and it cannot clear them. Keep the length, or reset it to factory and key everything in again.`
     : `${what}: the keypad would refuse it. It is left out of the keys below.`;
 });
 
@@ -85,7 +85,7 @@ export const purposeWords = spoken(function purposeWords({
   about,
 }: SheetLine): string {
   if (purpose === 'try')
-    return screen?.on === 'list' ? 'Try whether its menu opens to them' : 'Try it at the door';
+    return screen?.on === 'list' ? 'Check that its menu opens to them' : 'Try it at the door';
   if (!screen) return PURPOSES[purpose];
   if (purpose === 'choose') return `Choose “${screen.on === 'form' ? screen.title : ''}”`;
   if (purpose === 'enter') return slot === null ? 'Open the menu' : 'Open the menu as an administrator';
@@ -123,7 +123,7 @@ export const sheetHint = spoken(function sheetHint(
 ): string {
   const line = lines[at];
   if (line?.purpose === 'try')
-    return 'An answer says that something was stored, not what: whoever is new is tried on the spot.';
+    return 'The keypad confirms that something was stored, not what: try each new person on the spot.';
   const seconds = language.timeoutMs / 1000;
   const { screen } = language;
   const back =
@@ -155,7 +155,7 @@ export const FOUND_PROBLEMS: Record<FoundProblem, string> = texts({
 export const resetWords = spoken(
   ({ how, wipes }: Reset): string =>
     `When nobody gets into programming: ${how} ${
-      wipes === 'all' ? 'It wipes everybody as well.' : 'Codes and cards stay.'
+      wipes === 'all' ? 'It erases all users as well.' : 'Codes and cards stay.'
     }`,
 );
 

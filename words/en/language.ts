@@ -15,7 +15,7 @@ export const DEED_WORDS: Readonly<Record<Deed, string>> = texts({
   'add-card': 'add a card to the list',
   'delete-code': 'remove a code from the list',
   'delete-card': 'remove a card from the list',
-  'clear-all': 'wipe everybody',
+  'clear-all': 'erase all users',
   'set-time': 'set a time',
   'programming-code': 'change the programming code',
 });
@@ -68,7 +68,7 @@ export const languageProblemWords = spoken(function languageProblemWords(problem
     case 'ambiguous':
       return `In ${problem.mode}: ${phrase(problem.one)}, keyed in full, is taken for ${phrase(problem.other)} on the way.`;
     case 'example':
-      return `Example ${problem.index + 1} comes out otherwise: ${REPLY_NAMES[problem.answer] || 'no answer'}; ${
+      return `Example ${problem.index + 1} comes out differently: ${REPLY_NAMES[problem.answer] || 'no answer'}; ${
         problem.holds.length === 0 ? 'nothing is held' : `held is ${problem.holds.join('; ')}`
       }.`;
     case 'unreadable-example':

@@ -6,8 +6,8 @@ import { spoken, texts } from '../messages';
 
 /** How far a station is, in words. */
 export const MARK_WORDS: Readonly<Record<StationMark, string>> = texts({
-  settled: 'settled',
-  'to-settle': 'something to settle',
+  settled: 'done',
+  'to-settle': 'something to fix',
   'to-consider': 'something to consider',
   begun: 'begun',
   'not-begun': 'not begun',

@@ -51,7 +51,7 @@ const INTERFACE = ['app', 'stations', 'sitePages', 'parts', 'store', 'ui'].map((
 // What people call things is searched, and never shown.
 const SEARCHED = 'words/en/synonyms.ts';
 const FILES = [
-  ...['words/en', ...INTERFACE].flatMap(filesIn).filter((path) => path !== SEARCHED),
+  ...['words/en', 'core/devices/library', ...INTERFACE].flatMap(filesIn).filter((path) => path !== SEARCHED),
   'src/server/pack.ts',
   'src/server/packTests.ts',
 ];

@@ -21,7 +21,7 @@ export const refusalWords = spoken(function refusalWords(refusal: EditRefusal): 
     case 'in-use':
       return `“${refusal.id}” is still in use.`;
     case 'bad-type':
-      return `The device type is not whole: ${refusal.id}.`;
+      return `The device type is incomplete: ${refusal.id}.`;
     case 'bad-setting':
       return `“${refusal.id}” is not a value this device takes.`;
     case 'id-differs':

@@ -40,8 +40,8 @@ export const spaceWords = spoken(function spaceWords(state: SpaceState | undefin
 
 const OUT: Readonly<Record<Opening['out'], string>> = {
   free: 'opens by itself or by its lever',
-  act: 'opens by a button, a glass or a call',
-  no: 'stays shut whatever is pressed',
+  act: 'opens by a button, a break glass or a call',
+  no: 'stays locked whatever is pressed',
   unsure: 'is not proven',
 };
 const IN: Readonly<Record<Opening['in'], string>> = {
@@ -50,7 +50,7 @@ const IN: Readonly<Record<Opening['in'], string>> = {
   unsure: 'is not proven',
 };
 
-/** Why each door of a trap stays shut: `D10 stays shut whatever is pressed; D11 is locked from this side`. */
+/** Why each door of a trap stays locked: `D10 stays locked whatever is pressed; D11 is locked from this side`. */
 export const trapReason = spoken(({ doors }: Trap): string =>
   doors
     .map(({ door, side, opening }) => `${door} ${side === 'inside' ? OUT[opening.out] : IN[opening.in]}`)
@@ -64,14 +64,14 @@ const FIX: Readonly<Record<Exclude<Fix['what'], 'finding'>, (door: string) => st
   'trip-relay': (door) => `Let the zone trip the relay of ${door}`,
 };
 export const fixWords = spoken(({ what, door }: Fix): string =>
-  what === 'finding' ? `Settle what is wrong at ${door}` : FIX[what](door),
+  what === 'finding' ? `Fix what is wrong at ${door}` : FIX[what](door),
 );
 
 /** What a zone does to a door, in a word. */
 export const zoneCellWords = spoken(function zoneCellWords({ opening, burnt, asked }: ZoneCell): string {
   if (opening.out === 'unsure') return 'not proven';
   if (asked === null) return '';
-  if (asked === 'keep') return opening.in === 'open' ? 'opens' : 'stays shut';
+  if (asked === 'keep') return opening.in === 'open' ? 'opens' : 'stays locked';
   if (opening.out !== 'free') return opening.out === 'act' ? 'held' : 'shut';
   if (burnt.out !== 'free') return 'no latch';
   return opening.in === 'open' ? 'free' : 'lever';
@@ -79,13 +79,15 @@ export const zoneCellWords = spoken(function zoneCellWords({ opening, burnt, ask
 
 /** A fire line from door to door. */
 export const chainTitle = spoken(({ doors, failsOpen }: Chain): string =>
-  failsOpen ? `${doors.join(', ')}: one line from door to door` : `One break leaves ${doors.join(', ')} shut`,
+  failsOpen
+    ? `${doors.join(', ')}: one line from door to door`
+    : `One break leaves ${doors.join(', ')} locked`,
 );
 
 export const chainReason = spoken(function chainReason(plan: Plan, { relay, failsOpen }: Chain): string {
   const device = findIn(plan.devices, relay);
   const name = device ? `${device.door ?? ''} ${device.tag}`.trim() : relay;
   return failsOpen
-    ? `The fire line of ${name} goes on from door to door. What breaks before the last of them lets it go too: that is safe, and a nuisance.`
-    : `The fire line of ${name} goes on from door to door, and closes in an alarm. What breaks before the last of them keeps it shut in a fire, and nobody is told.`;
+    ? `The fire line of ${name} goes on from door to door. A break before the last of them releases it too: that is safe, and a nuisance.`
+    : `The fire line of ${name} goes on from door to door, and closes in an alarm. What breaks before the last of them keeps it locked in a fire, and nobody notices.`;
 });

@@ -20,7 +20,7 @@ export const whyWords = spoken(function whyWords(why: Why): string {
     case 'not-understood':
       return why.message || 'The server does not understand it.';
     case 'breaks-server':
-      return 'The server stumbles over it, while it answers for everything else.';
+      return 'The server fails on this change, and answers for everything else.';
   }
 });
 

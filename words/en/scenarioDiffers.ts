@@ -32,8 +32,8 @@ export const LANES: Readonly<Record<LaneKind, string>> = texts({
   relay: 'Relay',
   input: 'Input',
   sounder: 'Signal',
-  forced: 'Forced alarm',
-  'held-open': 'Held-open alarm',
+  forced: 'Door forced alarm',
+  'held-open': 'Door held open alarm',
   tamper: 'Tamper alarm',
 });
 
@@ -53,7 +53,7 @@ export const differsHere = spoken(function differsHere(
     case 'push':
       return differs.expected === 'opens'
         ? `At ${moment(differs.at)} the leaf does not open: the lock holds.`
-        : `At ${moment(differs.at)} the leaf opens, and should stay shut.`;
+        : `At ${moment(differs.at)} the leaf opens, and should stay closed.`;
     case 'alarm':
       return differs.expected === 'sounds'
         ? `${ALARM_NAMES[differs.alarm]}: expected, and never raised.`
@@ -67,6 +67,6 @@ export const differsHere = spoken(function differsHere(
     case 'trapped':
       return `From ${moment(differs.at)} to ${moment(differs.to)} nobody gets out from inside.`;
     case 'lane':
-      return `${nameOf(differs.lane)}, ${moment(differs.at)} to ${moment(differs.to)}: ${shownWords(differs.is)}; found right was ${shownWords(differs.expected)}.`;
+      return `${nameOf(differs.lane)}, ${moment(differs.at)} to ${moment(differs.to)}: ${shownWords(differs.is)}; accepted was ${shownWords(differs.expected)}.`;
   }
 });

@@ -8,39 +8,39 @@ export { shownWords } from './scenarioDiffers';
 /** The scenarios of the library, each as one would tell it, and what it is good for. */
 export const SCENARIOS: Readonly<Record<ScenarioName, { readonly name: string; readonly asks: string }>> =
   texts({
-    late: { name: 'Let in, nobody comes', asks: 'Is it locked again when somebody pulls much later?' },
-    slow: { name: 'Somebody slow comes from the reader', asks: 'Do they reach the handle in time?' },
+    late: { name: 'Let in, and nobody comes', asks: 'Is it locked again when somebody pulls much later?' },
+    slow: { name: 'Somebody slow walks from the reader', asks: 'Do they reach the handle in time?' },
     ten: { name: 'Ten people on one card', asks: 'Do all get through without an alarm?' },
     push: {
       name: 'Somebody pushes a delayed way out',
-      asks: 'Does it let go in its time, and hold again once re-armed?',
+      asks: 'Does it release in time, and lock again once re-armed?',
     },
     delivery: {
-      name: 'A delivery props the door',
-      asks: 'Is somebody told, and is it quiet again afterwards?',
+      name: 'A delivery props the door open',
+      asks: 'Is an alarm raised, and does it stop afterwards?',
     },
     follower: { name: 'Somebody follows right behind', asks: 'Is it locked before they pull?' },
-    wrong: { name: 'Ten wrong cards or codes', asks: 'Does it stay shut?' },
+    wrong: { name: 'Ten wrong cards or codes', asks: 'Does it stay locked?' },
     child: { name: 'A child presses the exit again and again', asks: 'Does it lock in the end?' },
-    last: { name: 'The last one leaves at night', asks: 'Out at once, and locked behind them?' },
-    forced: { name: 'Torn open without a card', asks: 'Is somebody told?' },
+    last: { name: 'The last person leaves at night', asks: 'Out at once, and locked behind them?' },
+    forced: { name: 'Forced open without a card', asks: 'Is an alarm raised?' },
     fire: { name: 'Fire alarm, everybody leaves, reset', asks: 'Out freely, and locked after the reset?' },
     outage: { name: 'The mains fail for two minutes', asks: 'Out all the while, and locked afterwards?' },
     glass: { name: 'The glass is broken and reset', asks: 'Out at once, and locked after the reset?' },
-    partner: { name: 'A card while the other door stands open', asks: 'Does this one stay shut?' },
+    partner: { name: 'A card while the other door stands open', asks: 'Does this one stay locked?' },
     lockdown: {
       name: 'Lockdown while somebody comes',
-      asks: 'Shut to those outside, and out for those inside?',
+      asks: 'Locked to those outside, and a way out for those inside?',
     },
     passage: {
-      name: 'A day with free passage',
-      asks: 'Unlocked no sooner than it should be, and locked when its hours are over?',
+      name: 'A day with an unlock schedule',
+      asks: 'Unlocked no sooner than it should be, and locked when the schedule ends?',
     },
     handed: {
-      name: 'A card is handed back to the next one',
-      asks: 'Is the second refused, and let in once the first has left?',
+      name: 'A card is passed back to the next person',
+      asks: 'Is the second use refused, and allowed once the first has left?',
     },
-    hung: { name: 'What decides stops thinking', asks: 'Is there a way out all the same?' },
+    hung: { name: 'The controller stops responding', asks: 'Is there still a way out?' },
   });
 
 const tagOf = (plan: Plan, device: string | null): string =>
@@ -68,15 +68,15 @@ export const actWords = spoken(function actWords(plan: Plan, act: Act): string {
       return {
         inside: 'Pushed from inside',
         outside: 'Pulled from outside',
-        force: 'Torn open',
+        force: 'Forced open',
         key: 'Opened with a key',
       }[act.from];
     case 'close':
-      return 'Leaf falls shut';
+      return 'Door closes';
     case 'others-open':
       return 'The other doors open';
     case 'others-shut':
-      return 'The other doors are shut';
+      return 'The other doors are closed';
     case 'break-glass':
       return `${tagOf(plan, act.device)} broken`;
     case 'reset-glass':
@@ -100,20 +100,20 @@ export const actWords = spoken(function actWords(plan: Plan, act: Act): string {
     case 'lockdown-over':
       return 'Lockdown over';
     case 'hours':
-      return 'Free passage begins';
+      return 'Unlock schedule starts';
     case 'hours-over':
-      return 'Free passage is over';
+      return 'Unlock schedule ends';
     case 'battery-empty':
       return 'Batteries empty';
     case 'all-dead':
       return 'All power lost, batteries too';
     case 'restart':
-      return `${tagOf(plan, act.device)} started again`;
+      return `${tagOf(plan, act.device)} restarted`;
     case 'hang':
-      return `${tagOf(plan, act.device)} stops thinking`;
+      return `${tagOf(plan, act.device)} stops responding`;
     case 'cut':
     case 'mend':
-      return `Wire ${findIn(plan.conductors, act.wire)?.number ?? act.wire} ${act.does === 'cut' ? 'cut' : 'mended'}`;
+      return `Wire ${findIn(plan.conductors, act.wire)?.number ?? act.wire} ${act.does === 'cut' ? 'cut' : 'repaired'}`;
   }
 });
 
@@ -174,8 +174,8 @@ export const expectsWords = spoken(function expectsWords({ expects }: Pick<Scena
     value === null ? null : `${name} ${value === 'sounds' ? 'sounds' : 'stays quiet'}`;
   return [
     expects.end === null ? null : `${expects.end} at the end`,
-    said('forced alarm', expects.forced),
-    said('held-open alarm', expects.held),
+    said('door forced alarm', expects.forced),
+    said('door held open alarm', expects.held),
     said('tamper alarm', expects.tamper),
     expects.wayOut ? 'a way out all the while' : null,
   ]

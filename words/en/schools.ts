@@ -4,21 +4,21 @@ import { texts } from '../messages';
 /** Where practitioners differ: the question, what hangs on it, and the schools. The first named is the default. */
 export const SCHOOL_QUESTIONS: Record<keyof Schools, { label: string; hint: string }> = texts({
   leg: { label: 'Switched leg', hint: 'Both are valid; a double-pole break covers both.' },
-  release: { label: 'What releases the lock', hint: 'A terminal on the unsecured side should only ask.' },
+  release: { label: 'What releases the lock', hint: 'A terminal on the unsecured side should only request.' },
   readerFeed: { label: 'Readers are fed from', hint: 'Data needs a common 0 V either way.' },
   fire: {
     label: 'Fire release cuts',
-    hint: 'The last element that feeds the lock, never a rule in software.',
+    hint: 'The last element that feeds the lock, never software alone.',
   },
   fireTrigger: {
     label: 'Contact at a fire input',
-    hint: 'Only one that opens on alarm notices a cut wire.',
+    hint: 'Only a contact that opens on alarm reveals a cut wire.',
   },
   fireReach: {
     label: 'Another door’s fire relay comes',
     hint: 'A home run has no single point of failure; a chain is quick.',
   },
-  status: { label: 'Bond or bolt contact', hint: 'Whether the lock really holds.' },
+  status: { label: 'Bond or bolt contact', hint: 'Whether the lock is really locked.' },
   contact: { label: 'Door contact', hint: 'Resistors show a cut or a short of the pair.' },
 });
 
@@ -33,8 +33,8 @@ export const SCHOOL_OPTIONS: { [K in keyof Schools]: Readonly<Record<Schools[K],
   fire: { 'lock-power': 'the lock’s own power', 'supply-input': 'a supply’s fire input' },
   fireTrigger: { NC: 'opens on alarm, monitored', NO: 'closes on alarm' },
   fireReach: {
-    'home-run': 'by a pair from the relay itself',
-    'daisy-chain': 'on from the door before',
+    'home-run': 'home run from the relay',
+    'daisy-chain': 'daisy-chained from the previous door',
   },
   status: { 'own-input': 'on an input of its own', 'with-contact': 'in series with the door contact' },
   contact: { plain: 'plain', 'end-of-line': 'with end-of-line resistors' },

@@ -11,7 +11,7 @@ const list = (done: Extract<ScreenText, { on: 'list' }>['done']): ScreenText => 
 });
 const held = { slot: '0002', name: 'ODD', administers: true, code: true, card: false, fingers: 2 };
 
-describe('what stands on a screen', () => {
+describe('what is on a screen', () => {
   it('is its list, the line that is marked, and what was stored last', () => {
     expect(screenWords(list(held))).toEqual({
       title: 'People',

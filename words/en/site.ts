@@ -5,9 +5,9 @@ import { spoken, texts } from '../messages';
 /** What is said of a site as a whole. */
 const SITE_WORDS: Readonly<Record<SiteFinding['code'], { title: string; reason: string }>> = {
   'every-door-opens': {
-    title: 'Every door of this site opens when dead',
+    title: 'Every door of this site unlocks without power',
     reason:
-      'Whoever sets off the fire alarm or cuts the power opens all of them at once. Where people leave by a lever, a door may stay locked when dead: mix.',
+      'Whoever sets off the fire alarm or cuts the power opens all of them at once. Where people leave by a lever, a door may be fail-secure: mix the two.',
   },
 };
 export const siteFindingWords = spoken(({ code }: SiteFinding) => SITE_WORDS[code]);
@@ -28,6 +28,6 @@ export const REGIONS: Readonly<Record<Region, { readonly name: string; readonly 
       name: 'North America',
       standards: 'NFPA 101, NFPA 80, IBC chapter 10, UL 294, UL 1034',
     },
-    other: { name: 'Elsewhere', standards: 'the standards of the place' },
+    other: { name: 'Elsewhere', standards: 'the local standards' },
   },
 );

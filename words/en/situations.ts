@@ -12,9 +12,9 @@ export const expectationWords = spoken((expectation: Expectation, side: Side): s
     case 'must-freely':
       return side === 'outside' ? 'open' : 'out freely';
     case 'must-not':
-      return 'shut';
+      return 'locked';
     case 'may':
-      return 'either';
+      return 'either way';
   }
 });
 
@@ -22,28 +22,28 @@ const MISSING: Record<Exclude<Missing['kind'], 'weak-lock' | 'brief' | 'asked-le
   'no-lock': 'no lock is planned',
   'leaf-by-hand': 'an operator alone moves the leaf: the plan does not say whether a hand can',
   'no-entry': 'nothing at this door takes a card or a code',
-  'leaf-without-lock': 'every lock stands at the second leaf, and nothing keeps the first',
-  'no-dead-state': 'locks differ and no dead state is chosen',
+  'leaf-without-lock': 'every lock is on the second leaf, and nothing secures the first',
+  'no-dead-state': 'the locks differ, and neither fail-safe nor fail-secure is chosen',
   restless: 'the circuit never comes to rest',
   'no-fire-release': 'the plan has no fire release',
   'no-battery': 'no battery is planned',
 };
 const QUESTIONS = {
   mechanicalEgress: 'is there a lever or bar that works without power?',
-  rescuers: 'must rescuers get in when it is dead?',
+  rescuers: 'must the fire service get in without power?',
   escapeRoute: 'is it on an escape route?',
   keyOverride: 'does a key open it from outside without power?',
   ownLatch: 'does a latch of its own hold it in a fire?',
   bothLeaves: 'must both leaves open for everybody to get out?',
-  delayedEgress: 'may the way out be delayed here, and for how long?',
+  delayedEgress: 'may the exit be delayed here, and for how long?',
 } as const;
 
 export const missingWords = spoken(function missingWords(missing: Missing): string {
   if (missing.kind === 'weak-lock') {
-    return `${missing.tag} at ${formatVolts(missing.volts)} neither holds nor lets go`;
+    return `${missing.tag} at ${formatVolts(missing.volts)} neither holds nor releases`;
   }
   if (missing.kind === 'asked-less')
-    return `less is asked for than the brief leads to (“${missing.reason}”); whether that may be, a licensed person settles`;
+    return `less is asked for than the brief calls for (“${missing.reason}”); a licensed person decides whether that is allowed`;
   return missing.kind === 'brief'
     ? `the brief does not say: ${QUESTIONS[missing.question]}`
     : MISSING[missing.kind];
@@ -60,7 +60,7 @@ export const outcomeWords = spoken(function outcomeWords(cell: Cell, side: Side)
     return `${side === 'outside' && cell.got === 'possible' ? 'Open' : 'Locked'} after ${formatSeconds(cell.breaks.after)}`;
   if (side === 'outside') {
     if (cell.got === 'possible') return 'Open';
-    return cell.works.some(({ kind }) => kind === 'key') ? 'Shut; a key opens' : 'Shut';
+    return cell.works.some(({ kind }) => kind === 'key') ? 'Locked; a key opens it' : 'Locked';
   }
   if (cell.works.length === 0) return 'No way out';
   if (cell.got !== 'possible') return `Only by ${cell.works.map(meansWords).join(', ')}`;
@@ -80,9 +80,9 @@ export const cellReason = spoken(function cellReason(row: ProofRow, side: Side):
   if (cell.unlatched)
     return `It is a fire door, and nothing latches the leaf: ${locks.join('; ') || 'no lock'}.`;
   if (cell.noWayIn)
-    return `${locks.join('; ')}. Rescuers must get in, and no key opens it from outside: the brief says so.`;
+    return `${locks.join('; ')}. The fire service must get in, and by the brief no key opens it from outside.`;
   if (cell.halfWidth)
-    return `${locks.join('; ')}. The second leaf stays held, and everybody gets out in time only through both.`;
+    return `${locks.join('; ')}. The second leaf stays locked, and people get out in time only through both.`;
   const breaks = cell.breaks && breaksWords(cell.breaks, cell);
   if (breaks) return `${locks.join('; ')}. ${breaks}`;
   if (side === 'outside') return `${locks.join('; ')}.`;
@@ -94,12 +94,12 @@ export const cellReason = spoken(function cellReason(row: ProofRow, side: Side):
     .map(meansWords)
     .filter((one) => !worked.includes(one))
     .join(', ');
-  return `${locks.join('; ')}. ${works ? `Out by ${works}` : 'No way out'}${vain ? `; in vain: ${vain}` : ''}.`;
+  return `${locks.join('; ')}. ${works ? `Out by ${works}` : 'No way out'}${vain ? `; does not work: ${vain}` : ''}.`;
 });
 
 /** When it stops being as it must, and by whose doing. */
 function breaksWords({ after, by, timer }: Breaks, { got, expectation, works }: Cell): string {
-  const whose = timer === null ? '' : `, when a time of ${timer} is over`;
+  const whose = timer === null ? '' : `, when a timer of ${timer} ends`;
   const when = after > 0 ? `After ${formatSeconds(after)}${whose},` : 'At once';
   if (by !== null) return `${when} anybody outside opens it by ${by}, with nothing but a hand.`;
   if (expectation === 'must-not' && got === 'possible') return `${when} it stands open, by itself.`;
@@ -107,12 +107,12 @@ function breaksWords({ after, by, timer }: Breaks, { got, expectation, works }: 
   return `${when} it is locked again by itself${left}.`;
 }
 
-const HOLD = { held: 'holds', free: 'is free', weak: 'is unsure' } as const;
+const HOLD = { held: 'is locked', free: 'is unlocked', weak: 'is between locked and released' } as const;
 
 /** What a lock does, in a word for a lane. */
 export const holdName = spoken(
   (hold: Later['hold']): string =>
-    ({ free: 'free', held: 'held', weak: 'unsure', 'no-lock': 'no lock' })[hold],
+    ({ free: 'unlocked', held: 'locked', weak: 'between locked and released', 'no-lock': 'no lock' })[hold],
 );
 
 /** What happens by itself, one after the other: `held after 5.0 s; held, held-open alarm after 30.0 s`. */

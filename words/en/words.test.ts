@@ -141,11 +141,11 @@ describe('words of proof', () => {
     const world = buildWorld(plan, 'D01');
     const rows = prove(plan, world, atRest(world)).rows;
     const card = rows.find(({ situation }) => situation === 'credential')!;
-    expect(laterWords(card.later)).toBe('held after 5.0 s');
+    expect(laterWords(card.later)).toBe('locked after 5.0 s');
     expect(soonWords(card)).toBe(' for 5.0 s');
     expect(soonWords(rows[0]!)).toBe('');
     const later = [...card.later, { after: 30_000, hold: 'held', alarms: ['held-open'] } as const];
-    expect(laterWords(later)).toBe('held after 5.0 s; held, held-open alarm after 30.0 s');
+    expect(laterWords(later)).toBe('locked after 5.0 s; locked, door held open alarm after 30.0 s');
   });
 });
 

@@ -128,9 +128,9 @@ function minusController(): DeviceType {
   return {
     ...CONTROLLER,
     id: 'controller-1-minus',
-    name: 'One-door controller, lock on a switched minus',
+    name: 'One-door controller, lock on a switched negative',
     description:
-      'The plus of the lock is always live; L-NC and L-NO are the minus that is switched. On any other ground the lock never switches.',
+      'The positive of the lock is always live; L-NC and L-NO switch its negative. On any other return the lock never switches.',
     terminals: [
       ...each(needed('+12', '0V'), { maxConductors: 4, sizes: [0.22, 2.5] }),
       ...door.terminals.filter(({ id }) => !['COM', 'NC', 'NO'].includes(id)),
@@ -159,8 +159,8 @@ function fullController(): DeviceType {
   const pins = { com: 'AL-C', nc: 'AL-NC', no: 'AL-NO' };
   const follows = {
     alarm: 'any alarm',
-    forced: 'forced-open alarm',
-    held: 'held-open alarm',
+    forced: 'door forced alarm',
+    held: 'door held open alarm',
     tamper: 'tamper alarm',
     unlocked: 'as long as the door is unlocked',
     none: 'nothing',

@@ -272,9 +272,9 @@ function wetController(): DeviceType {
   return {
     ...CONTROLLER,
     id: 'controller-2-wet',
-    name: 'Two-door controller, wet outputs, switched minus',
+    name: 'Two-door controller, wet outputs, switched negative',
     description:
-      'Feeds the lock itself. The minus terminal of each output is the switched one: a lock on any other ground never switches.',
+      'Feeds the lock itself. The negative terminal of each output is switched: a lock on any other return never switches.',
     terminals: [
       ...each(needed('+12', '0V'), { maxConductors: 4, sizes: [0.22, 2.5] }),
       ...doors.flatMap((door) => door.terminals),

@@ -50,7 +50,7 @@ export const delayedEgress: readonly DeviceType[] = [
     name: 'Magnet lock with delayed egress, 12/24 V',
     short: 'delayed magnet',
     description:
-      'Feels a push on the leaf, sounds, and lets go after its delay. FA opens in a fire and lets go at once; BY closes to let somebody through without an alarm. Re-armed with its key.',
+      'Feels a push on the leaf, sounds, and releases after its delay. FA opens in a fire and releases at once; BY closes to let somebody through without an alarm. Re-armed with its key.',
     terminals: [...needed('+', '-', 'FA', 'FA-'), ...optional('BY', 'BY-', ...ALARM)],
     nodes: ['~coil'],
     parts: [

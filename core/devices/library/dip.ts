@@ -29,7 +29,7 @@ function dipController(): DeviceType {
         of(
           choice(
             `ch${channel + 1}.relock`,
-            `door ${channel + 1} re-lock`,
+            `door ${channel + 1} relock`,
             { close: 'when the door closes', time: 'when the time is up' },
             'close',
           ),
@@ -38,7 +38,7 @@ function dipController(): DeviceType {
         ),
       ),
       of(
-        choice('ch1.form', 'door 1 exit contact', { NO: 'normally open', NC: 'normally closed' }),
+        choice('ch1.form', 'door 1 exit button contact', { NO: 'normally open', NC: 'normally closed' }),
         'form',
         0,
       ),

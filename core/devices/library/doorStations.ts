@@ -73,9 +73,9 @@ export const doorStations: readonly DeviceType[] = [
   {
     ...STATION,
     id: 'door-station-minus',
-    name: 'Door station that switches the lock’s minus',
+    name: 'Door station that switches the lock’s negative',
     description:
-      'The lock hangs on LK+ and on a minus that the station switches: LK-NO for one that power opens, LK-NC for one that power holds. On any other ground it never switches.',
+      'The lock is on LK+ and on a negative that the station switches: LK-NO for one that power opens, LK-NC for one that power holds. On any other return it never switches.',
     terminals: [...needed('V+', 'V-'), ...optional('LK+', 'LK-NO', 'LK-NC', 'EXIT', 'DOOR', 'G')],
     parts: [
       board('V+', 'V-', { watts: 4.5 }, [9, 16]),

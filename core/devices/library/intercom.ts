@@ -25,7 +25,7 @@ export const intercoms: readonly DeviceType[] = [
     name: 'Intercom door station',
     short: 'door station',
     description:
-      'Speaks on its own numbered channel. With two cores its jumper joins E and minus; with three it must be out.',
+      'Speaks on its own numbered channel. With two cores its jumper joins E and negative; with three it must be out.',
     tagPrefix: 'DS',
     place: 'outside',
     terminals: [...audio('CH', 'E', '-')],
@@ -36,7 +36,7 @@ export const intercoms: readonly DeviceType[] = [
     settings: [
       setName,
       numberSetting('channel', 'channel', '', [1, 4], 1),
-      choice('jumper', 'jumper between E and minus', { in: 'in: two cores', out: 'out: three cores' }),
+      choice('jumper', 'jumper between E and negative', { in: 'in: two cores', out: 'out: three cores' }),
     ],
     roles: {
       intercom: {

@@ -117,8 +117,8 @@ export const keypads: readonly DeviceType[] = [
   ),
   keypad(
     'keypad-wiped',
-    'Keypad, one relay, 20 slots, wiped all at once',
-    'Standalone keypad. One slot is overwritten; to take a card away everybody is wiped.',
+    'Keypad, one relay, 20 slots, erased all at once',
+    'Standalone keypad. One slot is overwritten; to remove a card all users are erased.',
     'wipe-only',
     20,
   ),

@@ -10,7 +10,7 @@ export const MENU_ACTS = {
   none: 'not used',
   exit: 'exit button',
   tamper: 'tamper loop',
-  interlock: 'keeps every door shut: a partner’s door is open',
+  interlock: 'keeps every door locked: another mantrap door is open',
   lockdown: 'lockdown: nobody in, everybody out',
   fire: 'fire: every door released, by software, while it is asked',
   aux: 'reported only',
@@ -50,7 +50,7 @@ function lobbyController(): DeviceType {
       ...channelTimes('ch1', 'door 1 '),
       ...channelTimes('ch2', 'door 2 ', 1),
       choice('interlock', 'interlock', { on: 'one door at a time', off: 'off' }, 'on'),
-      numberSetting('clear', 'room stays shut after a door has closed', 's', [0, 60], 1),
+      numberSetting('clear', 'both doors stay locked after one has closed', 's', [0, 60], 1),
       choice(
         'exits',
         'exit buttons',

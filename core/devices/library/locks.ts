@@ -30,9 +30,9 @@ export const solenoid = (ohmsAt12: number, over: Partial<PartOf<'coil'>> = {}): 
   ...over,
 });
 
-export const modeScrew = choice('mode', 'dead state', {
-  'fail-secure': 'fail-secure: stays locked when dead',
-  'fail-safe': 'fail-safe: opens when dead',
+export const modeScrew = choice('mode', 'fail-safe or fail-secure', {
+  'fail-secure': 'fail-secure: stays locked without power',
+  'fail-safe': 'fail-safe: unlocks without power',
 });
 
 export const magnet = (forceNewtons: number, parts: readonly string[] = ['winding']): DeviceType['lock'] => ({
@@ -63,7 +63,7 @@ export const locks: readonly DeviceType[] = [
     id: 'magnet-lock',
     name: 'Magnet lock, single, 12/24 V',
     short: 'magnet lock',
-    description: 'Holds the door shut with 2700 N while it has power. Opens when dead.',
+    description: 'Holds the door closed with 2700 N while it has power. Unlocks without power.',
     terminals: needed('+', '-'),
     parts: [winding('winding', '+', '-', 27.9)],
     settings: [voltageJumper],
@@ -114,7 +114,7 @@ export const locks: readonly DeviceType[] = [
     id: 'magnet-lock-cabinet',
     name: 'Cabinet magnet, 12 V',
     short: 'cabinet magnet',
-    description: 'A small magnet of 300 N for drawers and display cases. Opens when dead.',
+    description: 'A small magnet of 300 N for drawers and display cases. Unlocks without power.',
     terminals: pigtails('needed', { '+': 'RD', '-': 'BK' }),
     parts: [{ ...winding('winding', '+', '-', 100), ohms: 100, maxVolts: 14 }],
     lock: {
@@ -146,7 +146,7 @@ export const locks: readonly DeviceType[] = [
     id: 'strike-fail-secure',
     name: 'Electric strike, fail-secure, 12 V DC',
     short: 'strike',
-    description: 'Stays locked when dead; power lets go of the latch. For a short release only.',
+    description: 'Stays locked without power; power releases the latch. For a short release only.',
     terminals: pigtails('needed', { '+': 'RD', '-': 'BK' }),
     parts: [solenoid(30, { ohms: 30, pullInVolts: 10.2, dropOutVolts: 2.5, maxVolts: 14 })],
     lock: { kind: 'strike', mode: { by: 'build', state: 'fail-secure', coil: 'solenoid' } },
@@ -158,7 +158,7 @@ export const locks: readonly DeviceType[] = [
     id: 'strike-fail-safe-24',
     name: 'Electric strike, fail-safe, 24 V DC, full duty',
     short: 'strike',
-    description: 'Opens when dead. Made to be fed all day; draws 0.18 A at 24 V.',
+    description: 'Unlocks without power. Made to be fed all day; draws 0.18 A at 24 V.',
     terminals: needed('+', '-'),
     parts: [solenoid(133, { ohms: 133, pullInVolts: 20.4, dropOutVolts: 6, maxVolts: 29 })],
     lock: { kind: 'strike', mode: { by: 'build', state: 'fail-safe', coil: 'solenoid' } },
@@ -170,7 +170,7 @@ export const locks: readonly DeviceType[] = [
     id: 'strike-ac',
     name: 'Electric strike, fail-secure, 8-14 V AC/DC',
     short: 'strike, AC',
-    description: 'The classic entry strike: buzzes on AC, silent on DC. Stays locked when dead.',
+    description: 'The classic entry strike: buzzes on AC, silent on DC. Stays locked without power.',
     terminals: needed('1', '2'),
     parts: [
       solenoid(12, {
@@ -206,7 +206,7 @@ export const locks: readonly DeviceType[] = [
     name: 'Electrified mortise lock, 12 V, many cores',
     short: 'mortise lock',
     description:
-      'A lever lock with a motor coupling. The feed terminal decides: FS opens when dead, FSE stays locked. Inside, the lever always opens.',
+      'A lever lock with a motor coupling. The feed terminal decides: FS unlocks without power, FSE stays locked. Inside, the lever always opens.',
     terminals: [
       ...pigtails('optional', { FS: 'RD', FSE: 'OG' }),
       ...pigtails('needed', { '-': 'BK' }, 3),
@@ -243,7 +243,7 @@ export const locks: readonly DeviceType[] = [
     name: 'Electric bolt, fail-safe, 12 V',
     short: 'electric bolt',
     description:
-      'Throws a bolt into the frame while it has power. It jams when thrown before the door is shut.',
+      'Throws a bolt into the frame while it has power. It jams when thrown before the door is closed.',
     terminals: [
       ...pigtails('needed', { '+': 'RD', '-': 'BK' }),
       ...pigtails('optional', { SC: 'GN', SNO: 'WH' }, 3),
@@ -268,7 +268,7 @@ export const locks: readonly DeviceType[] = [
     name: 'Shear lock, 12/24 V',
     short: 'shear lock',
     description:
-      'A hidden magnet with steps that carry 5300 N sideways. It jams if it fires before the door is fully shut.',
+      'A hidden magnet with steps that carry 5300 N sideways. It jams if it fires before the door is fully closed.',
     terminals: [...needed('+', '-'), ...optional('SC', 'SNO')],
     parts: [
       solenoid(20, { id: 'solenoid', dropOutVolts: jumper(7), suppressed: true }),
@@ -303,7 +303,7 @@ export const locks: readonly DeviceType[] = [
     id: 'gate-lock',
     name: 'Gate lock, fail-secure, 12 V, weatherproof',
     short: 'gate lock',
-    description: 'A rim lock for gates: an impulse of power lets go of the latch, a spring throws it again.',
+    description: 'A rim lock for gates: an impulse of power releases the latch, a spring throws it again.',
     terminals: each2(needed('+', '-')),
     parts: [solenoid(15, { ohms: 15, pullInVolts: 9.5, dropOutVolts: 2, maxVolts: 14.5 })],
     lock: { kind: 'strike', mode: { by: 'build', state: 'fail-secure', coil: 'solenoid' } },

@@ -6,7 +6,7 @@ import { networkSettings } from './network';
 
 /** Controllers without an exit or contact terminal: their inputs are what a menu makes of them. */
 
-const ACTS = { ...MENU_ACTS, contact: 'door contact: closed while the door is shut' };
+const ACTS = { ...MENU_ACTS, contact: 'door contact: closed while the door is closed' };
 /** What the inputs of a door come as from the works, one after the other. */
 const FROM_WORKS = ['exit', 'contact', 'none'];
 

@@ -14,7 +14,7 @@ export const motorLocks: readonly DeviceType[] = [
     id: 'magnet-lock-small',
     name: 'Magnet lock, 1200 N, 12/24 V',
     short: 'small magnet',
-    description: 'For light inner doors: a strong person pulls it open. Opens when dead.',
+    description: 'For light inner doors: a strong person pulls it open. Unlocks without power.',
     terminals: needed('+', '-'),
     parts: [winding('winding', '+', '-', 40)],
     settings: [voltageJumper],
@@ -28,7 +28,7 @@ export const motorLocks: readonly DeviceType[] = [
     id: 'magnet-lock-weather',
     name: 'Magnet lock, 5300 N, sealed, on leads, 12/24 V',
     short: 'sealed magnet',
-    description: 'Cast in resin for gates and outside doors. Opens when dead.',
+    description: 'Cast in resin for gates and outside doors. Unlocks without power.',
     terminals: pigtails('needed', { '+': 'RD', '-': 'BK' }),
     parts: [winding('winding', '+', '-', 22)],
     settings: [voltageJumper],
@@ -43,7 +43,7 @@ export const motorLocks: readonly DeviceType[] = [
     name: 'Electric bolt, fail-secure, 12 V',
     short: 'electric bolt',
     description:
-      'Draws its bolt back while it has power, and stays thrown when dead. Never the only way out.',
+      'Draws its bolt back while it has power, and stays thrown without power. Never the only way out.',
     terminals: pigtails('needed', { '+': 'RD', '-': 'BK' }),
     parts: [solenoid(16, { ohms: 18, pullInVolts: 10.5, dropOutVolts: 3, maxVolts: 14.5 })],
     lock: { ...built('fail-secure'), jams: true, noHandle: true },
@@ -56,7 +56,7 @@ export const motorLocks: readonly DeviceType[] = [
     id: 'strike-fail-secure-24',
     name: 'Electric strike, fail-secure, 24 V DC, full duty',
     short: 'strike',
-    description: 'Stays locked when dead; may be fed for as long as the door is to be free.',
+    description: 'Stays locked without power; may be fed for as long as the door is to be unlocked.',
     terminals: needed('+', '-'),
     parts: [solenoid(133, { ohms: 133, pullInVolts: 20.4, dropOutVolts: 6, maxVolts: 29 })],
     lock: built('fail-secure'),
@@ -108,7 +108,7 @@ export const motorLocks: readonly DeviceType[] = [
     name: 'Motor lock with its interface, mode on a terminal, 12 V',
     short: 'motor lock',
     description:
-      'An interface in the ceiling drives the motor of a mortise lock: fed at FS it opens when dead, at FSE it stays locked. Its status contact closes while the bolt is thrown.',
+      'An interface in the ceiling drives the motor of a mortise lock: fed at FS it unlocks without power, at FSE it stays locked. Its status contact closes while the bolt is thrown.',
     terminals: [...optional('FS', 'FSE'), ...needed('-'), ...optional('ST1', 'ST2', 'L1', 'L2')],
     parts: [
       solenoid(40, { id: 'safe', a: 'FS', ohms: 40, pullInVolts: 10, dropOutVolts: 5, maxVolts: 15 }),
@@ -152,7 +152,8 @@ export const motorLocks: readonly DeviceType[] = [
     id: 'shear-lock-timed',
     name: 'Shear lock with sensor board, 12/24 V',
     short: 'shear lock',
-    description: 'Its board throws the steps only when its own sensor sees the door shut. Opens when dead.',
+    description:
+      'Its board throws the steps only when its own sensor sees the door closed. Unlocks without power.',
     terminals: [...needed('+', '-'), ...optional('SC', 'SNO')],
     parts: [
       solenoid(22, { id: 'solenoid', dropOutVolts: jumper(7), suppressed: true }),

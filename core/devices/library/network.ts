@@ -59,12 +59,12 @@ export const withLink = (type: DeviceType): DeviceType =>
 
 /** How free passage begins, and what becomes of a card that comes in twice, in the words of a menu. */
 const FREE_WORDS = {
-  no: 'none: locked at all hours',
-  clock: 'by the clock',
-  'first-in': 'with the first person in',
+  no: 'none: always locked',
+  clock: 'by schedule',
+  'first-in': 'first card in',
 } as const;
 const PASSBACK_WORDS = {
-  no: 'not watched',
+  no: 'off',
   reports: 'let in again, and reported',
   refuses: 'refused until it has gone out',
 } as const;
@@ -103,16 +103,12 @@ const frameSetting = (type: DeviceType): Setting[] =>
 function clockSettings({ settings }: Channel, index: number, all: readonly Channel[]): Setting[] {
   const where = all.length > 1 ? `door ${index + 1}: ` : '';
   return [
-    of(choice(`${settings}.free`, `${where}hours of free passage`, FREE_WORDS), 'free', index),
-    of(
-      choice(`${settings}.passback`, `${where}a card that comes in twice`, PASSBACK_WORDS),
-      'passback',
-      index,
-    ),
+    of(choice(`${settings}.free`, `${where}unlock schedule`, FREE_WORDS), 'free', index),
+    of(choice(`${settings}.passback`, `${where}anti-passback`, PASSBACK_WORDS), 'passback', index),
     of(
       numberSetting(
         `${settings}.forgive`,
-        `${where}passback forgotten after, 0 for never`,
+        `${where}anti-passback reset after, 0 for never`,
         'min',
         [0, 1440],
         0,

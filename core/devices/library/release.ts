@@ -213,7 +213,7 @@ export const relays: readonly DeviceType[] = [
     id: 'relay-24v',
     name: 'Relay, one pole, 24 V DC, with diode',
     short: 'relay, 24 V',
-    description: 'A plain relay for 24 V; the diode across its coil makes it polarised: plus on A1.',
+    description: 'A plain relay for 24 V; the diode across its coil makes it polarised: positive on A1.',
     terminals: [...needed('A1', 'A2'), ...optional('C', 'NC', 'NO')],
     parts: [
       {
@@ -296,7 +296,7 @@ export const operators: readonly DeviceType[] = [
     name: 'Swing door operator, 24 V, lock terminals',
     short: 'door operator',
     description:
-      'Low energy: a hand stops its leaf. Opens the door on an activation contact. Its own relay lets the lock go first and holds it again when the door is shut.',
+      'Low energy: a hand stops its leaf. Opens the door on an activation contact. Its own relay releases the lock first and locks it again when the door is shut.',
     tagPrefix: 'O',
     place: 'above',
     terminals: [...needed('V+', 'V-'), ...optional('ACT', 'G', 'LC', 'LNC', 'LNO')],

@@ -49,7 +49,7 @@ const fuseBlock = (ways: number): DeviceType => {
     name: `Fuse block, ${ways} ways`,
     short: 'fuse block',
     description:
-      'Shares one plus out through a fuse each: a short behind one leaves the others their power. The minus is joined elsewhere.',
+      'Splits one positive through a fuse each: a short behind one leaves the others powered. The negative is joined elsewhere.',
     tagPrefix: 'FB',
     place: 'enclosure',
     terminals: [
@@ -75,7 +75,7 @@ export const smallParts: readonly DeviceType[] = [
     id: 'flyback-diode',
     name: 'Flyback diode',
     short: 'diode',
-    description: 'Across a DC coil, stripe to plus: takes the spike when the contact opens.',
+    description: 'Across a DC coil, stripe to positive: takes the spike when the contact opens.',
     tagPrefix: 'D',
     terminals: lead('A', 'K'),
     parts: [{ kind: 'diode', id: 'junction', a: 'A', b: 'K', forwardVolts: 0.7, ohms: 0.05 }],
@@ -92,7 +92,7 @@ export const smallParts: readonly DeviceType[] = [
     name: 'Fuse in a lead',
     short: 'fuse',
     description:
-      'A holder in the plus of one device: what is behind it blows it, and nothing else goes dark.',
+      'A holder in the positive of one device: a fault behind it blows it, and nothing else loses power.',
     tagPrefix: 'FU',
     place: 'enclosure',
     terminals: lead('1', '2'),

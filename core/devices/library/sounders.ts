@@ -111,7 +111,7 @@ export const sounders: readonly DeviceType[] = [
     id: 'sounder-piezo',
     name: 'Piezo sounder, 12/24 V DC',
     short: 'sounder',
-    description: 'A thin loud tone at a door that stands open.',
+    description: 'A loud, thin tone at a door left open.',
     terminals: needed('+', '-'),
     parts: [board('+', '-', { amps: 0.035 }, [8, 30])],
     roles: { bellOut: feed },

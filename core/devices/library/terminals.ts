@@ -47,8 +47,8 @@ const outputSetting = (id: string, label: string, initial: string): Setting =>
     label,
     {
       alarm: 'any alarm',
-      forced: 'forced-open alarm',
-      held: 'held-open alarm',
+      forced: 'door forced alarm',
+      held: 'door held open alarm',
       tamper: 'tamper alarm',
       unlocked: 'as long as the door is unlocked',
       none: 'nothing',

@@ -104,7 +104,7 @@ export const watched: readonly DeviceType[] = [
     name: 'Presence sensor on a door leaf, 12/24 V, closed contact',
     short: 'presence sensor',
     description:
-      'Watches the way of the leaf. Its relay is pulled in while nobody stands there: the contact opens for whoever does, and without power.',
+      'Watches the path of the leaf. Its relay is pulled in while nobody is there: the contact opens for anybody in the way, and without power.',
     tagPrefix: 'SE',
     place: 'above',
     terminals: pigtails('needed', { 'V+': 'RD', 'V-': 'BK', a: 'WH', b: 'BN' }),
@@ -148,7 +148,7 @@ export const watched: readonly DeviceType[] = [
     id: 'door-contact-surface',
     name: 'Door contact, surface, on screws',
     short: 'door contact',
-    description: 'For steel doors, with screws under its lid. Closed while the door is shut.',
+    description: 'For steel doors, with screws under its lid. Closed while the door is closed.',
     terminals: needed('a', 'b'),
     parts: [contact('reed', 'NC', 'a', 'b', 'doorOpen', 0.5)],
     functions: [{ kind: 'doorContact', state: 'doorOpen' }],

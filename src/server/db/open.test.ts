@@ -149,7 +149,7 @@ describe('a backup', () => {
     expect(liveSite(db, 'test')?.plan.doors['D01']?.name).toBe('after the backup');
     expect(listSites(db)).toHaveLength(2);
   });
-  it('that is none changes nothing', async () => {
+  it('that is none does nothing', async () => {
     const db = database();
     createSite(db, strikeDoor(), { author: '', at });
     const file = join(folder, 'text.db');

@@ -62,7 +62,7 @@ describe('backOf', () => {
       { numRuns: numberTried(25) },
     );
   });
-  it('keeps codes out of the log all the same, and says where there is no way back', () => {
+  it('keeps codes out of the log anyway, and says where there is no way back', () => {
     const { db, site, stored, submit } = fresh(quillhaven());
     const [person] = Object.values(stored().plan.people).filter(({ code }) => code.length > 3);
     const { revision } = submit({ kind: 'removePerson', id: person!.id });

@@ -153,13 +153,13 @@ export function DoorsPage({ summaries }: SitePageProps) {
                     {door.deadState ? STATE_NAMES[door.deadState.state] : say.notChosen}
                   </span>
                 </td>
-                <td className={`${table['right']} ${table['figures']}`} data-label="Devices">
+                <td className={`${table['right']} ${table['figures']}`} data-label={say.devices}>
                   {devicesOf(plan, door.id).length}
                 </td>
-                <td className={`${table['right']} ${table['figures']}`} data-label="Wires">
+                <td className={`${table['right']} ${table['figures']}`} data-label={say.wires}>
                   {conductorsOf(plan, door.id).length}
                 </td>
-                <td className={`${table['right']} ${table['figures']}`} data-label="Assumed">
+                <td className={`${table['right']} ${table['figures']}`} data-label={say.assumed}>
                   {conductorsOf(plan, door.id).filter(({ assumed }) => assumed.length > 0).length || '—'}
                 </td>
                 <td>

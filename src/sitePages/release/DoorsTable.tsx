@@ -64,8 +64,8 @@ export function DoorsTable({ summaries }: { summaries: Readonly<Record<string, D
                   <td className={table['whole']}>
                     <DeadStateGlyph state={state} /> {state ? STATE_SENTENCES[state] : say.notChosen}
                   </td>
-                  <td data-label="Out by">{ways.join(', ') || '—'}</td>
-                  <td data-label="Break glass">
+                  <td data-label={say.outBy}>{ways.join(', ') || '—'}</td>
+                  <td data-label={say.breakGlass}>
                     {parts.breakGlasses
                       .map(
                         ({ device, type }) =>
@@ -73,9 +73,9 @@ export function DoorsTable({ summaries }: { summaries: Readonly<Record<string, D
                       )
                       .join('; ') || '—'}
                   </td>
-                  <td data-label="Fire relay">{summary ? fire.join('; ') || '—' : '…'}</td>
+                  <td data-label={say.fireRelay}>{summary ? fire.join('; ') || '—' : '…'}</td>
                   <td
-                    data-label="To settle"
+                    data-label={say.toSettle}
                     className={!summary?.begun ? undefined : summary.toSettle > 0 ? css['bad'] : css['good']}
                   >
                     {!summary ? '…' : !summary.begun ? '—' : summary.toSettle > 0 ? summary.toSettle : '✓'}

@@ -86,7 +86,7 @@ export function LogPage() {
               <td>{line.author || '—'}</td>
               <td className={table['figures']}>{line.doors.join(' ') || '—'}</td>
               <td className={table['whole']}>{editWords(line.body)}</td>
-              <td className={`${table['right']} ${table['figures']}`} data-label="Revision">
+              <td className={`${table['right']} ${table['figures']}`} data-label={say.revision}>
                 {line.revision}
               </td>
               <td className={`${css['acts']} ${table['last']}`}>

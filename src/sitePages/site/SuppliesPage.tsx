@@ -116,19 +116,19 @@ export function SuppliesPage() {
                     {door.id} {door.name}
                   </button>
                 </td>
-                <td className={cx(table['right'], table['figures'])} data-label="At rest">
+                <td className={cx(table['right'], table['figures'])} data-label={say.atRest}>
                   {figure(formatAmps(supply.restAmps))}
                 </td>
-                <td className={cx(table['right'], table['figures'])} data-label="Worst case">
+                <td className={cx(table['right'], table['figures'])} data-label={say.worstCase}>
                   {figure(formatAmps(supply.worstAmps))}
                 </td>
-                <td className={cx(table['right'], table['figures'])} data-label="Allowed">
+                <td className={cx(table['right'], table['figures'])} data-label={say.allowed}>
                   {formatAmps(supply.allowedAmps)}
                 </td>
-                <td className={cx(table['right'], table['figures'])} data-label="Battery">
+                <td className={cx(table['right'], table['figures'])} data-label={say.battery}>
                   {battery ? figure(formatHours(battery.hours)) : say.noBattery}
                 </td>
-                <td className={cx(table['right'], table['figures'])} data-label="Asked">
+                <td className={cx(table['right'], table['figures'])} data-label={say.asked}>
                   {battery ? `${battery.askedHours} h` : '—'}
                 </td>
                 <td className={fits ? css['good'] : css['bad']}>

@@ -56,7 +56,7 @@ export function VoltageTable({ budget }: { budget: PowerBudget }) {
                   {formatVolts(fed.isUnsettled ? null : volts)}
                 </td>
               ))}
-              <td className={cx(table['right'], table['figures'])} data-label="Needs">
+              <td className={cx(table['right'], table['figures'])} data-label={say.needs}>
                 {formatVolts(fed.needsVolts)}
               </td>
               <td className={css[FEEDING[feedingOf(fed)].look]}>{FEEDING[feedingOf(fed)].text}</td>

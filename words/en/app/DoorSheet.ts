@@ -1,7 +1,7 @@
 import { messages } from '../../messages';
 
 export const say = messages({
-  verdictsToSettle: (open: number) => `Verdicts: ${open} to settle`,
+  verdictsToSettle: (open: number) => `Verdicts: ${open} to fix`,
   verdicts: 'Verdicts',
   oneMoment: 'One moment…',
   notJudgedWhileDatabase: (door: string) => `${door} is not judged while the database file is damaged`,

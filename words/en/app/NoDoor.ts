@@ -2,7 +2,7 @@ import { messages } from '../../messages';
 
 export const say = messages({
   thereIsNoDoor: (missing: string) => `There is no door ${missing}`,
-  mayBeenRemovedChoose: 'It may have been removed. Choose another from the ledger.',
+  mayBeenRemovedChoose: 'It may have been removed. Choose another from the list of doors.',
   hasNoDoorsYet: (site: string) => `${site} has no doors yet`,
   planTheFirstDoor: 'Plan the first door',
   briefDoorChooseHardware:

@@ -17,15 +17,15 @@ export const findingSample = spoken((code: FindingCode): string =>
 
 /** What the one-click fix is called on its button. */
 export const remedyName = spoken(
-  (finding: Finding): string => FINDINGS[finding.code].remedy?.(finding.values) ?? 'Settle it',
+  (finding: Finding): string => FINDINGS[finding.code].remedy?.(finding.values) ?? 'Fix it',
 );
 
 export const SEVERITY_NAMES: Record<Severity, string> = texts({
   stop: 'Stop',
-  fix: 'To settle',
+  fix: 'To fix',
   caution: 'Caution',
   note: 'Note',
-  sound: 'Sound',
+  sound: 'OK',
 });
 
 export const BASIS_NAMES: Record<Basis, string> = texts({

@@ -29,7 +29,7 @@ export const list = spoken((text: unknown) => String(text).split(',').filter(Boo
 export const situations = spoken((v: Values) => list(v['situations']).map(situationName).join('; '));
 const LOOP_NAMES: Record<string, string> = {
   'lock-power': 'lock power',
-  exit: 'exit request',
+  exit: 'request to exit',
   feed: 'device power',
   contact: 'door contact',
   line: 'end of line',
@@ -44,18 +44,17 @@ const LOOP_NAMES: Record<string, string> = {
 export const loopName = spoken((kind: string): string => LOOP_NAMES[kind] ?? kind);
 
 export const REASONS: Record<string, string> = texts({
-  'weak-lock': 'a lock gets a voltage at which it neither holds nor lets go',
+  'weak-lock': 'a lock gets a voltage at which it neither locks nor releases',
   'no-battery': 'no battery is planned',
-  'leaf-without-lock': 'every lock stands at the second leaf, and nothing keeps the first',
+  'leaf-without-lock': 'every lock is on the second leaf, and nothing secures the first',
   restless: 'the circuit never comes to rest',
   'no-entry': 'nothing at this door takes a card or a code',
   // What the brief does not say.
-  keyOverride: 'nobody has said whether a key opens it from outside without power',
-  ownLatch: 'nobody has said whether a latch of its own holds it in a fire',
-  bothLeaves: 'nobody has said whether both leaves must open for everybody to get out',
-  delayedEgress: 'nobody has said whether the way out may be delayed here, and for how long',
-  'asked-less':
-    'less of a way through is asked for than the brief leads to, and what it leads to is not there',
+  keyOverride: 'the brief does not say whether a key opens it from outside without power',
+  ownLatch: 'the brief does not say whether a latch of its own holds it in a fire',
+  bothLeaves: 'the brief does not say whether both leaves must open for everybody to get out',
+  delayedEgress: 'the brief does not say whether the exit may be delayed here, and for how long',
+  'asked-less': 'less of a way through is asked for than the brief calls for, and that is not there',
   'leaf-by-hand': 'an operator alone moves the leaf, and the plan does not say whether a hand can',
 });
 
@@ -64,20 +63,20 @@ export const size = spoken((v: Values) => formatGauge(String(v['gauge']) as Gaug
 /** What would make enough of too little: nothing, until it was searched for. */
 export const gaugeHint = spoken(function gaugeHint(v: Values): string {
   if (v['supplied'] !== undefined) {
-    const given = ` Its supply gives ${volts(v, 'supplied')} and no more`;
+    const given = ` Its supply gives only ${volts(v, 'supplied')}`;
     if (v['setting'] === undefined) return `${given}.`;
-    return `${given}: ${v['setting'] ? `set it for ${v['setting']} V` : 'take a supply, a coil or a jumper of the right voltage'}.`;
+    return `${given}: ${v['setting'] ? `set it for ${v['setting']} V` : 'use a supply, coil or jumper setting of the right voltage'}.`;
   }
   if (v['gauge'] === undefined) return '';
   return v['gauge']
     ? ` Conductors of ${size(v)} would do.`
-    : ' No common size would do: move the supply nearer.';
+    : ' No common size is enough: move the supply nearer.';
 });
 export const stateSentence = spoken((state: string) =>
-  state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead',
+  state === 'fail-safe' ? 'unlocks without power' : 'stays locked without power',
 );
 export const stateVerb = spoken((state: string) =>
-  state === 'fail-safe' ? 'opens when dead' : 'stays locked when dead',
+  state === 'fail-safe' ? 'unlocks without power' : 'stays locked without power',
 );
 
 const CODE_PROBLEMS: Record<string, string> = {
@@ -87,16 +86,16 @@ const CODE_PROBLEMS: Record<string, string> = {
   'not-as-long-as-programming': 'All codes must have as many digits as the programming code',
   'is-programming': 'It is the programming code',
   'as-long-as-programming': 'A code must not have as many digits as the programming code',
-  'like-programming': 'It begins like the programming code, or that like it',
+  'like-programming': 'It begins like the programming code, or the programming code begins like it',
   'leading-zero': 'It begins with a zero, and zeros fill codes up here',
   reserved: 'The keypad keeps this code for itself',
   taken: 'Another slot has this code',
-  'no-codes-here': 'This keypad takes no codes: give a card',
+  'no-codes-here': 'This keypad takes no codes: use a card',
   full: 'The keypad is full',
-  'no-cards-here': 'This keypad reads no cards: give a code',
+  'no-cards-here': 'This keypad reads no cards: use a code',
   'slot-out-of-range': 'The slot number is out of range',
   'no-slot': 'No slot yet',
-  'slot-twice': 'The slot is somebody else’s',
+  'slot-twice': 'The slot belongs to somebody else',
 };
 export const codeProblemWords = spoken((problem: string): string => CODE_PROBLEMS[problem] ?? problem);
 
@@ -110,7 +109,7 @@ export const ohms = spoken((v: Values, key: string) =>
   num(v, key) < 0 ? 'an open pair' : formatOhms(num(v, key)),
 );
 /** The wire that is it, where one is. */
-export const wire = spoken((v: Values) => (v['wire'] ? `Wire ${v['wire']}` : 'A way through several wires'));
+export const wire = spoken((v: Values) => (v['wire'] ? `Wire ${v['wire']}` : 'A path through several wires'));
 export const INTERFACE_NAMES: Readonly<Record<string, string>> = texts({
   wiegand: 'Wiegand',
   rs485: 'RS-485',
@@ -128,5 +127,5 @@ export const fireInputHow = spoken((v: Values): string =>
     : `The input is ${v['how'] === 'empty' ? 'empty' : `${v['reading'] === 'closed' ? 'closed' : 'open'} at rest`}, and is set for a contact that ${v['trigger'] === 'NO' ? 'closes' : 'opens'} on alarm.`,
 );
 export const fireInputRemedy = spoken((v: Values): string =>
-  v['how'] === 'bridged' ? 'Take out the bridge' : 'Put the fire contact right',
+  v['how'] === 'bridged' ? 'Remove the bridge' : 'Put the fire contact right',
 );

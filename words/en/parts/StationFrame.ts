@@ -1,7 +1,7 @@
 import { messages } from '../../messages';
 
 export const say = messages({
-  deadStateNotChosen: 'Dead state not chosen',
+  deadStateNotChosen: 'Fail-safe or fail-secure not chosen',
   breakGlass: 'break glass',
   sheet: 'Sheet',
   nameTheDoor: 'name the door',

@@ -5,7 +5,7 @@ export const say = messages({
   couldNotBeJudged: 'could not be judged',
   beingJudged: 'being judged',
   notBegun: 'not begun',
-  toSettle: (toSettle: number) => `${toSettle} to settle`,
+  toSettle: (toSettle: number) => `${toSettle} to fix`,
   cautionsOnly: 'cautions only',
-  nothingToSettle: 'nothing to settle',
+  nothingToSettle: 'nothing to fix',
 });

@@ -1,6 +1,6 @@
 import { messages } from '../../messages';
 
 export const say = messages({
-  lay: (number: string) => `lay ${number}`,
+  lay: (number: string) => `add ${number}`,
   remove: (wire: string) => `remove ${wire}`,
 });

@@ -2,7 +2,7 @@ import { messages } from '../../messages';
 
 export const say = messages({
   nothingWasChanged: (refusalWords: string) => `${refusalWords} Nothing was changed.`,
-  beenTakenBackAlready: 'This has been taken back already. Nothing was changed.',
+  beenTakenBackAlready: 'This has been undone already. Nothing was changed.',
   aldabaStillLoadingNothing: 'Aldaba is still loading. Nothing was changed; try again in a moment.',
   keptAmongCouldNot: 'It is kept among what could not be saved.',
   nothingWasChanged2: 'Nothing was changed.',

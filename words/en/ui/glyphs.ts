@@ -1,7 +1,7 @@
 import { messages } from '../../messages';
 
 export const say = messages({
-  deadStateNotChosen: 'dead state not chosen',
-  opensWhenDead: 'opens when dead',
-  staysLockedWhenDead: 'stays locked when dead',
+  deadStateNotChosen: 'fail-safe or fail-secure not chosen',
+  opensWhenDead: 'unlocks without power',
+  staysLockedWhenDead: 'stays locked without power',
 });

@@ -30,6 +30,6 @@ export const say = messages({
   mainsOff: 'Mains off',
   allDead: 'All dead',
   networkLost: 'Network lost',
-  hoursOfFreePassage: 'Hours of free passage',
+  hoursOfFreePassage: 'Unlock schedule',
   lockdownOfTheSite: 'Lockdown of the site',
 });

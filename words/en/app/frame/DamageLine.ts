@@ -5,7 +5,7 @@ export const say = messages({
     'The database file is damaged: nothing can be saved until a backup is put back.',
   notWhole: (slice: string, count: number) =>
     `${slice}${count > 4 ? ' and others are' : count > 1 ? ' are' : ' is'} not whole.`,
-  everyDoorSiteWhole: 'Every door of this site is whole.',
-  doorsMayNotBeWhole: 'Doors may not be whole.',
+  everyDoorSiteWhole: 'Every door of this site is complete.',
+  doorsMayNotBeWhole: 'Doors may be incomplete.',
   whatToDo: 'What to do',
 });

@@ -2,8 +2,8 @@ import { messages } from '../../../messages';
 
 export const say = messages({
   begun: 'begun',
-  settled: 'settled',
-  somethingToSettle: 'something to settle',
+  settled: 'done',
+  somethingToSettle: 'something to fix',
   somethingToConsider: 'something to consider',
   notBegun: 'not begun',
   stations: 'Stations',

@@ -6,6 +6,6 @@ export const say = messages({
   addADoor: 'Add a door',
   allDoors: 'All doors',
   pagesOfTheSite: 'Pages of the site',
-  opensWhenDead: 'opens when dead',
-  staysLockedWhenDead: 'stays locked when dead',
+  opensWhenDead: 'unlocks without power',
+  staysLockedWhenDead: 'stays locked without power',
 });

@@ -6,10 +6,10 @@ export const say = messages({
     'This site can be read, and not changed. What you type stays in this browser and is sent when the server can write again.',
   doorsNotJudgedMeanwhile:
     ' Doors are not judged meanwhile: a pass of what is left of them would prove nothing.',
-  whole: 'Whole',
-  notWhole: 'Not whole',
+  whole: 'Complete',
+  notWhole: 'Incomplete',
   doors: 'Doors',
-  fileNoLongerSays: 'The file no longer says which doors are whole. Trust none of them without a look.',
+  fileNoLongerSays: 'The file no longer says which doors are complete. Trust none of them without a look.',
   lost: 'Lost',
   exportWhatCanBeRead: 'Export what can be read',
   aSiteFileWithoutCodes: ': a site file, without codes.',

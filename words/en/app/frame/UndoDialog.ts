@@ -5,5 +5,5 @@ export const say = messages({
   undo: 'Undo',
   sinceThenSomebodyElse: 'Since then somebody else has changed this. It would be replaced:',
   leaveIt: 'Leave it',
-  allTheSame: (verb: string) => `${verb} all the same`,
+  allTheSame: (verb: string) => `${verb} anyway`,
 });

@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const allAdminister: Words = {
-  title: (v) => `Everybody on the list administers ${v['tag']}`,
+  title: (v) => `Everybody on the list is an administrator of ${v['tag']}`,
   reason: (v) =>
-    `All ${v['count']} people who open it may program it as well: keep the programming code with one or two.`,
+    `All ${v['count']} people who open it can also program it: keep the programming code to one or two.`,
 };

@@ -3,10 +3,10 @@ import type { Words } from '../text';
 export const batteryHolds: Words = {
   title: (v) =>
     v['wanted'] === 'yes'
-      ? `The battery keeps ${v['tag']} held`
-      : `Without mains the battery keeps ${v['tag']} held`,
+      ? `The battery keeps ${v['tag']} locked`
+      : `Without mains the battery keeps ${v['tag']} locked`,
   reason: (v) =>
     v['wanted'] === 'yes'
-      ? `It is to be free when mains is lost, and lets go only when the battery is empty. Feed ${v['tag']} from a supply without one, or behind a relay that drops with the mains.`
-      : `People leave by this door, and it lets go only when they ask or the battery is empty. Some rules want it free as soon as mains is lost: ask whoever decides there.`,
+      ? `It should unlock when mains is lost, and releases only when the battery is empty. Feed ${v['tag']} from a supply without a battery, or through a relay that drops out with the mains.`
+      : `People leave by this door, and it releases only on request or when the battery is empty. Some codes want it unlocked as soon as mains is lost: ask the authority in charge.`,
 };

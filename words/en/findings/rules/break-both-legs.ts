@@ -1,6 +1,6 @@
 import type { Words } from '../text';
 
 export const breakBothLegs: Words = {
-  title: () => 'Break glass cuts both legs',
-  reason: (v) => `${v['tag']} stands in the supply and the return of ${v['lock']}.`,
+  title: () => 'Break glass breaks both legs',
+  reason: (v) => `${v['tag']} is in the feed and the return of ${v['lock']}.`,
 };

@@ -1,7 +1,7 @@
 import { list, type Words } from '../text';
 
 const ANSWERS: Readonly<Record<string, string>> = {
-  outdoors: 'the outer side is dry',
+  outdoors: 'it is not exposed to weather',
   slowWalkers: 'nobody walks slowly',
   readerDistance: 'the reader is 1.5 m from the handle',
 };
@@ -12,8 +12,8 @@ export const briefAssumed: Words = {
       ? 'Some answers of the brief are assumed'
       : 'One answer of the brief is assumed',
   reason: (v) =>
-    `Nobody has answered; Aldaba takes it that ${list(v['answers'])
+    `Not answered; Aldaba assumes that ${list(v['answers'])
       .map((one) => ANSWERS[one] ?? one)
-      .join(', ')}. The unlock time and the devices outside rest on it.`,
-  remedy: () => 'It is so',
+      .join(', ')}. The unlock time and the devices outside depend on it.`,
+  remedy: () => 'That is right',
 };

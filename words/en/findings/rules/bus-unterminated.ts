@@ -2,6 +2,6 @@ import type { Words } from '../text';
 
 export const busUnterminated: Words = {
   title: (v) => `${v['tag']} ends the bus without its terminator`,
-  reason: () => 'Both ends of the line, and only they, have their 120 Ω switched on.',
+  reason: () => 'The 120 Ω is switched on at both ends of the line, and nowhere else.',
   remedy: () => 'Switch it on',
 };

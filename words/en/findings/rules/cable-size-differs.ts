@@ -1,6 +1,7 @@
 import type { Words } from '../text';
 
 export const cableSizeDiffers: Words = {
-  title: (v) => `Wires in ${v['cable']} are of another size than the cable`,
-  reason: (v) => `${v['wires']} differ from ${v['make']}. Choose the cable for them, or give them its size.`,
+  title: (v) => `Wires in ${v['cable']} are not the size of the cable`,
+  reason: (v) =>
+    `${v['wires']} differ from ${v['make']}. Choose a cable that fits them, or set them to its size.`,
 };

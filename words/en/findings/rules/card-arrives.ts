@@ -1,6 +1,6 @@
 import type { Words } from '../text';
 
 export const cardArrives: Words = {
-  title: () => 'Cards arrive whole',
+  title: () => 'Card data arrives complete',
   reason: (v) => `Both data lines of ${v['tag']} move the inputs of ${v['controller']}.`,
 };

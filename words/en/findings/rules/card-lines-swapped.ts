@@ -10,7 +10,7 @@ export const cardLinesSwapped: Words = {
       : `${v['terminal']} and ${v['other']} of ${v['tag']} are swapped`,
   reason: (v) => {
     if (isCrossing(v))
-      return `${v['controller']} talks where ${v['tag']} talks, and nobody listens: transmit goes to receive, and receive to transmit.`;
+      return `${v['controller']} and ${v['tag']} both transmit on one line and neither listens: transmit goes to receive, and receive to transmit.`;
     return v['carries'] === 'bits'
       ? `${v['controller']} sees every bit inverted: the card reads, with a wrong number.`
       : `${v['controller']} reads the pair upside down: nothing that ${v['tag']} sends is understood.`;

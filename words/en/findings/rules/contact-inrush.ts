@@ -1,6 +1,6 @@
 import { amps, type Words } from '../text';
 
 export const contactInrush: Words = {
-  title: (v) => `${v['tag']} draws more at first than ${v['other']} may switch`,
-  reason: (v) => `${amps(v, 'measured')} for an instant; the contact is rated ${amps(v, 'limit')}.`,
+  title: (v) => `${v['tag']} has more inrush current than ${v['other']} may switch`,
+  reason: (v) => `${amps(v, 'measured')} of inrush; the contact is rated ${amps(v, 'limit')}.`,
 };

@@ -1,7 +1,7 @@
 import { stateSentence, type Words } from '../text';
 
 export const deadStateOpen: Words = {
-  title: () => 'Choose the dead state',
+  title: () => 'Choose fail-safe or fail-secure',
   reason: (v) => `Recommended: ${v['state']}, ${stateSentence(String(v['state']))}.`,
   remedy: (v) => `Choose ${v['state']}`,
 };

@@ -3,5 +3,5 @@ import type { Words } from '../text';
 export const eolIdle: Words = {
   title: (v) => `${v['tag']} is planned and not wired`,
   reason: (v) =>
-    `No wire leads to ${v['terminal']}. An end-of-line resistor belongs at the far end of the pair that it watches, at the contact itself.`,
+    `No wire leads to ${v['terminal']}. An end-of-line resistor belongs at the far end of the supervised pair, at the contact itself.`,
 };

@@ -3,5 +3,5 @@ import type { Words } from '../text';
 export const exitDead: Words = {
   title: (v) => `Exit ${v['tag']} does not open the door`,
   reason: (v) =>
-    `Used at rest, ${v['tag']} ${v['by'] === 'operator' ? 'makes no operator open the leaf' : 'moves no lock'}. Check its contact, its supply and the input it lands on.`,
+    `Used at rest, ${v['tag']} ${v['by'] === 'operator' ? 'starts no operator' : 'releases no lock'}. Check its contact, its supply and the input it lands on.`,
 };

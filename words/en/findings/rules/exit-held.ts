@@ -5,10 +5,10 @@ export const exitHeld: Words = {
   reason: (v) =>
     `The input is set for a normally ${v['form'] === 'NC' ? 'closed' : 'open'} contact and reads as pressed with nobody there. ` +
     (v['sense'] === 'level'
-      ? 'As long as it does the door stays released.'
-      : 'It answers to the press, and never sees one.'),
+      ? 'As long as it does, the door stays unlocked.'
+      : 'It reacts to a press, and never sees one.'),
   remedy: (v) =>
-    ({ bridged: 'Take out the bridge', throw: 'Change over the contact', menu: 'Set it as door contact' })[
+    ({ bridged: 'Remove the bridge', throw: 'Swap NO and NC', menu: 'Set it as door contact' })[
       String(v['how'])
     ] ?? `Set it normally ${v['form'] === 'NC' ? 'open' : 'closed'}`,
 };

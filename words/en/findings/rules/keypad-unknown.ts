@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const keypadUnknown: Words = {
-  title: (v) => `Nobody knows all that ${v['tag']} holds`,
+  title: (v) => `What ${v['tag']} holds is only partly known`,
   reason: (v) =>
-    `${v['slots'] ? `Slots ${v['slots']} are in use by nobody knows what` : 'Only some of it was looked at'}: a code of a stranger may open. Look at the rest, or wipe everybody and key the list in anew, at Program.`,
+    `${v['slots'] ? `Slots ${v['slots']} are in use, by an unknown user` : 'Only some slots were checked'}: a stranger’s code may open. Check the rest, or erase all users and key the list in again, at Program.`,
 };

@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const leafUnwatched: Words = {
-  title: (v) => `The leaf of ${v['tag']} can be torn open unnoticed`,
+  title: (v) => `The leaf of ${v['tag']} can be forced open unnoticed`,
   reason: () =>
-    `Torn open, the first leaf raises the forced-open alarm and the second does not: a contact for each leaf, in series on the one input, tells of both.`,
+    `Forced open, the first leaf raises the door forced alarm and the second does not. A contact on each leaf, in series on the one input, covers both.`,
 };

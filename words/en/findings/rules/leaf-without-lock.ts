@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const leafWithoutLock: Words = {
-  title: () => `No lock keeps the first leaf`,
+  title: () => `No lock secures the first leaf`,
   reason: (v) =>
-    `${v['tag']} stands at the second leaf, and so does every lock: the leaf that people go through stands free. Say at Hardware which leaf each lock is at.`,
+    `${v['tag']} and every other lock are on the second leaf: the leaf that people use is not locked. Set at Hardware which leaf each lock is on.`,
 };

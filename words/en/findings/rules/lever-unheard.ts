@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const leverUnheard: Words = {
-  title: (v) => `The controller does not hear the lever ${v['tag']}`,
+  title: (v) => `The controller does not see the lever ${v['tag']}`,
   reason: () =>
-    'Whoever leaves by it raises a forced-open alarm: its contact closes no input that the controller reads as an exit.',
+    'Leaving by it raises a door forced alarm: its contact closes no input that the controller reads as a request to exit.',
 };

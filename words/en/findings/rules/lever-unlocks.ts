@@ -1,8 +1,8 @@
 import type { Words } from '../text';
 
 export const leverUnlocks: Words = {
-  title: (v) => `The lever ${v['tag']} also lets the lock go`,
+  title: (v) => `The lever ${v['tag']} also unlocks the door`,
   reason: () =>
-    'The lever opens the latch by itself. Its contact only has to report; unlocking as well leaves the door open from outside for the exit time.',
+    'The lever retracts the latch by itself. Its contact only has to report; unlocking as well leaves the door unlocked from outside for the unlock time.',
   remedy: () => 'Report only',
 };

@@ -1,6 +1,6 @@
 import type { Words } from '../text';
 
 export const lockdownIdle: Words = {
-  title: (v) => `${v['tag']} shuts nobody out`,
-  reason: () => `Pressed, a card or code still opens the door: it works no lockdown input.`,
+  title: (v) => `${v['tag']} locks nobody out`,
+  reason: () => `With it pressed, a card or code still opens the door: it is on no lockdown input.`,
 };

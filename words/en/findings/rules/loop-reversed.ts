@@ -1,6 +1,7 @@
 import type { Words } from '../text';
 
 export const loopReversed: Words = {
-  title: (v) => `${v['tag']} is wired plus to minus`,
-  reason: (v) => `The supply's plus lands on the minus of ${v['tag']}. Swap the two conductors at the lock.`,
+  title: (v) => `${v['tag']} has positive and negative swapped`,
+  reason: (v) =>
+    `The supply’s positive lands on the negative of ${v['tag']}. Swap the two conductors at the lock.`,
 };

@@ -3,5 +3,5 @@ import type { Words } from '../text';
 export const noBreakGlass: Words = {
   title: () => 'No emergency break',
   reason: () =>
-    'A lock that needs power to hold must be openable by cutting its power at the door. Add a break glass in both legs of the lock supply.',
+    'A lock that needs power to hold must be released by cutting its power at the door. Add a break glass in both legs of the lock power.',
 };

@@ -1,6 +1,6 @@
 import type { Words } from '../text';
 
 export const noDecider: Words = {
-  title: () => 'Nothing decides who may enter',
+  title: () => 'Nothing controls who may enter',
   reason: () => 'Add a controller or a keypad.',
 };

@@ -1,6 +1,6 @@
 import type { Words } from '../text';
 
 export const operatorUnasked: Words = {
-  title: (v) => `Nothing asks ${v['tag']} to open`,
+  title: (v) => `Nothing activates ${v['tag']}`,
   reason: () => 'A valid credential does not close its activation input.',
 };

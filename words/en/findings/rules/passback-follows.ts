@@ -3,5 +3,5 @@ import type { Words } from '../text';
 export const passbackFollows: Words = {
   title: (v) => `One card at ${v['tag']} lets several in`,
   reason: () =>
-    `Once somebody is through and the leaf is shut, the lock stays released for the rest of its time, and the next one comes in on no card at all: passback notices nothing. Let it re-lock when the door closes, or as it opens.`,
+    `Once somebody is through and the leaf is closed, the lock stays released for the rest of its time, and the next one comes in on no card at all: anti-passback notices nothing. Set it to relock when the door closes, or as it opens.`,
 };

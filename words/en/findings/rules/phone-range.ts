@@ -1,8 +1,8 @@
 import type { Words } from '../text';
 
 export const phoneRange: Words = {
-  title: (v) => `${v['tag']} hears a phone at ${v['measured']} m`,
+  title: (v) => `${v['tag']} reads a phone at ${v['measured']} m`,
   reason: (v) =>
-    `A phone in the pocket of somebody who walks past, on either side of the wall, lets go the lock.${v['others'] ? ` Readers at ${v['others']} hear phones too: which door opens is then luck.` : ''} Where a door is to open from afar, give it a reader of its own on the way.`,
-  remedy: (v) => `Set ${v['tag']} to a phone held to it`,
+    `A phone in the pocket of somebody walking past, on either side of the wall, unlocks the door.${v['others'] ? ` Readers at ${v['others']} hear phones too: which door opens is a matter of luck.` : ''} Where a door should open from a distance, fit a separate reader on the way to it.`,
+  remedy: (v) => `Set ${v['tag']} to read a phone held to it`,
 };

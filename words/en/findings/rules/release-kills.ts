@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const releaseKills: Words = {
-  title: (v) => `The fire release puts ${v['tag']} out as well`,
+  title: (v) => `The fire release cuts ${v['tag']} as well`,
   reason: (v) =>
-    `${v['tag']} hangs on what the release interrupts. It should take the lock's power and nothing else: whoever is still inside may have to call, and the alarm has to go on telling.`,
+    `${v['tag']} is fed through what the release interrupts. It should cut the lock power and nothing else: people still inside may have to call, and the alarms must keep working.`,
 };

@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const relockUnseen: Words = {
-  title: (v) => `Reset at ${v['tag']}, this door locks unseen`,
+  title: (v) => `A reset at ${v['tag']} locks this door out of sight`,
   reason: (v) =>
-    `The key is turned at ${v['tag']}, which stands elsewhere: look at this door first, whether somebody is still on the way out.`,
+    `The key is turned at ${v['tag']}, which is elsewhere: check first whether anybody is still on the way out at this door.`,
 };

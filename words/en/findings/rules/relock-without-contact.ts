@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const relockWithoutContact: Words = {
-  title: () => 'Re-lock on close cannot work',
-  reason: (v) => `${v['tag']} does not see the door close. Wire a door contact, or re-lock on time.`,
-  remedy: () => 'Re-lock on time',
+  title: () => 'Relock on close cannot work',
+  reason: (v) => `${v['tag']} does not see the door close. Wire a door contact, or set relock on time.`,
+  remedy: () => 'Set relock on time',
 };

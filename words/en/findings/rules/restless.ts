@@ -3,9 +3,9 @@ import { list, num, volts, type Values, type Words } from '../text';
 /** What a part does in its two states, and why neither lasts. */
 const SWINGS: Readonly<Record<string, (v: Values) => string>> = {
   electronic: (v) =>
-    `Running, it gets ${volts(v, 'onVolts')}, too little to go on; stopped, it finds ${volts(v, 'offVolts')} and starts again.`,
+    `Running, it gets ${volts(v, 'onVolts')}, too little to keep running; stopped, it gets ${volts(v, 'offVolts')} and starts again.`,
   coil: (v) =>
-    `Pulled in, it gets ${volts(v, 'onVolts')} and drops out; dropped out, it finds ${volts(v, 'offVolts')} and pulls in again.`,
+    `Pulled in, it gets ${volts(v, 'onVolts')} and drops out; dropped out, it gets ${volts(v, 'offVolts')} and pulls in again.`,
   source: (v) =>
     `It goes between ${volts(v, 'onVolts')} and its current limit, at which it gives no more than ${volts(v, 'offVolts')}.`,
 };
@@ -29,7 +29,7 @@ export const restless: Words = {
         : '';
     return (
       (swings ??
-        'It switches itself on and off: chatter of a relay, or a voltage that collapses as soon as it starts.') +
+        'It switches itself on and off: a chattering relay, or a voltage that collapses as soon as it starts.') +
       lock
     );
   },

@@ -1,6 +1,7 @@
 import { volts, type Words } from '../text';
 
 export const reversedDevice: Words = {
-  title: (v) => `${v['tag']} is fed backwards`,
-  reason: (v) => `${volts(v, 'measured')} at ${v['terminal']}. Swap plus and minus before power.`,
+  title: (v) => `${v['tag']} has reversed polarity`,
+  reason: (v) =>
+    `${volts(v, 'measured')} at ${v['terminal']}. Swap positive and negative before you power up.`,
 };

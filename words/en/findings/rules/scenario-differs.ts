@@ -3,7 +3,7 @@ import { differsHere } from '../../scenarioDiffers';
 import { num, type Words } from '../text';
 
 export const scenarioDiffers: Words = {
-  title: (v) => `“${v['name']}” goes otherwise than expected`,
+  title: (v) => `“${v['name']}” does not go as expected`,
   reason: (v) => {
     const more = num(v, 'count') - 1;
     const first = differsHere({ ...v, kind: v['differs'] } as unknown as Differs);

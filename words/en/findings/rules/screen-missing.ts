@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const screenMissing: Words = {
-  title: (v) => `${v['cable']} has no screen`,
+  title: (v) => `${v['cable']} is unscreened`,
   reason: (v) => `${v['wires']} carry data or speech. ${v['make']} picks up noise from motors and lamps.`,
-  remedy: () => 'Take a screened one',
+  remedy: () => 'Use a screened cable',
 };

@@ -2,6 +2,6 @@ import type { Words } from '../text';
 
 export const screenUnearthed: Words = {
   title: (v) => `The screen of ${v['cable']} is not earthed`,
-  reason: () => 'Left open at both ends it does nothing. Land its drain wire on earth at one end.',
+  reason: () => 'Open at both ends it does nothing. Land its drain wire on earth at one end.',
   remedy: () => 'Earth it in the enclosure',
 };

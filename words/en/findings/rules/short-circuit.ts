@@ -2,6 +2,7 @@ import { wire, type Words } from '../text';
 
 export const shortCircuit: Words = {
   title: (v) => `${v['tag']} is shorted`,
-  reason: (v) => `${wire(v)} joins its plus and its minus. No switch can open that: the supply only limits.`,
-  remedy: (v) => `Take ${v['wire']} out`,
+  reason: (v) =>
+    `${wire(v)} joins its positive and its negative. No switch can break that: the supply only limits the current.`,
+  remedy: (v) => `Remove ${v['wire']}`,
 };

@@ -3,5 +3,5 @@ import { num, type Words } from '../text';
 export const spareWire: Words = {
   title: (v) =>
     num(v, 'count') === 1 ? 'A wire belongs to no loop' : `${v['count']} wires belong to no loop`,
-  reason: (v) => `${v['wires']}. Land them, or cap each on its own.`,
+  reason: (v) => `${v['wires']}. Land them, or cap each one separately.`,
 };

@@ -1,7 +1,7 @@
 import { volts, type Words } from '../text';
 
 export const suppressionTooHigh: Words = {
-  title: (v) => `${v['tag']} acts too late`,
+  title: (v) => `${v['tag']} clamps too high`,
   reason: (v) =>
-    `It begins at ${volts(v, 'measured')}; above ${volts(v, 'limit')} the spike reaches the contacts. Take a lower one.`,
+    `It starts to conduct at ${volts(v, 'measured')}; above ${volts(v, 'limit')} the spike reaches the contacts. Use a lower one.`,
 };

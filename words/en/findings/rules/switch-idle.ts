@@ -1,6 +1,6 @@
 import type { Words } from '../text';
 
 export const switchIdle: Words = {
-  title: (v) => `${v['tag']} changes nothing`,
-  reason: () => `Turned or lifted, no input, relay or lock notices: its wires lead to nothing that is used.`,
+  title: (v) => `${v['tag']} does nothing`,
+  reason: () => `Operated, it changes no input, relay or lock: its wires go to nothing that is used.`,
 };

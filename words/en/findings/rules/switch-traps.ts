@@ -1,7 +1,7 @@
 import type { Words } from '../text';
 
 export const switchTraps: Words = {
-  title: (v) => `${v['tag']}, worked, leaves no way out`,
+  title: (v) => `With ${v['tag']} operated there is no way out`,
   reason: () =>
-    `With it every exit stays without effect, and nothing mechanical opens. A lockdown keeps people out, and nobody in.`,
+    `With it operated no exit works, and nothing mechanical opens. A lockdown should keep people out, and nobody in.`,
 };

@@ -3,5 +3,5 @@ import type { Words } from '../text';
 export const trapsPeople: Words = {
   title: () => 'This door can trap people',
   reason: () =>
-    'It stays locked when dead and nothing mechanical opens it from inside. Fit a lever or bar that retracts the latch, or make it fail-safe.',
+    'It stays locked without power and nothing mechanical opens it from inside. Fit a lever or bar that retracts the latch, or make it fail-safe.',
 };

@@ -11,5 +11,5 @@ export const wiresAssumed: Words = {
     return `${Number.isFinite(total) ? total : `‹count›`} lengths and conductor sizes are assumed`;
   },
   reason: () =>
-    'Nobody has entered them, here or at a door that is joined to this one. The voltages, the drop along the cable and the battery rest on them: a longer run gives the lock less. Press “Assumed” at Wire and enter what was measured.',
+    'Nobody has entered them, here or at a door connected to this one. Voltages, voltage drop and battery time depend on them: a longer run leaves the lock less. Press “Assumed” at Wire and enter what was measured.',
 };

@@ -1,16 +1,16 @@
 import type { Words } from '../text';
 
 const PURPOSES: Readonly<Record<string, string>> = {
-  exit: 'takes exit requests',
-  contact: 'watches the door contact',
-  status: 'takes the state of a lock',
-  fire: 'takes the fire alarm',
-  data: 'takes a reader’s data',
-  alarm: 'watches an alarm line',
-  bell: 'takes a bell',
-  tamper: 'watches a tamper loop',
-  lockdown: 'asks for a lockdown',
-  interlock: 'keeps the doors shut',
+  exit: 'is for requests to exit',
+  contact: 'is for the door contact',
+  status: 'is for the lock status',
+  fire: 'is for the fire alarm',
+  data: 'is for reader data',
+  alarm: 'supervises an alarm line',
+  bell: 'is for a bell',
+  tamper: 'is for a tamper loop',
+  lockdown: 'is for a lockdown',
+  interlock: 'is for the interlock',
   aux: 'is only reported',
   'other-door': 'serves another door',
 };
@@ -20,10 +20,10 @@ export const wrongInput: Words = {
   reason: (v) =>
     `${v['tag']} moves ${v['terminal']}, which ${PURPOSES[String(v['purpose'])] ?? 'is there for something else'}.` +
     (v['right']
-      ? ` ${v['job'] === 'exit' ? 'An exit request' : 'A door contact'} belongs on ${v['right']}${v['how'] === 'menu' ? ', or the menu is to be set for it' : ''}.`
+      ? ` ${v['job'] === 'exit' ? 'A request to exit' : 'A door contact'} belongs on ${v['right']}${v['how'] === 'menu' ? ', or set its menu for it' : ''}.`
       : ''),
   remedy: (v) =>
     v['how'] === 'menu'
       ? `Set ${v['terminal']} as ${v['job'] === 'exit' ? 'exit button' : 'door contact'}`
-      : `Change over ${v['terminal']} and ${v['right']}`,
+      : `Swap ${v['terminal']} and ${v['right']}`,
 };

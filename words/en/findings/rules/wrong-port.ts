@@ -4,7 +4,7 @@ export const wrongPort: Words = {
   title: (v) => `${v['tag']} is on the wrong reader port`,
   reason: (v) =>
     v['why'] === 'door'
-      ? 'Its cards are read for another door of this controller.'
-      : `Its port is for the reader ${v['why']}: entries and exits are taken for each other.`,
+      ? 'Its cards count for another door of this controller.'
+      : `Its port is for the reader ${v['why']}: entries and exits are mixed up.`,
   remedy: () => 'Move its data lines',
 };

@@ -2,15 +2,15 @@ import { messages } from '../../../messages';
 
 export const say = messages({
   change: (hours: string) => `change ${hours}`,
-  nameOfTheHours: 'Name of the hours',
+  nameOfTheHours: 'Name of the schedule',
   remove: (hours: string) => `Remove ${hours}`,
   remove2: (hours: string) => `remove ${hours}`,
   daysOfRow: (index: number) => `Days of row ${index}`,
   row: (index: number) => `Row ${index}`,
   removeRow: (index: number) => `Remove row ${index}`,
   onDaysOf: (calendars: string) => `On days of ${calendars}`,
-  shutAllDay: 'shut all day',
-  takeNoNoticeOf: (calendars: string) => `Take no notice of ${calendars}`,
+  shutAllDay: 'closed all day',
+  takeNoNoticeOf: (calendars: string) => `Ignore ${calendars}`,
   days: 'Days',
-  goesPastMidnightStops: 'What goes past midnight stops there where the next day is a day off.',
+  goesPastMidnightStops: 'What runs past midnight stops there if the next day is a holiday.',
 });

@@ -3,9 +3,9 @@ import { messages } from '../../../messages';
 export const say = messages({
   workingHours: 'Working hours',
   hours: (count: number) => `Hours ${count}`,
-  addHours: 'add hours',
-  noHoursYet: 'No hours yet',
-  hours2: 'Hours',
+  addHours: 'add a schedule',
+  noHoursYet: 'No schedules yet',
+  hours2: 'Schedules',
   hoursSayWhenLevels:
-    'Hours say when: levels open doors by them, doors stand unlocked by them. On days off others hold.',
+    'A schedule says when: access levels open doors by it, doors are unlocked by it. On holidays other hours apply.',
 });

@@ -16,6 +16,6 @@ export const say = messages({
   reportedLostOpensNothing: (lost: string) => `Reported lost on ${lost}: it opens nothing.`,
   reportLost: 'Report lost',
   foundAgain: 'Found again',
-  takeItBack: 'Take it back',
+  takeItBack: 'Undo it',
   giveACard: 'Give a card',
 });

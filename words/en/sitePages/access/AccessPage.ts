@@ -2,10 +2,10 @@ import { messages } from '../../../messages';
 
 export const say = messages({
   people: 'People',
-  levels: 'Levels',
+  levels: 'Access levels',
   week: 'Week',
-  hours: 'Hours',
-  daysOff: 'Days off',
+  hours: 'Schedules',
+  daysOff: 'Holidays',
   cards: 'Cards',
   keypads: 'Keypads',
   accessSeenAs: 'Access, seen as',

@@ -10,5 +10,5 @@ export const say = messages({
   no: 'No',
   until: (momentWords: string) => `, until ${momentWords}`,
   atKeepsNoHours: (tag: string, door: string, isLevel: boolean, isException: boolean, isDoorShut: boolean) =>
-    `${tag} at ${door} keeps no hours: ${isLevel || isException || isDoorShut ? 'it lets in whoever is keyed in, at all hours.' : 'it goes by what is keyed in alone.'}`,
+    `${tag} at ${door} keeps no schedule: ${isLevel || isException || isDoorShut ? 'it lets in whoever is keyed in, at any time.' : 'it goes by what is keyed in alone.'}`,
 });

@@ -7,10 +7,10 @@ export const say = messages({
   changePeople2: (count: number) => `Change ${count} people`,
   what: 'What',
   giveALevel: 'Give a level',
-  takeALevel: 'Take a level',
+  takeALevel: 'Take an access level',
   putIntoAGroup: 'Put into a group',
   setTheLastDay: 'Set the last day',
-  noLevelYetMake: 'There is no level yet: make one at Levels.',
+  noLevelYetMake: 'There is no access level yet: make one under Access levels.',
   level: 'Level',
   group: 'Group',
   emptyInNoGroup: 'Empty: in no group.',
@@ -18,6 +18,6 @@ export const say = messages({
   emptyNoLastDay: 'Empty: no last day.',
   thisChangesNobody: 'This changes nobody.',
   changesUndoTakesBack: (count: number, count2: number) =>
-    `This changes ${count} of ${count2}; undo takes it back in one step.`,
+    `This changes ${count} of ${count2}; one undo reverses it.`,
   change: (count: number) => `Change ${count}`,
 });

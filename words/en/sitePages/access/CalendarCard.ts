@@ -5,7 +5,7 @@ export const say = messages({
   everyYear: ', every year',
   change: (calendar: string) => `change ${calendar}`,
   nameOfTheCalendar: 'Name of the calendar',
-  noHoursMindItYet: 'no hours mind it yet',
+  noHoursMindItYet: 'no schedule follows it yet',
   mindedBy: (minded: string) => `minded by ${minded}`,
   saveAsAnIcalendarFile: (calendar: string) => `Save ${calendar} as an iCalendar file`,
   remove: (calendar: string) => `Remove ${calendar}`,
@@ -15,6 +15,6 @@ export const say = messages({
   lastDayOf: (off: string) => `Last day of ${off}`,
   everyYear2: 'every year',
   remove3: (off: string) => `Remove ${off}`,
-  dayOff: 'Day off',
+  dayOff: 'Holiday',
   day: 'Day',
 });

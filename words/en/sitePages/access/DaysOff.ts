@@ -7,9 +7,9 @@ export const say = messages({
   calendar2: 'Calendar',
   fromAnIcalendarFile: 'From an iCalendar file',
   icalendarFile: 'iCalendar file',
-  noDaysOffYet: 'No days off yet',
+  noDaysOffYet: 'No holidays yet',
   dayOffOtherHours:
-    'On a day off other hours hold: none, or shorter ones. Which hours mind which calendar is said at Hours.',
+    'On a holiday other hours apply: none, or shorter ones. Which schedule follows which calendar is set under Schedules.',
   replaceTheDaysOf: (calendar: string) => `replace the days of ${calendar}`,
   nowEntriesUndoBrings: (calendar: string, count: number) =>
     `${calendar} now has ${count} entries. Undo brings the ones before back.`,

@@ -20,7 +20,7 @@ export const say = messages({
   doorsRow: (index: number) => `Doors, row ${index}`,
   chooseDoors: 'choose doors',
   hoursRow: (index: number) => `Hours, row ${index}`,
-  atAllHours: 'at all hours',
+  atAllHours: 'always',
   removeRow: (index: number) => `Remove row ${index}`,
   nameOfException: (index: number) => `Name of exception ${index}`,
   firstDayOfException: (index: number) => `First day of exception ${index}`,
@@ -33,7 +33,7 @@ export const say = messages({
   exception2: 'Exception',
   groupsThatHoldIt: 'Groups that hold it',
   heldByAllOf: 'held by all of',
-  alsoOutDoorsOpening: 'also out of a door’s opening hours',
+  alsoOutDoorsOpening: 'also outside a door’s opening hours',
   lastDay: 'last day',
   lastDayOf: (level: string) => `Last day of ${level}`,
 });

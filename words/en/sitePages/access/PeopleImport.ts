@@ -2,8 +2,8 @@ import { messages } from '../../../messages';
 
 export const say = messages({
   asTheyAre: 'as they are',
-  takeListPeople: 'take in a list of people',
-  takeListPeople2: 'Take in a list of people',
+  takeListPeople: 'import a list of people',
+  takeListPeople2: 'Import a list of people',
   onePersonRowUnder:
     'One person a row under headings: name, group, role, levels, doors, card, code, first day, last day, in any order. Who is there already is known by the name, or by an id.',
   people: 'People',
@@ -17,5 +17,5 @@ export const say = messages({
   rowsAsTheyWereRead: 'Rows as they were read',
   line: 'Line',
   whatItDoes: 'What it does',
-  takeItIn: 'Take it in',
+  takeItIn: 'Import it',
 });

@@ -1,7 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
-  daysOffIn: (file: string) => `Days off in ${file}`,
+  daysOffIn: (file: string) => `Holidays in ${file}`,
   noIcalendarFileCan: (line: string) =>
     `This is no iCalendar file that can be read${line ? `: ${line}` : ''}. Nothing was changed.`,
   entries: (count: number) => `${count} entries`,

@@ -1,14 +1,14 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
-  moveInTheLedger: (door: string) => `move ${door} in the ledger`,
+  moveInTheLedger: (door: string) => `move ${door} in the list`,
   noDoorsYet: 'No doors yet',
   planTheFirstDoor: 'Plan the first door',
-  takeListDoorsAlready: 'Or take in a list of doors that is there already.',
+  takeListDoorsAlready: 'Or import a list of doors you already have.',
   doorsFromAList: 'Doors from a list…',
   addADoor: 'Add a door',
   severalAlike: 'Several alike…',
-  doorsSiteOrderLedger: 'Doors of this site, in the order of the ledger',
+  doorsSiteOrderLedger: 'Doors of this site, in the order of the list',
   order: 'Order',
   door: 'Door',
   name: 'Name',

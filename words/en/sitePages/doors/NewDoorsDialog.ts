@@ -5,7 +5,7 @@ export const say = messages({
   copy: (first: string) => `Copy ${first}`,
   doorsLike: (first: string) => `Doors like ${first}`,
   hardwareSettingsWiresBrief:
-    'Hardware, settings, wires, brief and ways of wiring are taken over. Readings, notes and what is keyed in belong to the original.',
+    'Hardware, settings, wires, brief and wiring methods are taken over. Readings, notes and what is keyed in belong to the original.',
   aLengthOrNothing: 'A length, or nothing.',
   added: (rows: string) => `${rows} added.`,
   doorsAdded: (count: number) => `${count} doors added.`,

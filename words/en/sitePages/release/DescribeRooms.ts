@@ -15,7 +15,7 @@ export const say = messages({
   isProtected: (space: string) => `${space} is protected`,
   protectARoom: 'protect a room',
   remove2: (space: string) => `Remove ${space}`,
-  takeOutARoom: 'take out a room',
+  takeOutARoom: 'remove a room',
   nameOfANewRoom: 'Name of a new room',
   anotherRoom: 'Another room',
   sidesOfEachDoor: 'Sides of each door',

@@ -2,7 +2,7 @@ import { messages } from '../../../messages';
 
 export const say = messages({
   out: '✓ out',
-  shut: '✕ shut',
+  shut: '✕ locked',
   oneDoorAway: 'one door away',
   doors: (n: number) => `${n} doors`,
   rooms: (title: string) => `Rooms: ${title}`,

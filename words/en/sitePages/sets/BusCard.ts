@@ -1,7 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
-  layTheBus: 'lay the bus',
+  layTheBus: 'wire the bus',
   set: (tag: string) => `set ${tag}`,
   busOf: (tag: string) => `Bus of ${tag}`,
   rs485BusOf: (tag: string) => `RS-485 bus of ${tag}`,
@@ -9,7 +9,7 @@ export const say = messages({
   ofUnitLoads: (unitLoads: number, limitUnitLoads: number) => `${unitLoads} of ${limitUnitLoads} unit loads`,
   forksAt: (forks: string) => `, forks at ${forks}`,
   notOnTheBus: (loose: string) => `${loose} not on the bus.`,
-  layThemEnd: 'Lay them on at the end',
+  layThemEnd: 'Add them at the end',
   address: 'address',
   addressOf: (name: string) => `Address of ${name}`,
   takenTwice: ' taken twice',

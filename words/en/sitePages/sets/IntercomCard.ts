@@ -27,7 +27,7 @@ export const say = messages({
   wireTheSet: 'Wire the set',
   wiresLie: (wired: number) => `${wired} wires lie. `,
   laysWiresAnsweringStations: (count: number) =>
-    `Lays ${count} wires: answering stations in parallel, calls crossed, release wires in a cable of their own.`,
+    `Adds ${count} wires: answering stations in parallel, calls crossed, release wires in a cable of their own.`,
   nothingIsMissing: 'Nothing is missing.',
   keyNothingRelease: (withoutRelay: string) => ` ${withoutRelay}: the key has nothing to release.`,
   theSetCannotBeWired: 'The set cannot be wired',

@@ -2,7 +2,7 @@ import { messages } from '../../../messages';
 
 export const say = messages({
   serverDoesNotAnswer: 'The server does not answer. Nothing was imported.',
-  takeASiteIn: 'Take a site in',
+  takeASiteIn: 'Import a site',
   chooseAldabaFileRead:
     'Choose an Aldaba file: it is read and summed up first. It becomes a site of its own; nothing here is overwritten.',
   aldabaFile: 'Aldaba file',
@@ -22,6 +22,6 @@ export const say = messages({
   readOtherwise: 'Read otherwise',
   isNotUsedAnyMore: 'is not used any more',
   isReadAs: (is: string) => `is read as “${is}”`,
-  takeItIn: 'Take it in',
+  takeItIn: 'Import it',
   problemsInTheFile: 'Problems in the file',
 });

@@ -15,6 +15,6 @@ export const say = messages({
   whatCanBeDone: 'What can be done',
   compareRevisionWithNow: (revision: number) => `Compare revision ${revision} with now`,
   compare: 'Compare',
-  takeBackRevision: (editWords: string, revision: number) => `Take back ${editWords}, revision ${revision}`,
-  takeBack: 'Take back',
+  takeBackRevision: (editWords: string, revision: number) => `Undo ${editWords}, revision ${revision}`,
+  takeBack: 'Undo',
 });

@@ -12,9 +12,9 @@ export const say = messages({
     'Devices, cables by the metre, single wire, ferrules and caps of all doors, added up. What is assumed is in it as it is assumed.',
   orderListAsCsv: 'Order list as CSV',
   orderListCsvSemicolons: 'Order list as CSV, semicolons between',
-  takeTheSiteOut: 'Take the site out',
+  takeTheSiteOut: 'Export the site',
   aldabaFileHoldsWhole:
-    'An Aldaba file holds the whole site in plain JSON and can be taken in again without loss.',
+    'An Aldaba file holds the whole site in plain JSON and can be imported again without loss.',
   withCodesAndKeypadMemories: 'With codes and keypad memories',
   siteAsAldabaJson: 'Site as Aldaba JSON',
   serverDoesNotAnswer: 'The server does not answer. Nothing was made.',

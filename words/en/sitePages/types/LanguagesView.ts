@@ -11,7 +11,7 @@ export const say = messages({
     `Write down how a keypad is programmed, as its leaflet says, or begin with one of ${count} from the library. A type of your own names it; its key sheets, its on-screen keypad and what it holds follow.`,
   functions: (reduce: number) => `${reduce} functions`,
   examples: (count: number) => `${count} examples`,
-  toMend: (wrong: number) => `${wrong} to mend`,
+  toMend: (wrong: number) => `${wrong} to fix`,
   useVersion: (version: number) => `Use version ${version}`,
   copy: (leaflet: string) => `${leaflet} copy`,
   remove: (name: string) => `remove ${name}`,

@@ -9,6 +9,6 @@ export const say = messages({
   json: 'JSON',
   itIsInUse: 'It is in use',
   remove: 'Remove',
-  fileNotTakenNothing: 'That file was not taken in; nothing was changed.',
+  fileNotTakenNothing: 'That file was not imported; nothing was changed.',
   isNotJson: (file: string, message: string) => `${file} is not JSON: ${message}`,
 });

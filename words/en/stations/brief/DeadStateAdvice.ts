@@ -1,7 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
-  deadState: 'Dead state',
+  deadState: 'Fail-safe or fail-secure',
   chooseHardware: 'Choose hardware',
   stillOpen: (missing: string) => `Still open: ${missing}.`,
   recommended: 'Recommended',
@@ -12,7 +12,7 @@ export const say = messages({
   chosen: 'Chosen',
   reasonKept: (overrideReason: string) => `Reason kept: ${overrideReason}`,
   choose2: (state: string) => `Choose ${state}`,
-  chooseItAllTheSame: 'Choose it all the same…',
+  chooseItAllTheSame: 'Choose it anyway…',
   mustNotBuiltFit: 'This must not be built. Fit a lever or bar first.',
   whyAgainstTheRecommendation: 'Why against the recommendation?',
   keptDoorStandsPack: 'It is kept with the door and stands in the pack.',

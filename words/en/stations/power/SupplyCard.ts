@@ -4,7 +4,7 @@ export const say = messages({
   supply: (tag: string) => `Supply ${tag}`,
   neverComesToRest: 'never comes to rest',
   somethingStartsPullsVoltage:
-    'Something on it starts, pulls the voltage down and stops again, over and over. There is no current to tell until that is settled.',
+    'Something on it starts, pulls the voltage down and stops again, over and over. There is no current to show until that is fixed.',
   of: (formatAmps: string, formatAmps2: string) => `${formatAmps} of ${formatAmps2}`,
   atRest: 'At rest',
   released: 'Released',

@@ -2,6 +2,6 @@ import { messages } from '../../../messages';
 
 export const say = messages({
   keepsNoHoursWhoever: (tag: string) =>
-    `${tag} keeps no hours: whoever is keyed in opens at all hours, whatever stands here.`,
+    `${tag} keeps no schedule: whoever is keyed in opens at any time, whatever is set here.`,
   door: (door: string) => `door ${door}`,
 });

@@ -12,7 +12,7 @@ export const say = messages({
   isKeyedIn: (tag: string) => `${tag} is keyed in`,
   recordedListAsks: 'What is recorded of it is what the list asks for.',
   everyLineAnsweredShould: 'Every line answered as it should, and whoever is new opened the door.',
-  codeDidNotOpen: ' A code that did not open was keyed anew.',
+  codeDidNotOpen: ' A code that did not open was keyed again.',
   elseStandsNotKnown: (tag: string) =>
     ` What else stands in ${tag} is not known: what was keyed wrong may have been stored too.`,
   recordWhatHolds: (tag: string) => `Record what ${tag} holds`,

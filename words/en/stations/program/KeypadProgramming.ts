@@ -22,11 +22,11 @@ export const say = messages({
   elseStandsNobodyKnows: (tag: string) =>
     `What else stands in ${tag} nobody knows: a code of a stranger may open.`,
   lookOtherSlotsReset: ' Look at its other slots, or reset it as its leaflet says.',
-  wipeEverybodyFirstKey: 'Wipe everybody first, and key the list in anew',
+  wipeEverybodyFirstKey: 'Erase all users first, and key the list in again',
   enterAsFound: 'Enter as found',
   recordDoorHolds: (tag: string) => `Record that ${tag} at the door holds this`,
   simulatedKeypadHoldsRecorded: 'The simulated keypad holds what is recorded.',
-  takeSimulatedOneBack: 'Take the simulated one back to what is recorded',
+  takeSimulatedOneBack: 'Reset the simulated one to what is recorded',
   simulatedKeypadLeftFactory: 'The simulated keypad is as it left the factory.',
   factoryResetTheSimulatedOne: 'Factory reset the simulated one',
 });

@@ -7,7 +7,7 @@ export const say = messages({
   digitsWhenNew: (lengthText: string, factoryCode: string) => `${lengthText} digits, ${factoryCode} when new`,
   itsMenu: 'Its menu',
   openAnybodyUntilSomebody:
-    'is open to anybody until somebody administers, and to administrators from then on',
+    'is open to anybody until there is an administrator, and only to administrators from then on',
   holds: 'Holds',
   slotsTo: (padStart: string, padStart2: string) => `slots ${padStart} to ${padStart2}`,
   aListOf: (capacity: number) => `a list of ${capacity}`,

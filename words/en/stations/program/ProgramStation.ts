@@ -3,7 +3,7 @@ import { messages } from '../../../messages';
 export const say = messages({
   keySheet: 'Key sheet',
   people: 'People',
-  hours: 'Hours',
+  hours: 'Schedules',
   language: 'Language',
   controller: 'Controller',
   programSeenAs: 'Program, seen as',
@@ -24,8 +24,8 @@ export const say = messages({
   card: 'Card',
   role: 'Role',
   change: 'Change',
-  administers: 'Administers',
-  opensDoors: 'Opens doors',
+  administers: 'Administrator',
+  opensDoors: 'User',
   takeOff: (person: string, door: string) => `take ${person} off ${door}`,
   offKeypadHoldsCode: (person: string, door: string) =>
     `${person} is off ${door}. The keypad holds the code until it is keyed out.`,

@@ -12,7 +12,7 @@ export const say = messages({
   slotsOfTheKeypad: 'Slots of the keypad',
   holds: 'holds',
   differs: 'differs',
-  shallHold: 'shall hold',
+  shallHold: 'should hold',
   nobodyRecordedHoldsTaken: (tag: string) =>
     `Nobody has recorded what ${tag} holds: it is taken to be as it left the factory.`,
   known: (dayWords: string) => `Known ${dayWords}.`,

@@ -5,7 +5,7 @@ export const say = messages({
   eachWireOffEach:
     'Each wire off, each pair of neighbouring terminals touching, each contact welded or dead, each device dead: one at a time, in every situation.',
   whatEachPartIsWorth: 'What each part is worth',
-  takeEachOutInTurn: 'Take each out in turn',
+  takeEachOutInTurn: 'Remove each in turn',
   atIt: 'At it…',
   done: 'Done',
   eachExitReleaseContact:
@@ -22,9 +22,9 @@ export const say = messages({
   pairsOfFaults: 'Pairs of faults',
   tryPairs: 'Try pairs',
   nobodyNoticesStaysUntil:
-    'What nobody notices stays, until a second thing breaks. A first fault that raises an alarm is mended before.',
+    'What nobody notices stays, until a second thing breaks. A first fault that raises an alarm is repaired first.',
   howFarItIs: 'How far it is',
-  stumbledShownFoundBefore: 'It stumbled: what is shown is what was found before.',
+  stumbledShownFoundBefore: 'It stopped unexpectedly: what is shown was found before.',
   oneMoment: 'One moment…',
   ofTried: (done: number, of: number) => `${done} of ${of} tried`,
   stop: 'Stop',

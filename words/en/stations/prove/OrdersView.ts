@@ -7,7 +7,7 @@ export const say = messages({
   tryEveryOrder: 'Try every order',
   cardsExitsLeafPower:
     'Cards, exits, the leaf, power, fire, glass, a controller that hangs, the network: in every order, from rest, with time passing to the next timer. What must hold whatever happens:',
-  stumbledTryAgainRest: 'It stumbled. Try again; the rest of the site is untouched.',
+  stumbledTryAgainRest: 'It stopped unexpectedly. Try again; the rest of the site is untouched.',
   brokenBy: (count: number) =>
     `broken by ${count === 0 ? 'the door at rest' : `${count} ${count === 1 ? 'event' : 'events'}`}`,
   notAsked: (why: string) => `not asked: ${why}`,

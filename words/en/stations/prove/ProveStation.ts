@@ -18,5 +18,5 @@ export const say = messages({
   fromOutside: 'From outside',
   fromInside: 'From inside',
   lock: 'Lock',
-  wanted: 'wanted',
+  wanted: 'expected',
 });

@@ -2,15 +2,15 @@ import { messages } from '../../../messages';
 
 export const say = messages({
   from: (situationName: string, side: string) => `${situationName}, from ${side}`,
-  whatIsWanted: (name: string) => `What is wanted: ${name}`,
+  whatIsWanted: (name: string) => `What is expected: ${name}`,
   sayWhyStandsBeside: 'Say why: it stands beside the verdict.',
-  wantSomethingElseSituation: 'want something else of a situation',
-  whatMustBeSo: 'What must be so?',
+  wantSomethingElseSituation: 'change what is expected in a situation',
+  whatMustBeSo: 'What should happen?',
   why: 'Why?',
   askingLessWayOut:
-    'Asking for less of a way out than the brief leads to is never a pass: it stays not proven.',
+    'Asking for less of a way out than the brief calls for is never a pass: it stays not proven.',
   keep: 'Keep',
-  wantFollowsBrief: 'want what follows from the brief',
-  asTheBriefLeadsTo: 'As the brief leads to',
+  wantFollowsBrief: 'expect what follows from the brief',
+  asTheBriefLeadsTo: 'As the brief says',
   cancel: 'Cancel',
 });

@@ -6,7 +6,7 @@ export const say = messages({
   thePlanChangedSince: 'The plan changed since',
   noReadingYet: 'No reading yet',
   of: (phases: string, index: number, count: number) => `${phases} · ${index} of ${count}`,
-  isItSo: 'Is it so?',
+  isItSo: 'Is that right?',
   noteOrWithdrawIt: 'Note, or withdraw it',
   back: 'Back',
   next: 'Next',

@@ -3,7 +3,7 @@ import { messages } from '../../../messages';
 export const say = messages({
   pass: 'pass',
   shouldReadReadingNever: (isYes: boolean, rangeWords: string) =>
-    `Should read: ${isYes ? 'yes' : rangeWords}. A reading is never wiped out: one that does not count is withdrawn, with the reason.`,
+    `Should read: ${isYes ? 'yes' : rangeWords}. A reading is never removed: one that does not count is withdrawn, with the reason.`,
   linkToThisCheck: 'Link to this check',
   withdrawAReading: 'withdraw a reading',
   readingWithdrawn: 'Reading withdrawn.',

@@ -6,7 +6,7 @@ export const say = messages({
   earthAtDoor: 'earth at door',
   earthAtBothEnds: 'earth at both ends',
   noCablesYet: 'No cables yet',
-  theyFollowWiresLay: 'They follow from the wires: lay some, or let Aldaba wire the door.',
+  theyFollowWiresLay: 'They follow from the wires: add some, or let Aldaba wire the door.',
   pullSchedule: 'Pull schedule',
   labels: 'Labels',
   print: 'Print',

@@ -18,7 +18,7 @@ export const say = messages({
     `${lost} of ${tag} ${count === 1 ? 'goes' : 'go'} back to what it is delivered with`,
   judgingTheDoorWithIt: 'Judging the door with it…',
   verdictFindsNothingNew: (doors: number, doors2: number) =>
-    `The verdict finds nothing new against it${doors > 1 ? ` at the ${doors2} doors it serves` : ''}.`,
+    `No new problems${doors > 1 ? ` at the ${doors2} doors it serves` : ''}.`,
   whatNoLongerSuits: 'What no longer suits',
   moreDoorsHangWere: (left: number) => `${left} more doors hang on it and were not judged here.`,
 });

@@ -1,8 +1,8 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
-  takenBackSettingSheet: 'Taken back on the setting sheet',
-  takeBackACheck: 'take back a check',
+  takenBackSettingSheet: 'Unchecked on the setting sheet',
+  takeBackACheck: 'uncheck a setting',
   checkOffASetting: 'check off a setting',
   nothingToSet: 'Nothing to set',
   noDeviceDoorJumper: 'No device of this door has a jumper, a switch, a dial or a menu.',

@@ -4,8 +4,8 @@ export const say = messages({
   ps1Supply12vK1:
     'PS1  supply-12v\nK1  keypad-slots\nPS1.+V  K1.+12  RD  0.5  14m\nPS1.0V  K1.0V  BK  0.5  14m',
   asTheyAre: 'as they are',
-  takeInATable: 'take in a table',
-  takeTableWires: 'Take in a table of wires',
+  takeInATable: 'import a table',
+  takeTableWires: 'Import a table of wires',
   oneWireRowColour:
     'One wire a row: from, to, colour, size, length, cable, in any order under headings of their own, or in this one without. A row of a tag and a device type adds a device.',
   wiresAsFound: 'Wires as found',
@@ -25,9 +25,9 @@ export const say = messages({
   colour: 'Colour',
   size: 'Size',
   length: 'Length',
-  takeItIn: 'Take it in',
+  takeItIn: 'Import it',
   adds: (tag: string, outcome: string) => `adds ${tag}: ${outcome}`,
-  laysTo: (outcome: string, from: string, to: string) => `lays ${outcome}, ${from} to ${to}`,
+  laysTo: (outcome: string, from: string, to: string) => `adds ${outcome}, ${from} to ${to}`,
   changes: (outcome: string, what: string) => `changes ${outcome}: ${what}`,
   isAsItIs: (outcome: string) => `${outcome} is as it is`,
   bothWaysTableChoose: 'Both ways in this table: choose one',

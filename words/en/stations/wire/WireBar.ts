@@ -8,7 +8,7 @@ export const say = messages({
   length: 'Length',
   anAddressThatLeadsHere: 'An address that leads here',
   link: 'Link',
-  mend: 'Mend',
+  mend: 'Repair',
   cut: 'Cut',
   remove: 'Remove',
   close: 'Close',

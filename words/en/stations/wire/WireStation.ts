@@ -17,5 +17,5 @@ export const say = messages({
   views: 'Views',
   noWiresYet: 'No wires yet',
   aldabaLaysEveryLoop:
-    'Aldaba lays every loop this hardware needs, in wiring order. What you lay by hand stays as it is.',
+    'Aldaba wires every loop this hardware needs, in wiring order. What you wire by hand stays as it is.',
 });
