@@ -196,7 +196,7 @@ test('an unlock schedule is set at a door, and the first person in unlocks it on
   await bench(page).getByRole('button', { name: 'Unlock schedule' }).click();
   await expect(bench(page).getByText('Locked', { exact: true })).toBeVisible();
   await bench(page).getByRole('button', { name: 'Card', exact: true }).click();
-  await expect(bench(page).getByText('Free to open', { exact: true })).toBeVisible();
+  await expect(bench(page).getByText('Unlocked', { exact: true })).toBeVisible();
   // No time runs after which it would lock.
   await expect(bench(page).getByRole('button', { name: 'Skip to the next event' })).toBeDisabled();
 });

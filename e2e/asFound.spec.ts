@@ -19,7 +19,7 @@ test('an installation is pasted as found, with loops and verdicts at once', asyn
   await page.getByRole('button', { name: 'Enter it as found' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Wires as found').fill(FOUND);
-  await expect(dialog.getByText('4 devices added, 6 wires laid')).toBeVisible();
+  await expect(dialog.getByText('4 devices added, 6 wires added')).toBeVisible();
   await expect(dialog.getByText('1 row cannot be read and stay here')).toBeVisible();
   await expect(dialog.getByText('“K1.GG” is not a terminal')).toBeVisible();
   await dialog.getByRole('button', { name: 'Import it' }).click();
@@ -95,14 +95,14 @@ test('a CSV of the door comes back unchanged, and a change in it is told before 
   await expect(verdicts(page)).toContainText('K1 is on NC: the lock works inverted');
 });
 
-test('another school re-wires what Aldaba laid, and says what changes', async ({ page }) => {
+test('another wiring method rewires what Aldaba wired, and says what changes', async ({ page }) => {
   const site = await ownCopy(page);
   await openDoor(page, 'D02', 'wire', site);
   await page.getByRole('button', { name: 'Wire it' }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByText('Leaves as they are 18 wires.')).toBeVisible();
+  await expect(dialog.getByText('Leaves 18 wires as they are.')).toBeVisible();
   await dialog.getByLabel('Switched leg').selectOption('minus');
-  await expect(dialog.getByText(/^Takes out \d+ wires, lays \d+ wires/)).toBeVisible();
+  await expect(dialog.getByText(/^Removes \d+ wires, adds \d+ wires/)).toBeVisible();
   await dialog.getByRole('button', { name: 'Add the wires' }).click();
   await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
   await expect(page.getByRole('button', { name: /PS1\.0V to F1\.C|F1\.C to PS1\.0V/ }).first()).toBeVisible();

@@ -80,7 +80,7 @@ test('a format of the site’s own is described, found from two cards, given to 
   await comes.getByLabel('With').selectOption({ label: 'Card 71-77' });
   await expect(comes.getByRole('status')).toContainText('It opens');
   await comes.getByRole('button', { name: 'Hold it to the reader' }).click();
-  await expect(bench(page).getByText('Free to open')).toBeVisible();
+  await expect(bench(page).getByText('Unlocked', { exact: true })).toBeVisible();
 });
 
 test('a code is drawn that every keypad takes, and a card that is lost opens nothing', async ({ page }) => {

@@ -10,7 +10,7 @@ test('one card tells the cause, draws its repair, makes it with one button and t
   await openDoor(page, 'D06', 'prove', site);
   await expect(card(page)).toHaveCount(1);
   await expect(card(page)).toContainText('W02 is on K1.NC. It belongs on NO.');
-  await expect(card(page)).toContainText('all 28 cells of the proof pass, nothing new');
+  await expect(card(page)).toContainText('all 28 cells of the proof pass, no new problems');
   // What comes of it is on the card, folded, and not beside it.
   await card(page).getByText('3 findings come of it').click();
   await expect(card(page).getByText('K1 is on NC: the lock works inverted')).toBeVisible();
@@ -53,7 +53,7 @@ test('two mistakes of which one hides the other are told together', async ({ pag
   await expect(card(page)).toContainText('2 things together');
   await expect(card(page)).toContainText('A wire is missing from F1.NC to K1.COM1.');
   await expect(card(page)).toContainText('L1 gets too little voltage.');
-  await card(page).getByRole('button', { name: 'Put both right' }).click();
+  await card(page).getByRole('button', { name: 'Fix both' }).click();
   await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
 });
 

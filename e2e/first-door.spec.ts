@@ -17,7 +17,7 @@ test('from an empty site to the printed pack of a magnet door', async ({ page })
   await page.getByRole('group', { name: 'What does it protect?' }).getByText('Ordinary').click();
   await yes(/escape route/, 'Yes');
   await yes(/lever or bar/, 'No');
-  await yes(/rescuers/, 'Yes');
+  await yes(/fire service/, 'Yes');
   await yes(/fire door/, 'No');
   const advice = page.getByRole('region', { name: 'Fail-safe or fail-secure' });
   await expect(advice.getByText('This must not be built.')).toBeVisible();
@@ -36,7 +36,7 @@ test('from an empty site to the printed pack of a magnet door', async ({ page })
   await expect(words.getByText('Locked', { exact: true })).toBeVisible();
   const before = Date.now();
   await words.getByRole('button', { name: 'Exit', exact: true }).click();
-  await expect(words.getByText('Free to open')).toBeVisible();
+  await expect(words.getByText('Unlocked', { exact: true })).toBeVisible();
   await expect(words.getByText('0 V · 0 A')).toBeVisible();
   await expect(words.getByText('Locked', { exact: true })).toBeVisible({ timeout: 8000 });
   const took = Date.now() - before;

@@ -32,14 +32,14 @@ test('the bench says why a door is free and until when, stops its time, and keep
   await expect(at.getByText(/^Locks again at 0:0\d/)).toBeVisible();
   // Time stands still: it does not lock again by itself, and a single step goes to the next thing that happens.
   await page.waitForTimeout(1200);
-  await expect(at.getByText('Free to open')).toBeVisible();
+  await expect(at.getByText('Unlocked', { exact: true })).toBeVisible();
   for (let n = 0; n < 5 && !(await at.getByText('Locked', { exact: true }).isVisible()); n += 1)
     await at.getByRole('button', { name: 'Skip to the next event' }).click();
   await expect(at.getByText('Locked', { exact: true })).toBeVisible();
   await at.getByRole('button', { name: 'Break glass', exact: true }).click();
-  await expect(at.getByText('Free by break glass EB1, until EB1 is reset')).toBeVisible();
+  await expect(at.getByText('Unlocked by break glass EB1, until EB1 is reset')).toBeVisible();
   await at.getByRole('button', { name: 'Fire', exact: true }).click();
-  await expect(at.getByText(/^Free by break glass EB1 and the fire alarm together/)).toBeVisible();
+  await expect(at.getByText(/^Unlocked by break glass EB1 and the fire alarm together/)).toBeVisible();
   await at.getByRole('button', { name: /^Speed/ }).click();
   await expect(at.getByRole('button', { name: 'Speed: 4 times' })).toBeVisible();
   await at.getByRole('button', { name: 'Journal of the bench' }).click();

@@ -39,7 +39,7 @@ test('a fire that ends with the exit time: the moment is told, drawn, and watche
     .last()
     .click();
   await expect(page.getByText(/After 5\.0 s, when a timer of K1 ends, it is locked again/)).toBeVisible();
-  await expect(page.getByRole('img', { name: /The lock: free from 0.*held from 5/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /The lock: unlocked from 0.*locked from 5/ })).toBeVisible();
   await page.getByRole('button', { name: 'Show on the bench' }).click();
   await expect(page.getByRole('region', { name: 'Bench' })).toContainText('Fire');
 });
@@ -56,7 +56,7 @@ test('a delayed way out: the delay is told, pushed on the bench, and re-armed wi
 }) => {
   await openTrap(page, 'nobody has said whether a delay is allowed');
   await expect(page.getByRole('region', { name: 'Verdicts' })).toContainText(
-    'nobody has said whether the way out',
+    'the brief does not say whether the exit',
   );
   await page.getByRole('link', { name: 'Brief' }).click();
   await page.getByText('Up to 15 s').click();
@@ -65,7 +65,7 @@ test('a delayed way out: the delay is told, pushed on the bench, and re-armed wi
   const bench = page.getByRole('region', { name: 'Bench' });
   await bench.getByRole('button', { name: 'Push and hold' }).click();
   await expect(bench.getByRole('img', { name: /Alarm L1: .*sounds/ })).toBeVisible();
-  await expect(bench).toContainText('Free', { timeout: 25_000 });
+  await expect(bench).toContainText('Unlocked', { timeout: 25_000 });
   await bench.getByRole('button', { name: 'Re-arm L1' }).click();
   await expect(bench).toContainText('Locked');
 });

@@ -14,7 +14,7 @@ test('single faults are tried, grouped worst first, and one goes on the bench as
   await expect(bench).toContainText('Locked');
   await singles.getByRole('button', { name: /^Wire W01 off: .*: show on the bench$/ }).click();
   await expect(bench).toContainText('Broken: Wire W01 off');
-  await expect(bench).toContainText('Free to open');
+  await expect(bench).toContainText('Unlocked');
   await bench.getByRole('button', { name: 'Back to rest' }).click();
   await expect(bench).not.toContainText('Broken:');
   await expect(bench).toContainText('Locked');
@@ -56,7 +56,7 @@ test('a broken promise is told as a story, played on the bench and kept as a sce
   );
   await story.getByRole('button', { name: 'Play it on the bench' }).click();
   const bench = page.getByRole('region', { name: 'Bench' });
-  await expect(bench).toContainText('Free to open');
+  await expect(bench).toContainText('Unlocked');
   await expect(bench).toContainText('Locked');
   await bench.getByRole('button', { name: 'Journal of the bench' }).click();
   await expect(page.getByRole('list', { name: 'Journal' }).getByRole('listitem').first()).toContainText(
@@ -68,7 +68,7 @@ test('a broken promise is told as a story, played on the bench and kept as a sce
   await saved(page);
   await openDoor(page, 'D03', 'timing', site);
   await expect(
-    page.getByRole('list', { name: 'Scenarios of this door' }).getByText('A release by fire holds until'),
+    page.getByRole('list', { name: 'Scenarios of this door' }).getByText('A fire release lasts until'),
   ).toBeVisible();
 });
 
@@ -81,7 +81,7 @@ test('a situation of the table is made so on the bench, and goes on from there',
   await row.getByRole('button').first().click();
   await page.getByRole('button', { name: 'Show on the bench' }).click();
   const bench = page.getByRole('region', { name: 'Bench' });
-  await expect(bench).toContainText('Free by the fire alarm');
+  await expect(bench).toContainText('Unlocked by the fire alarm');
   await bench.getByRole('button', { name: 'Reset by key' }).click();
   await expect(bench).toContainText('Locked');
 });
@@ -113,9 +113,9 @@ test('every device is tried for itself, and what is wanted can be something else
     .getByRole('button', { name: /^Fail: / })
     .click();
   const each = page.getByRole('list', { name: 'At each device' });
-  await expect(each.getByRole('listitem')).toHaveText([/^X1 Free: Pass/, /^X2 Only by X1, EB1: Fail/]);
+  await expect(each.getByRole('listitem')).toHaveText([/^X1 Unlocked: Pass/, /^X2 Only by X1, EB1: Fail/]);
   await each.getByRole('button', { name: 'On the bench' }).first().click();
-  await expect(page.getByRole('region', { name: 'Bench' })).toContainText('Free to open');
+  await expect(page.getByRole('region', { name: 'Bench' })).toContainText('Unlocked');
   await page.getByRole('button', { name: 'Draw the loop before and after' }).click();
   await expect(page.getByRole('img', { name: /^Loop A, At rest: / })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Loop A, Request to exit: / })).toBeVisible();
@@ -133,11 +133,11 @@ test('every device is tried for itself, and what is wanted can be something else
     .getByRole('button')
     .last();
   await expect(cell).toContainText('Not proven');
-  await expect(cell).toContainText('wanted instead: a way out');
+  await expect(cell).toContainText('changed: should let people out');
   await page.reload();
-  await expect(cell).toContainText('wanted instead: a way out');
+  await expect(cell).toContainText('changed: should let people out');
   await cell.click();
   await page.getByRole('button', { name: 'Expect something else…' }).click();
   await page.getByRole('button', { name: 'As the brief says' }).click();
-  await expect(cell).toContainText('wanted: out freely');
+  await expect(cell).toContainText('should let people out freely');
 });

@@ -16,5 +16,5 @@ test('at 400 % every page and every act is still reached', async ({ page }) => {
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Bench', exact: true }).click();
   await page.getByRole('button', { name: 'Exit', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'Bench' })).toContainText('Free');
+  await expect(page.getByRole('region', { name: 'Bench' })).toContainText('Unlocked');
 });

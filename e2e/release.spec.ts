@@ -30,14 +30,14 @@ test('a latch that is missing shows in the matrix and beside it, and one press t
     page.getByRole('button', { name: new RegExp(`^${zone}.*, ${door}:`) });
   await expect(cell('Zone 1', 'D03')).toHaveText('✕ no latch');
   const verdicts = page.getByRole('complementary', { name: 'Verdicts on the site' });
-  const card = verdicts.getByRole('article').filter({ hasText: 'D03 is not held released' });
+  const card = verdicts.getByRole('article').filter({ hasText: 'D03 does not stay released' });
   await card.getByRole('button', { name: 'Fix what is wrong at D03' }).click();
   await expect(cell('Zone 1', 'D03')).toHaveText('✓ free');
   await expect(card).toHaveCount(0);
   // A relay that the zone no longer trips leaves its door shut; what is asked of a door is said by pressing its cell.
   const zone = page.getByRole('region', { name: 'Zone 2, vestibule and lift' });
   await zone.getByRole('button', { name: 'D14/F1' }).click();
-  await expect(cell('Zone 2', 'D14')).toHaveText('✕ held');
+  await expect(cell('Zone 2', 'D14')).toHaveText('✕ needs a button');
   await verdicts.getByRole('button', { name: 'Let the zone trip the relay of D14' }).click();
   await expect(cell('Zone 2', 'D14')).toHaveText('✓ free');
   await cell('Zone 2', 'D01').click();

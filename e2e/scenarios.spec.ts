@@ -7,7 +7,7 @@ test('a scenario is kept, moved by drag and by key, found right, and tells what 
   const site = await ownCopy(page);
   await openDoor(page, 'D02', 'timing', site);
   const part = page.getByRole('region', { name: 'Scenarios' });
-  await part.getByRole('button', { name: /Somebody slow comes/ }).click();
+  await part.getByRole('button', { name: /Somebody slow walks/ }).click();
   await expect(part.getByText('Comes as expected.')).toBeVisible();
   await expect(part.getByText(/every timer as fast or slow/)).toBeVisible();
   // The push, four seconds after the card. A key moves it past the unlock time: the scenario is kept with that.

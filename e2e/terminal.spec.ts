@@ -120,7 +120,7 @@ test('the menu opens to an administrator alone, and its sheet is keyed in by its
   // What was stored opens, and does not open the menu.
   await show(page, 'Lay a finger on it', 'Haru Delacroix');
   await expect(keypad(page).getByRole('status')).toContainText('opens');
-  await expect(bench(page).getByText('Free to open')).toBeVisible();
+  await expect(bench(page).getByText('Unlocked', { exact: true })).toBeVisible();
   await press(page, 'MENU');
   await show(page, 'Lay a finger on it', 'Haru Delacroix');
   await expect(keypad(page).getByRole('status')).toContainText('refuses');

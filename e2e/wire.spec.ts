@@ -65,10 +65,10 @@ test('two chosen terminals make a wire; its size and length can be changed', asy
 test('wiring anew says what it changes and keeps what a hand laid', async ({ page }) => {
   const site = await ownCopy(page);
   await openDoor(page, 'D07', 'wire', site);
-  // The missing link hides a thin cable: both are told, and put right together.
-  await verdicts(page).getByRole('button', { name: 'Put both right' }).click();
+  // The missing link hides a thin cable: both are told, and fixed together.
+  await verdicts(page).getByRole('button', { name: 'Fix both' }).click();
   await page.getByRole('button', { name: 'Wire it' }).click();
-  await expect(page.getByRole('dialog')).toContainText('Keeps 1 wire laid by hand');
+  await expect(page.getByRole('dialog')).toContainText('Keeps 1 wire that you added by hand');
   await page.getByRole('button', { name: 'Add the wires' }).click();
   await expect(verdicts(page).getByText('Nothing to fix')).toBeVisible();
 });
@@ -108,7 +108,7 @@ test('a fire contact that closes on alarm is wired and set together, and gets it
   await expect(page.getByRole('button', { name: /F1\.NO/ }).first()).toBeVisible();
   await expect(verdicts(page).getByText('A cut wire at PS1’s fire input goes unnoticed')).toBeVisible();
   await bench(page).getByRole('button', { name: 'Fire', exact: true }).click();
-  await expect(bench(page).getByText('Free to open')).toBeVisible();
+  await expect(bench(page).getByText('Unlocked', { exact: true })).toBeVisible();
 });
 
 test('the colours of a site are what Aldaba lays', async ({ page }) => {

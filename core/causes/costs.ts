@@ -35,6 +35,8 @@ export const COSTS = {
   halfContact: 1.5,
   /** More for each part that lets people out and is still missed. */
   unreleased: 1.5,
+  /** The same for one that sees the door. */
+  unseen: 0.8,
   /** More for each lock that gets less than it had. */
   lessFed: 1,
 } as const;

@@ -19,7 +19,7 @@ import { oddWires } from './differences';
 import { lessFed } from './lessFed';
 import { halfContacts, isAt, protecting, protections } from './protection';
 import { quickReject } from './quickReject';
-import { unreleased } from './smallParts';
+import { stillMissed } from './smallParts';
 import { NO_TARGET, targetOf } from '../autowire/index';
 
 /** A repair that was tried on a copy. */
@@ -118,7 +118,7 @@ export function searchRound(
     const odd = isAdded
       ? 0
       : Math.min(COSTS.mostOddLeft, oddWires(trial.plan, context.door.id, target).length);
-    const missed = COSTS.unreleased * unreleased(trial.judged.findings);
+    const missed = stillMissed(trial.judged.findings);
     const cost =
       candidate.cost +
       COSTS.halfContact * halfContacts(trial.context) +

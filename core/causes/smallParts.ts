@@ -3,9 +3,10 @@ import { newDevice } from '../brief/index';
 import { toPutRight, type CheckContext, type Finding, type FindingCode } from '../checks/index';
 import { type DeviceType } from '../devices/index';
 import { LIBRARY } from '../devices/library/index';
-import { applyEdit, devicesOf, terminalId, type Edit, type Plan } from '../plan/index';
-import { editOf, type Candidate } from './change';
+import { applyEdit, deviceOf, devicesOf, terminalId, type Edit, type Plan } from '../plan/index';
+import { editOf, type Candidate, type Change } from './change';
 import { COSTS } from './costs';
+import { differences } from './differences';
 import { fromTarget, together } from './fromTarget';
 
 /** Parts by type id that are left out or lost together, and the rules that feel it. */
@@ -34,6 +35,8 @@ const KITS: readonly {
 /** Parts that must let people out and that the brief asks for, and the rules that miss them, as a caution too. */
 const RELEASES: typeof KITS = [
   { types: ['break-glass-double'], felt: ['no-break-glass'] },
+  // Both legs open at once are what a break glass leaves behind.
+  { types: ['break-glass-double'], felt: ['loop-broken'], once: true },
   { types: ['pull-station'], felt: ['no-break-glass'] },
   { types: ['fire-relay'], felt: ['no-fire-release', 'fire-input-alarm'] },
 ];
@@ -88,6 +91,27 @@ function wiringOf(plan: Plan, door: string): Pick<Candidate, 'changes'> | null {
   return more.length === 0 ? (only ?? null) : together(plan, door, target);
 }
 
+/** Wires that a part has at most. */
+const MOST_OF_A_PART = 12;
+
+/** What Aldaba would lay to these devices, and nothing else: the rest of the door may be wired in another way, and right. */
+function wiringTo(plan: Plan, door: string, ids: readonly string[]): Pick<Candidate, 'changes'> | null {
+  const target = targetOf(plan, door);
+  const isTo = (change: Change): boolean =>
+    change.kind === 'lay' &&
+    [change.conductor.from, change.conductor.to].some((end) => ids.includes(deviceOf(end)));
+  const changes: Change[] = [];
+  for (let now = plan; changes.length <= MOST_OF_A_PART; ) {
+    const next = differences(now, door, target).find(isTo);
+    if (!next) return changes.length > 0 ? { changes } : null;
+    const result = applyEdit(now, editOf({ changes: [next] }, ''));
+    if (!result.ok) return null;
+    changes.push(next);
+    now = result.plan;
+  }
+  return null;
+}
+
 /** Parts that the door lacks, with the wires they need. */
 function added(
   { plan, door }: CheckContext,
@@ -103,15 +127,17 @@ function added(
   return kits.filter(isLacking).flatMap(({ types }): Candidate[] => {
     const there = withKit(plan, door.id, types);
     if (!there) return [];
-    const wiring = wiringOf(there.plan, door.id);
-    if (!wiring) return [];
-    const wires = editOf(wiring, '');
-    const text = JSON.stringify(wires);
-    if (!there.ids.every((id) => text.includes(JSON.stringify(terminalId(id, '')).slice(0, -1)))) return [];
-    const edit: Edit = { kind: 'batch', label: 'add a part', edits: [...there.edits, wires] };
-    // The fewer parts, the likelier that just these were forgotten.
-    const cost = COSTS['add-parts'] + COSTS.perTerminal * types.length;
-    return [{ changes: [{ kind: 'add-parts', types, edit }], cost }];
+    const wirings = [wiringOf(there.plan, door.id), wiringTo(there.plan, door.id, there.ids)];
+    return wirings.flatMap((wiring): Candidate[] => {
+      if (!wiring) return [];
+      const wires = editOf(wiring, '');
+      const text = JSON.stringify(wires);
+      if (!there.ids.every((id) => text.includes(JSON.stringify(terminalId(id, '')).slice(0, -1)))) return [];
+      const edit: Edit = { kind: 'batch', label: 'add a part', edits: [...there.edits, wires] };
+      // The fewer parts, the likelier that just these were forgotten.
+      const cost = COSTS['add-parts'] + COSTS.perTerminal * types.length;
+      return [{ changes: [{ kind: 'add-parts', types, edit }], cost }];
+    });
   });
 }
 
@@ -125,8 +151,14 @@ export const smallPartsFor = (context: CheckContext, findings: readonly Finding[
 export const missingReleases = (context: CheckContext, findings: readonly Finding[]): Candidate[] =>
   added(context, findings, RELEASES);
 
-const UNRELEASED = new Set<string>(RELEASES.flatMap(({ felt }) => felt));
+/** Findings, cautions as well, by which a part is still missed, with what that weighs. */
+const MISSED: ReadonlyMap<string, number> = new Map<FindingCode, number>([
+  ['no-break-glass', COSTS.unreleased],
+  ['no-fire-release', COSTS.unreleased],
+  ['fire-input-alarm', COSTS.unreleased],
+  ['relock-without-contact', COSTS.unseen],
+]);
 
-/** What still misses a part that lets people out: a repair that goes past where it belongs is no more than half of one. */
-export const unreleased = (findings: readonly Finding[]): number =>
-  findings.filter(({ code }) => UNRELEASED.has(code)).length;
+/** What still misses a part weighs: a repair that goes past where the part belongs is no more than half of one. */
+export const stillMissed = (findings: readonly Finding[]): number =>
+  findings.reduce((sum, { code }) => sum + (MISSED.get(code) ?? 0), 0);

@@ -14,6 +14,7 @@ import {
   type TerminalId,
 } from '../plan/index';
 import { worseByOpinion } from './worseByOpinion';
+import { findType } from '../devices/index';
 import { jointsOf, partition, type Partition } from '../causes/partition';
 
 /** What the search made of one mistake, or of several at once. */
@@ -83,12 +84,20 @@ const namesSetting = (changes: readonly Change[], device: string, setting: strin
         ),
   );
 
-/** True where a change puts a device of this type there. */
+/** What devices of a type are there for: one of two poles stands for one of one. */
+const does = (type: string): string => {
+  const known = findType(type);
+  return known && known.functions.length > 0
+    ? `${known.family}: ${known.functions.map(({ kind }) => kind).sort().join()}`
+    : type;
+};
+
+/** True where a change puts a device there that does what this type does. */
 const namesPart = (changes: readonly Change[], type: string): boolean =>
   changes.some(
     (change) =>
       (change.kind === 'add-parts' || change.kind === 'remedy') &&
-      single(change.edit).some((edit) => edit.kind === 'addDevice' && edit.device.type === type),
+      single(change.edit).some((edit) => edit.kind === 'addDevice' && does(edit.device.type) === does(type)),
   );
 
 /** True where what was set wrong, or forgotten, is named: wires are weighed apart. */

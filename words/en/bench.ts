@@ -8,17 +8,13 @@ import { spoken, texts } from '../messages';
 /** What the lock does, in two words. */
 export { ALARM_NAMES } from './alarms';
 
-export const holdWords = spoken(function holdWords(
-  hold: LaneSample['lock'],
-  doorOpen: boolean,
-  kind: LockStatus['kind'] | null,
-): string {
+export const holdWords = spoken(function holdWords(hold: LaneSample['lock'], doorOpen: boolean): string {
   if (doorOpen) return 'Door open';
   switch (hold) {
     case 'held':
-      return kind === 'strike' ? 'Locked' : 'Locked';
+      return 'Locked';
     case 'free':
-      return kind === 'strike' ? 'Unlocked' : 'Free to open';
+      return 'Unlocked';
     case 'weak':
       return 'Neither locked nor released';
     case 'no-lock':
@@ -52,11 +48,11 @@ export const peopleWords = spoken(
 );
 
 /** In drawings: what a lock does, after its current. */
-export const HOLD_SHORT = texts({ held: 'held', free: 'free', weak: 'weak' } as const);
+export const HOLD_SHORT = texts({ held: 'locked', free: 'unlocked', weak: 'weak' } as const);
 
 export const LANE_WORDS: Record<LaneSample['lock'], string> = texts({
   held: 'locked',
-  free: 'released',
+  free: 'unlocked',
   weak: 'neither',
   'no-lock': 'no lock',
 });

@@ -72,9 +72,9 @@ export const zoneCellWords = spoken(function zoneCellWords({ opening, burnt, ask
   if (opening.out === 'unsure') return 'not proven';
   if (asked === null) return '';
   if (asked === 'keep') return opening.in === 'open' ? 'opens' : 'stays locked';
-  if (opening.out !== 'free') return opening.out === 'act' ? 'held' : 'shut';
+  if (opening.out !== 'free') return opening.out === 'act' ? 'needs a button' : 'locked';
   if (burnt.out !== 'free') return 'no latch';
-  return opening.in === 'open' ? 'free' : 'lever';
+  return opening.in === 'open' ? 'unlocked' : 'lever';
 });
 
 /** A fire line from door to door. */

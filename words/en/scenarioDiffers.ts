@@ -8,7 +8,7 @@ import { spoken, texts } from '../messages';
 /** What a lane shows, by the words the engine has for it. */
 const SHOWN: Readonly<Record<string, string>> = {
   held: 'locked',
-  free: 'released',
+  free: 'unlocked',
   weak: 'neither',
   'no-lock': 'no lock',
   busy: 'pulled in',

@@ -18,6 +18,20 @@ export const expectationWords = spoken((expectation: Expectation, side: Side): s
   }
 });
 
+/** The same as a demand: `should be locked`. */
+export const shouldWords = spoken((expectation: Expectation, side: Side): string => {
+  switch (expectation) {
+    case 'must':
+      return `should let people ${side === 'outside' ? 'in' : 'out'}`;
+    case 'must-freely':
+      return side === 'outside' ? 'should be unlocked' : 'should let people out freely';
+    case 'must-not':
+      return 'should be locked';
+    case 'may':
+      return 'either way';
+  }
+});
+
 const MISSING: Record<Exclude<Missing['kind'], 'weak-lock' | 'brief' | 'asked-less'>, string> = {
   'no-lock': 'no lock is planned',
   'leaf-by-hand': 'an operator alone moves the leaf: the plan does not say whether a hand can',
@@ -64,7 +78,9 @@ export const outcomeWords = spoken(function outcomeWords(cell: Cell, side: Side)
   }
   if (cell.works.length === 0) return 'No way out';
   if (cell.got !== 'possible') return `Only by ${cell.works.map(meansWords).join(', ')}`;
-  return cell.works.some((one) => one.kind === 'unlocked') ? 'Free' : cell.works.map(meansWords).join(', ');
+  return cell.works.some((one) => one.kind === 'unlocked')
+    ? 'Unlocked'
+    : cell.works.map(meansWords).join(', ');
 });
 
 const VERDICTS: Record<Cell['verdict'], string> = { pass: 'Pass', fail: 'Fail', 'not-proven': 'Not proven' };

@@ -154,7 +154,7 @@ export function Bench({ bench, plan }: { bench: BenchState; plan: Plan }) {
         {open ? say.closeTheBench : say.bench}
       </Button>
       <div className={css['words']} aria-live="polite">
-        <b>{holdWords(doorHold(locks), state.doorOpen, locks[0]?.kind ?? null)}</b>
+        <b>{holdWords(doorHold(locks), state.doorOpen)}</b>
         {locks.length > 0 && <span className={css['figures']}>{lockFigures(locks)}</span>}
         {locks.length > 0 && <span>{insideWords(ways.works)}</span>}
         {last && <span>{peopleWords(bench.people)}</span>}

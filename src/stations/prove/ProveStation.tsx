@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { tallyOf, type Cell, type ProofRow, type Side } from '#core/prove/index';
 import { formatAmps, formatVolts } from '#core/units/index';
-import { expectationWords, outcomeWords, soonWords, verdictWords } from '#words/situations';
+import { outcomeWords, shouldWords, soonWords, verdictWords } from '#words/situations';
 import { situationName } from '#words/situationNames';
 import { LAW } from '#words/findings/index';
 import { say } from '#words/stations/prove/ProveStation';
@@ -144,8 +144,7 @@ function Situations({ rows, open, side, onChoose }: SituationsProps) {
                         {one === 'outside' && !cell.breaks && soonWords(row)}
                       </span>
                       <small>
-                        {say.wanted}
-                        {cell.adjusted && say.instead}: {expectationWords(cell.expectation, one)}
+                        {cell.adjusted && say.changed} {shouldWords(cell.expectation, one)}
                       </small>
                     </button>
                   </td>

@@ -121,10 +121,10 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
         <div className={css['changes']} role="status">
           <p>
             {sentence([
-              [wiring.result.removed.length, say.takesOut],
-              [wiring.result.added.length, 'lays'],
-              [wiring.result.unchanged.length - wiring.result.adjusted.length, say.leavesAsTheyAre],
-              [wiring.result.adjusted.length, say.givesAnotherLengthSize],
+              [wiring.result.removed.length, say.removes],
+              [wiring.result.added.length, say.adds],
+              [wiring.result.unchanged.length - wiring.result.adjusted.length, say.leaves],
+              [wiring.result.adjusted.length, say.changesSize],
             ])}
             {wiring.result.kept.length > 0 && say.keepsLaidByHand(count(wiring.result.kept.length))}
             {wiring.result.settings.length > 0 &&
@@ -149,8 +149,8 @@ function AutowireForm({ door, onDone }: { door: Door; onDone(): void }) {
 
 const count = (n: number) => `${n} ${say.wires(n)}`;
 
-function sentence(parts: readonly (readonly [number, string])[]): string {
-  const said = parts.filter(([n]) => n > 0).map(([n, verb]) => `${verb} ${count(n)}`);
+function sentence(parts: readonly (readonly [number, (wires: string) => string])[]): string {
+  const said = parts.filter(([n]) => n > 0).map(([n, say]) => say(count(n)));
   if (said.length === 0) return say.nothingChanges;
   const text = said.join(', ');
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

@@ -42,14 +42,14 @@ export function TableImport({
     result?.rows.filter(({ outcome }) => outcome.kind === kind).length ?? 0;
   const faults = count('fault');
   const parts = [
-    [count('device'), 'device', 'devices', 'added'],
-    [count('new'), 'wire', 'wires', 'laid'],
-    [count('changed'), 'wire', 'wires', 'changed'],
-    [count('same'), 'wire', 'wires', say.asTheyAre],
+    [count('device'), say.devicesAdded],
+    [count('new'), say.wiresAdded],
+    [count('changed'), say.wiresChanged],
+    [count('same'), say.wiresAsTheyAre],
   ] as const;
   const summary = parts
     .filter(([n]) => n > 0)
-    .map(([n, one, many, what]) => `${n} ${n === 1 ? one : many} ${what}`)
+    .map(([n, words]) => words(n))
     .join(', ');
   const take = () => {
     if (!result?.edit || !dispatch(result.edit, say.takeInATable)) return;

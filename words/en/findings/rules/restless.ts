@@ -10,7 +10,7 @@ const SWINGS: Readonly<Record<string, (v: Values) => string>> = {
     `It goes between ${volts(v, 'onVolts')} and its current limit, at which it gives no more than ${volts(v, 'offVolts')}.`,
 };
 
-const HOLDS: Readonly<Record<string, string>> = { held: 'held', free: 'free', weak: 'unsure' };
+const HOLDS: Readonly<Record<string, string>> = { held: 'locked', free: 'unlocked', weak: 'neither' };
 
 /** Figures of the two states are at hand once they were sought. */
 const isSought = (v: Values): boolean => Number.isFinite(num(v, 'onVolts'));

@@ -32,7 +32,7 @@ export const say = messages({
   whoeverTakesPowerAway:
     'Whoever takes the power away walks through the whole site: ask which door must stay locked then.',
   opensAndMustNot: 'opens, and must not',
-  isNotHeldReleased: 'is not held released',
+  isNotHeldReleased: 'does not stay released',
   isNotReleased: 'is not released',
   relayZoneTripsLets: 'A relay that this zone trips releases it.',
   whenLineFirePanel: 'When the line of the fire panel burns through the lock holds again.',

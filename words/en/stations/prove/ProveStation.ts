@@ -1,7 +1,7 @@
 import { messages } from '../../../messages';
 
 export const say = messages({
-  instead: ' instead',
+  changed: 'changed:',
   situations: 'Situations',
   faults: 'Faults',
   orders: 'Orders',
@@ -18,5 +18,4 @@ export const say = messages({
   fromOutside: 'From outside',
   fromInside: 'From inside',
   lock: 'Lock',
-  wanted: 'expected',
 });

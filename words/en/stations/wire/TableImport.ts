@@ -3,7 +3,10 @@ import { messages } from '../../../messages';
 export const say = messages({
   ps1Supply12vK1:
     'PS1  supply-12v\nK1  keypad-slots\nPS1.+V  K1.+12  RD  0.5  14m\nPS1.0V  K1.0V  BK  0.5  14m',
-  asTheyAre: 'as they are',
+  devicesAdded: (n: number) => `${n} ${n === 1 ? 'device' : 'devices'} added`,
+  wiresAdded: (n: number) => `${n} ${n === 1 ? 'wire' : 'wires'} added`,
+  wiresChanged: (n: number) => `${n} ${n === 1 ? 'wire' : 'wires'} changed`,
+  wiresAsTheyAre: (n: number) => `${n} ${n === 1 ? 'wire' : 'wires'} as they are`,
   takeInATable: 'import a table',
   takeTableWires: 'Import a table of wires',
   oneWireRowColour:
