@@ -51,7 +51,7 @@ test('a strike on a keypad: locked without current, unlocked by a code, lever al
   await expect(at.getByText('Locked', { exact: true })).toBeVisible();
   await expect(at.getByText('0 V · 0 A')).toBeVisible();
   await at.getByRole('button', { name: 'Code', exact: true }).click();
-  await expect(at.getByText('Unlocked')).toBeVisible();
+  await expect(at.getByText('Unlocked', { exact: true })).toBeVisible();
   await at.getByRole('button', { name: 'Skip to the next event' }).click();
   await expect(at.getByText('Locked', { exact: true })).toBeVisible();
   await at.getByRole('button', { name: 'All dead' }).click();

@@ -73,7 +73,7 @@ test('from an empty site to the printed pack of a magnet door', async ({ page })
   await page.getByRole('link', { name: /^Timing/ }).click();
   await page.getByLabel('Unlock time', { exact: true }).fill('7');
   await page.getByLabel('Unlock time', { exact: true }).press('Enter');
-  await expect(page.getByText('released 7.0 s').first()).toBeVisible();
+  await expect(page.getByText('unlocked 7.0 s').first()).toBeVisible();
 
   // Test: two readings, one of them out of range.
   await page.getByRole('link', { name: /^Test/ }).click();

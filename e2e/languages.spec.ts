@@ -107,7 +107,7 @@ test('a keypad is described from its leaflet, tried by its examples, and program
   const there = page.getByRole('region', { name: 'Simulated keypad' });
   for (const key of '480216#') await there.getByRole('button', { name: key, exact: true }).click();
   await expect(there.getByRole('status')).toContainText('opens: 1 long beep, green');
-  await expect(bench(page).getByText('Unlocked')).toBeVisible();
+  await expect(bench(page).getByText('Unlocked', { exact: true })).toBeVisible();
 
   // Changed while it is in use it is kept beside itself, and the keypad goes over to it when somebody says so.
   await page.goto(`/s/${site}/types`);

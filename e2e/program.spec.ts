@@ -15,7 +15,7 @@ test('the list is keyed into the simulated keypad, which then opens and is recor
   const keypad = page.getByRole('region', { name: 'Simulated keypad' });
   for (const key of '516782#') await keypad.getByRole('button', { name: key, exact: true }).click();
   await expect(keypad.getByRole('status')).toContainText('opens: 1 long beep, green');
-  await expect(bench(page).getByText('Unlocked')).toBeVisible();
+  await expect(bench(page).getByText('Unlocked', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: /^Record that K1/ }).click();
   await page.reload();
   await expect(page.getByRole('row', { name: /^003/ })).toContainText('as listed');

@@ -133,11 +133,11 @@ test('every device is tried for itself, and what is wanted can be something else
     .getByRole('button')
     .last();
   await expect(cell).toContainText('Not proven');
-  await expect(cell).toContainText('changed: should let people out');
+  await expect(cell).toContainText('changed: a way out needed');
   await page.reload();
-  await expect(cell).toContainText('changed: should let people out');
+  await expect(cell).toContainText('changed: a way out needed');
   await cell.click();
   await page.getByRole('button', { name: 'Expect something else…' }).click();
   await page.getByRole('button', { name: 'As the brief says' }).click();
-  await expect(cell).toContainText('should let people out freely');
+  await expect(cell).toContainText('free exit needed');
 });

@@ -58,7 +58,7 @@ const SHOTS: readonly Shot[] = [
     name: 'timing',
     path: 'doors/D14/timing',
     act: async (page) => {
-      await page.getByRole('button', { name: /The last one leaves/ }).click();
+      await page.getByRole('button', { name: /The last person leaves/ }).click();
       await page.getByRole('region', { name: 'Sheet', exact: true }).evaluate((sheet) => {
         sheet.scrollTop = 260;
       });

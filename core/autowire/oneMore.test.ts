@@ -58,7 +58,7 @@ function withOneMore(set: string, type: string, schools: Partial<Schools>): Plan
 const types = LIBRARY.filter(({ family }) => OPTIONAL.has(family));
 
 describe('wiring by Aldaba with one more device', () => {
-  it.each(everyNth(HARDWARE_SETS, 4).map(({ id }, index) => [id, index] as const))(
+  it.each(everyNth(HARDWARE_SETS, 8).map(({ id }, index) => [id, index] as const))(
     '%s: sound and proven, whichever it is and whichever way is asked for',
     (set, index) => {
       const wrong = types.flatMap(({ id }, at) => {

@@ -34,8 +34,8 @@ describe('a part that lets people out and is missing', () => {
 });
 
 describe('mistakes that are not of one wire', () => {
-  it.each(everyNth(HARDWARE_SETS, 8).map(({ id }) => id))('of %s: a setting is named and set back', (id) => {
-    for (const { text, edit } of everyNth(settingMistakes(door(id), 'D01'), 9)) {
+  it.each(everyNth(HARDWARE_SETS, 12).map(({ id }) => id))('of %s: a setting is named and set back', (id) => {
+    for (const { text, edit } of everyNth(settingMistakes(door(id), 'D01'), 12)) {
       const weighed = weighCause(door(id), 'D01', edit);
       if (weighed?.felt) expect([text, weighed.named, weighed.restored]).toEqual([text, true, true]);
     }
@@ -58,7 +58,7 @@ describe('mistakes that are not of one wire', () => {
     ['swapped across doors', swapsAcross],
   ] as const)('wires %s are led home', (_, mistakes) => {
     const plan = siteOf({ doors: 2, sets: ['magnet-poe'] });
-    for (const { text, edit } of everyNth(mistakes(plan, 'D001', 'D002'), 24)) {
+    for (const { text, edit } of everyNth(mistakes(plan, 'D001', 'D002'), 36)) {
       const weighed = weighCause(plan, 'D001', edit);
       if (weighed?.felt)
         expect([text, weighed.named, weighed.restored, weighed.harmful]).toEqual([text, true, true, 0]);

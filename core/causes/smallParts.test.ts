@@ -54,9 +54,10 @@ describe('small parts as repairs', () => {
     const settled = candidates(wrong).filter(
       (candidate) => left(mustApply(wrong, editOf(candidate, ''))).length === 0,
     );
-    expect(settled.flatMap(({ changes }) => changes)).toMatchObject([
-      { kind: 'add-parts', types: ['eol-2k2', 'eol-2k2'] },
-    ]);
+    // Wired as the whole door would be, or with its own wires alone.
+    expect(settled.length).toBeGreaterThan(0);
+    for (const { changes } of settled)
+      expect(changes).toMatchObject([{ kind: 'add-parts', types: ['eol-2k2', 'eol-2k2'] }]);
   });
   it('adds the resistor of an alarm line', () => {
     const wrong = mustApply(lobby(), ...lose(lobby(), 'E1'));

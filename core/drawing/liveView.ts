@@ -33,7 +33,7 @@ export function liveView(
         return lockThere ? [NO_FIGURE, words[lockThere.hold]] : [NO_FIGURE];
       const volts = voltsAcross(netlist, point, index);
       const current = Math.abs(point.amps[index] ?? 0);
-      if (lockThere) return [formatVolts(volts), `${formatAmps(current)} ${words[lockThere.hold]}`];
+      if (lockThere) return [formatVolts(volts), formatAmps(current), words[lockThere.hold]];
       switch (branch.kind) {
         case 'source':
           return [formatVolts(volts), `${current.toFixed(2)} of ${branch.maxAmps} A`];

@@ -22,9 +22,9 @@ export const expectationWords = spoken((expectation: Expectation, side: Side): s
 export const shouldWords = spoken((expectation: Expectation, side: Side): string => {
   switch (expectation) {
     case 'must':
-      return `should let people ${side === 'outside' ? 'in' : 'out'}`;
+      return `a way ${side === 'outside' ? 'in' : 'out'} needed`;
     case 'must-freely':
-      return side === 'outside' ? 'should be unlocked' : 'should let people out freely';
+      return side === 'outside' ? 'should be open' : 'free exit needed';
     case 'must-not':
       return 'should be locked';
     case 'may':
