@@ -7,7 +7,7 @@ test('a trap is found, explained, left by the fix that was tried, and back with 
   await page.goto(`${DEMO.url}/s/${site}/release`);
   await ready(page);
   const verdicts = page.getByRole('complementary', { name: 'Verdicts on the site' });
-  const trap = verdicts.getByRole('article').filter({ hasText: 'Nobody leaves: Staff corridor' });
+  const trap = verdicts.getByRole('article').filter({ hasText: 'No way out: Staff corridor' });
   await expect(trap).toContainText('Controller hung. D10 stays locked whatever is pressed.');
   await page.getByRole('button', { name: 'Controller hung' }).click();
   await expect(page.getByRole('img', { name: 'Staff corridor: no way out' })).toBeVisible();

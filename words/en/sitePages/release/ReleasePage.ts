@@ -35,9 +35,9 @@ export const say = messages({
   isNotHeldReleased: 'does not stay released',
   isNotReleased: 'is not released',
   relayZoneTripsLets: 'A relay that this zone trips releases it.',
-  whenLineFirePanel: 'When the line of the fire panel burns through the lock holds again.',
+  whenLineFirePanel: 'If the fire panel’s line burns through, the lock holds again.',
   noneRelaysZoneTrips: 'None of the relays that this zone trips frees it, or it still asks for an act.',
-  nobodyLeaves: (spaceName: string) => `Nobody leaves: ${spaceName}`,
+  nobodyLeaves: (spaceName: string) => `No way out: ${spaceName}`,
   wouldHelpBeingTried: 'What would help is being tried…',
   noSingleChangeTried: 'No single change that was tried helps: it takes another door, or another lock.',
 });
