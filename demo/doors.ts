@@ -161,7 +161,7 @@ export const DOORS: readonly DemoDoor[] = [
     brief: { ...workshop, protects: 'general', fireDoor: true },
     run: 15,
     shows:
-      'Wet output that switches its own minus; lever contact that reports; reader fed by the controller; varistor.',
+      'Wet output that switches its own negative; lever contact that reports; reader fed by the controller; varistor.',
   },
   {
     id: 'D12',

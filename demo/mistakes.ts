@@ -111,7 +111,7 @@ export const MISTAKES: readonly DemoMistake[] = [
   },
   {
     door: 'D11',
-    what: 'The strike’s return went to the board’s 0 V instead of the output’s own minus.',
+    what: 'The strike’s return went to the board’s 0 V instead of the output’s own negative.',
     edits: (plan) => [
       {
         kind: 'setConductor',

@@ -32,14 +32,14 @@ test('a latch that is missing shows in the matrix and beside it, and one press t
   const verdicts = page.getByRole('complementary', { name: 'Verdicts on the site' });
   const card = verdicts.getByRole('article').filter({ hasText: 'D03 does not stay released' });
   await card.getByRole('button', { name: 'Fix what is wrong at D03' }).click();
-  await expect(cell('Zone 1', 'D03')).toHaveText('✓ free');
+  await expect(cell('Zone 1', 'D03')).toHaveText('✓ unlocked');
   await expect(card).toHaveCount(0);
   // A relay that the zone no longer trips leaves its door shut; what is asked of a door is said by pressing its cell.
   const zone = page.getByRole('region', { name: 'Zone 2, vestibule and lift' });
   await zone.getByRole('button', { name: 'D14/F1' }).click();
   await expect(cell('Zone 2', 'D14')).toHaveText('✕ needs a button');
   await verdicts.getByRole('button', { name: 'Let the zone trip the relay of D14' }).click();
-  await expect(cell('Zone 2', 'D14')).toHaveText('✓ free');
+  await expect(cell('Zone 2', 'D14')).toHaveText('✓ unlocked');
   await cell('Zone 2', 'D01').click();
   await expect(cell('Zone 2', 'D01')).toHaveText('✓ lever');
   await cell('Zone 2', 'D01').click();

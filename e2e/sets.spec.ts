@@ -20,7 +20,7 @@ test('an intercom set: a conflict is refused with its reason, then wired, and it
   await bench(page)
     .getByRole('button', { name: /^Key 1 of (D\d+\/)?AS1$/ })
     .click();
-  await expect(bench(page).getByText('Released')).toBeVisible();
+  await expect(bench(page).getByText('Unlocked', { exact: true })).toBeVisible();
 });
 
 test('a bus: addresses as DIP pictures, the terminator at the last, another order', async ({ page }) => {

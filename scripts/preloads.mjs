@@ -1,5 +1,5 @@
 import { readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { dirname, join, posix } from 'node:path';
+import { basename, dirname, join, posix } from 'node:path';
 
 /** Scripts that every page of a site begins with, by their place in the manifest of the build. */
 const BEGINNINGS = [/^astro-entry:.*\/app\/App$/, /@astrojs\/react\/.*\/client\.js$/];
@@ -34,6 +34,9 @@ export function notePreloads(root) {
     if (!key) throw new Error(`the build has no script like ${what}`);
     return key;
   };
+  // A view of which others use a part is a script by its own name, and not by its file's.
+  const isSharedAs = (name, one) =>
+    manifest[one].isDynamicEntry && manifest[one].name === name && !manifest[one].src;
   const every = new Set();
   for (const beginning of BEGINNINGS)
     add(
@@ -47,7 +50,7 @@ export function notePreloads(root) {
         view,
         [
           ...add(
-            keyOf(file, (one) => one === file),
+            keyOf(file, (one) => one === file || isSharedAs(basename(file, '.tsx'), one)),
             new Set(),
           ),
         ].filter((one) => !every.has(one)),

@@ -101,7 +101,7 @@ function wiringTo(plan: Plan, door: string, ids: readonly string[]): Pick<Candid
     change.kind === 'lay' &&
     [change.conductor.from, change.conductor.to].some((end) => ids.includes(deviceOf(end)));
   const changes: Change[] = [];
-  for (let now = plan; changes.length <= MOST_OF_A_PART; ) {
+  for (let now = plan; changes.length <= MOST_OF_A_PART;) {
     const next = differences(now, door, target).find(isTo);
     if (!next) return changes.length > 0 ? { changes } : null;
     const result = applyEdit(now, editOf({ changes: [next] }, ''));

@@ -107,7 +107,7 @@ export const ORDER_MISTAKES: readonly OrderMistake[] = [
     events: 0,
   },
   {
-    name: 'lock that stays shut when dead, a button for an exit, no lever: the keypad hangs',
+    name: 'lock that stays locked without power, a button for an exit, no lever: the keypad hangs',
     make: gate,
     edits: (plan) => [brief(plan, { mechanicalEgress: false })],
     promise: 'way-out',
@@ -160,7 +160,7 @@ export const ORDER_MISTAKES: readonly OrderMistake[] = [
     events: 2,
   },
   {
-    name: 'exit button across a fused plus: pressed once, the fuse is gone',
+    name: 'exit button across a fused positive: pressed once, the fuse is gone',
     make: () => menuDoor('controller-1-menu'),
     edits: (plan) => [
       add(plan, 'fuse-inline', 'FU9'),
@@ -176,14 +176,14 @@ export const ORDER_MISTAKES: readonly OrderMistake[] = [
     events: 2,
   },
   {
-    name: 'door contact on the exit input: whoever lets the door fall shut lets it go',
+    name: 'door contact on the exit input: letting the door close unlocks it',
     make: magnetDoor,
     edits: (plan) => [move(plan, 'K1.DC1', 'C1.a', 'from', 'K1.EX1'), drop(plan, 'K1.EX1', 'X1.COM')],
     promise: 'no-cause',
     events: 2,
   },
   {
-    name: 'door contact bridged: torn open, and nobody is told',
+    name: 'door contact bridged: forced open, with no alarm',
     make: magnetDoor,
     edits: () => [wire('C1.a', 'C1.b', { number: 'W91' })],
     promise: 'alarm',
@@ -197,7 +197,7 @@ export const ORDER_MISTAKES: readonly OrderMistake[] = [
     events: 1,
   },
   {
-    name: 'door contact off: torn open, and nobody is told',
+    name: 'door contact off: forced open, with no alarm',
     make: magnetDoor,
     edits: (plan) => [drop(plan, 'K1.DC1', 'C1.a')],
     promise: 'alarm',
@@ -211,7 +211,7 @@ export const ORDER_MISTAKES: readonly OrderMistake[] = [
     events: 2,
   },
   {
-    name: 'contact of the other door of a small room bridged: it stands open, and this one is let go',
+    name: 'contact of the other mantrap door bridged: it stands open, and this one is released',
     make: vestibule,
     edits: (plan) => [
       {
@@ -229,7 +229,7 @@ export const ORDER_MISTAKES: readonly OrderMistake[] = [
     events: 4,
   },
   {
-    name: 'contact of this door of a small room bridged: it stands open, and a card lets the other go',
+    name: 'contact of this mantrap door bridged: it stands open, and a card releases the other',
     make: vestibule,
     edits: (plan) => [
       {

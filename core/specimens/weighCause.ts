@@ -88,7 +88,10 @@ const namesSetting = (changes: readonly Change[], device: string, setting: strin
 const does = (type: string): string => {
   const known = findType(type);
   return known && known.functions.length > 0
-    ? `${known.family}: ${known.functions.map(({ kind }) => kind).sort().join()}`
+    ? `${known.family}: ${known.functions
+        .map(({ kind }) => kind)
+        .sort()
+        .join()}`
     : type;
 };
 

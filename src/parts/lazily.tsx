@@ -1,4 +1,6 @@
-import { createElement, lazy, useState, type ComponentType } from 'react';
+import { createElement, lazy, Suspense, useState, type ComponentType } from 'react';
+import { say } from '#words/parts/lazily';
+import css from './lazily.module.css';
 
 /** A view that is fetched when it is first shown. */
 export type LazyView<Props extends object> = ComponentType<Props> & {
@@ -20,4 +22,14 @@ export function lazily<Props extends object>(load: () => Promise<ComponentType<P
     return createElement(Shown, props);
   }
   return Object.assign(View, { preload: async () => void (ready ?? (await fetchIt())) });
+}
+
+/** Makes a part of a view that is fetched when it is first opened; until it is there its place says so. */
+export function later<Props extends object>(load: () => Promise<ComponentType<Props>>): ComponentType<Props> {
+  const Later = lazy(async () => ({ default: await load() })) as unknown as ComponentType<Props>;
+  return (props: Props) => (
+    <Suspense fallback={<p className={css['wait']}>{say.oneMoment}</p>}>
+      {createElement(Later, props)}
+    </Suspense>
+  );
 }

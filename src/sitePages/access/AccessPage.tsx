@@ -2,17 +2,20 @@ import { say } from '#words/sitePages/access/AccessPage';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
 import { useStoredView } from '../../parts/storedView';
 import { usePlan } from '../../store/context';
-import { Asked } from './Asked';
-import { Cards } from './Cards';
-import { Concerns } from './Concerns';
-import { DaysOff } from './DaysOff';
-import { HoursView } from '../../parts/access/HoursView';
-import { Keypads } from './Keypads';
-import { Levels } from './Levels';
+import { later } from '../../parts/lazily';
 import { People } from './People';
-import { WeekView } from '../../parts/access/WeekView';
 import { useNow } from '../../parts/moments/today';
 import css from '../../parts/access/Access.module.css';
+
+// Everything but the people is fetched when it is opened.
+const Asked = later(() => import('./Asked').then((it) => it.Asked));
+const Cards = later(() => import('./Cards').then((it) => it.Cards));
+const Concerns = later(() => import('./Concerns').then((it) => it.Concerns));
+const DaysOff = later(() => import('./DaysOff').then((it) => it.DaysOff));
+const HoursView = later(() => import('../../parts/access/HoursView').then((it) => it.HoursView));
+const Keypads = later(() => import('./Keypads').then((it) => it.Keypads));
+const Levels = later(() => import('./Levels').then((it) => it.Levels));
+const WeekView = later(() => import('../../parts/access/WeekView').then((it) => it.WeekView));
 
 type View = 'people' | 'levels' | 'week' | 'hours' | 'days-off' | 'cards' | 'keypads';
 const VIEWS: readonly { readonly id: View; readonly label: string }[] = [

@@ -12,15 +12,18 @@ import { Empty } from '../../ui/Empty';
 import { TabList, TabPanel, TabRoot } from '../../ui/Tabs';
 import type { Bench } from '../../parts/bench/useBench';
 import { StationFrame } from '../../parts/StationFrame';
+import { later } from '../../parts/lazily';
 import { useStoredView } from '../../parts/storedView';
 import { useDispatch, usePlan, useSite, useStore } from '../../store/context';
-import { ControllerPanel } from './ControllerPanel';
-import { DoorHours } from './DoorHours';
 import { KeypadProgramming } from './KeypadProgramming';
-import { LanguageView } from './LanguageView';
-import { PersonDialog } from './PersonDialog';
 import table from '../../ui/DataTable.module.css';
 import css from './ProgramStation.module.css';
+
+// What is not seen at once is fetched when it is opened.
+const ControllerPanel = later(() => import('./ControllerPanel').then((it) => it.ControllerPanel));
+const DoorHours = later(() => import('./DoorHours').then((it) => it.DoorHours));
+const LanguageView = later(() => import('./LanguageView').then((it) => it.LanguageView));
+const PersonDialog = later(() => import('./PersonDialog').then((it) => it.PersonDialog));
 
 type View = 'sheet' | 'people' | 'hours' | 'language' | 'controller';
 const TABS: readonly { readonly id: View; readonly label: string }[] = [

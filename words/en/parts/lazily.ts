@@ -1,0 +1,5 @@
+import { messages } from '../../messages';
+
+export const say = messages({
+  oneMoment: 'One moment…',
+});
