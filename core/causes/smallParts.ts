@@ -35,11 +35,12 @@ const KITS: readonly {
 /** Parts that must let people out and that the brief asks for, and the rules that miss them, as a caution too. */
 const RELEASES: typeof KITS = [
   { types: ['break-glass-double'], felt: ['no-break-glass'] },
-  // Both legs open at once are what a break glass leaves behind.
-  { types: ['break-glass-double'], felt: ['loop-broken'], once: true },
   { types: ['pull-station'], felt: ['no-break-glass'] },
   { types: ['fire-relay'], felt: ['no-fire-release', 'fire-input-alarm'] },
 ];
+
+/** The same by what a part leaves behind: both legs open at once where a break glass was. */
+const LEFT_OPEN: typeof KITS = [{ types: ['break-glass-double'], felt: ['loop-broken'], once: true }];
 
 /** True where the one may stand in the other's place without a wire being moved. */
 const fits = (one: DeviceType, other: DeviceType): boolean =>
@@ -149,13 +150,11 @@ export const smallPartsFor = (context: CheckContext, findings: readonly Finding[
 
 /** Repairs that put back what lets people out: a break glass, a fire relay, with all its wires. */
 export const missingReleases = (context: CheckContext, findings: readonly Finding[]): Candidate[] =>
-  added(context, findings, RELEASES);
+  added(context, findings, [...RELEASES, ...LEFT_OPEN]);
 
 /** Findings, cautions as well, by which a part is still missed, with what that weighs. */
 const MISSED: ReadonlyMap<string, number> = new Map<FindingCode, number>([
-  ['no-break-glass', COSTS.unreleased],
-  ['no-fire-release', COSTS.unreleased],
-  ['fire-input-alarm', COSTS.unreleased],
+  ...RELEASES.flatMap(({ felt }) => felt.map((code) => [code, COSTS.unreleased] as const)),
   ['relock-without-contact', COSTS.unseen],
 ]);
 

@@ -59,7 +59,7 @@ const PARTS: Readonly<Record<ConfigurationDifference['part'], string>> = {
   'without-network': 'What it does without its network',
   door: 'Door',
   calendar: 'Calendar',
-  hours: 'Schedules',
+  hours: 'Schedule',
   level: 'Level',
   person: '',
 };

@@ -6,5 +6,5 @@ export const say = messages({
   mustEndAfterBegins: 'It must end after it begins.',
   nextDay: 'next day',
   remove: (label: string, index: number) => `Remove ${label}, ${index}`,
-  hours: 'Schedules',
+  hours: 'Hours',
 });
