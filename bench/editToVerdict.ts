@@ -36,6 +36,8 @@ export async function editToVerdict(
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto(`${server.url}/s/${plan.site.id}/doors/${door}/power`);
     await page.waitForSelector('html[data-alive]');
+    // A station's own parts come after the page, and later still for a large site.
+    await page.waitForSelector(`select[aria-label="Size of ${wire}"]`);
     await page.waitForTimeout(after);
     const samples: number[] = [];
     for (let i = 0; i < count; i += 1) {

@@ -73,7 +73,18 @@ export function aroundSettings(context: CheckContext, findings: readonly Finding
 export function aroundFindings(context: CheckContext, findings: readonly Finding[]): Candidate[] {
   const { plan, door } = context;
   const wires = conductorsOf(plan, door.id);
-  return named(context, findings).flatMap((id, rank) => {
+  const devices = named(context, findings);
+  // A wire of a device that is named is wrong at either end.
+  const rankOf = (wire: string): number => {
+    const { from, to } = plan.conductors[wire]!;
+    return Math.min(...[from, to].map((end) => devices.indexOf(deviceOf(end))).filter((at) => at >= 0));
+  };
+  const rankAt = (change: Change, otherwise: number): number => {
+    if (change.kind === 'move' || change.kind === 'take-out') return rankOf(change.wire);
+    if (change.kind === 'exchange') return Math.min(rankOf(change.one.wire), rankOf(change.two.wire));
+    return otherwise;
+  };
+  return devices.flatMap((id, rank) => {
     const device = plan.devices[id];
     if (!device) return [];
     const type = typeIn(plan, device);
@@ -100,7 +111,7 @@ export function aroundFindings(context: CheckContext, findings: readonly Finding
     return [...exchanges, ...moves, ...takeOuts, ...turned(type, id, ends)].map((change): Candidate => ({
       changes: [change],
       // The devices named most come first, and still not all of the first before any of the second.
-      cost: costOf(plan, change) + BY_RANK * rank,
+      cost: costOf(plan, change) + BY_RANK * rankAt(change, rank),
     }));
   });
 }

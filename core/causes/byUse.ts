@@ -12,6 +12,7 @@ import {
   type TerminalId,
 } from '../plan/index';
 import { toPutRight, type Finding } from '../checks/index';
+import { presentParts, type Part } from '../devices/index';
 import type { Candidate, Change, WireEnd } from './change';
 import { costOf, COSTS } from './costs';
 import { isOdd, usesOf, type Use } from './terminalUse';
@@ -34,6 +35,8 @@ interface Terrain {
   readonly terminals: readonly TerminalId[];
   /** Those that must not stay empty. */
   readonly needed: ReadonlySet<TerminalId>;
+  /** Contacts by their common and loads by their first side, each with the terminals it leads to: one side alone is of no use. */
+  readonly poles: ReadonlyMap<TerminalId, readonly TerminalId[]>;
   /** Wires of other doors there. */
   readonly taken: ReadonlySet<TerminalId>;
   room(terminal: TerminalId): number;
@@ -60,13 +63,34 @@ function terrainOf(plan: Plan, door: DoorId): Terrain {
     },
     terminals: all.map(({ at }) => at),
     needed: new Set(all.flatMap(({ at, one }) => (one.use === 'needed' ? [at] : []))),
+    poles: polesOf(plan, devices),
     taken: new Set(others.flatMap(({ from, to }) => [from, to])),
     room: (terminal) => rooms.get(terminal) ?? 0,
   };
 }
 
-/** How odd a wiring is: wires that nobody would lay, needed terminals that are empty, terminals with too many. */
-function oddness({ uses, needed, taken, room }: Terrain, wires: Wires): number {
+/** Parts that carry a current from one terminal to another. */
+const CARRYING: ReadonlySet<Part['kind']> = new Set(['contact', 'electronic', 'load', 'coil']);
+
+/** Contacts by their common, and loads. An output that the board itself feeds has but one side to be wired, and is none. */
+function polesOf(plan: Plan, devices: ReadonlySet<string>): Map<TerminalId, TerminalId[]> {
+  const poles = new Map<TerminalId, TerminalId[]>();
+  for (const id of devices) {
+    const device = plan.devices[id];
+    const type = device && findTypeIn(plan, device.type);
+    if (!type) continue;
+    const fed = new Set(type.parts.flatMap((one) => (one.kind === 'electronic' ? [one.a, one.b] : [])));
+    for (const { kind, a, b } of presentParts(type, device.settings)) {
+      if (!CARRYING.has(kind) || (kind === 'contact' && (fed.has(a) || fed.has(b)))) continue;
+      const common = terminalId(id, a);
+      poles.set(common, [...(poles.get(common) ?? []), terminalId(id, b)]);
+    }
+  }
+  return poles;
+}
+
+/** How odd a wiring is: wires that nobody would lay, needed terminals that are empty, parts with one side only, terminals with too many. */
+function oddness({ uses, needed, poles, taken, room }: Terrain, wires: Wires): number {
   const count = new Map<TerminalId, number>();
   let sum = 0;
   for (const { from, to } of wires) {
@@ -74,6 +98,8 @@ function oddness({ uses, needed, taken, room }: Terrain, wires: Wires): number {
     for (const end of [from, to]) count.set(end, (count.get(end) ?? 0) + 1);
   }
   for (const terminal of needed) if (!count.has(terminal) && !taken.has(terminal)) sum += 1;
+  const isWired = (terminal: TerminalId) => count.has(terminal) || taken.has(terminal);
+  for (const [common, away] of poles) if (isWired(common) !== away.some(isWired)) sum += 1;
   for (const [terminal, landed] of count) if (landed > room(terminal)) sum += 0.5;
   return sum;
 }
@@ -180,7 +206,7 @@ export function byUse(
   plan: Plan,
   door: DoorId,
   findings: readonly Finding[],
-): { readonly singles: readonly Candidate[]; readonly pairs: readonly Candidate[] } {
+): { readonly singles: readonly Candidate[]; pairs(): readonly Candidate[] } {
   const terrain = terrainOf(plan, door);
   const { wires } = terrain;
   const now = oddness(terrain, wires);
@@ -199,15 +225,16 @@ export function byUse(
     .map((change) => weigh([change]))
     .filter(({ gain }) => gain < 0)
     .sort(byGain);
-  const pairs = singles.slice(0, PAIRED).flatMap((one, index, all) =>
-    all.slice(index + 1).flatMap((two): Slip[] => {
-      const [first, second] = [one.changes[0]!, two.changes[0]!];
-      if (touches(first).some((end) => touches(second).includes(end))) return [];
-      const both = weigh([first, second]);
-      return both.gain < Math.min(one.gain, two.gain) ? [both] : [];
-    }),
-  );
-  return { singles: oddest(singles), pairs: oddest(pairs) };
+  const pairs = () =>
+    singles.slice(0, PAIRED).flatMap((one, index, all) =>
+      all.slice(index + 1).flatMap((two): Slip[] => {
+        const [first, second] = [one.changes[0]!, two.changes[0]!];
+        if (touches(first).some((end) => touches(second).includes(end))) return [];
+        const both = weigh([first, second]);
+        return both.gain < Math.min(one.gain, two.gain) ? [both] : [];
+      }),
+    );
+  return { singles: oddest(singles), pairs: () => oddest(pairs()) };
 }
 
 function lyingOn(change: Change): TerminalId[] {

@@ -20,26 +20,37 @@ const fromRules = (findings: readonly Finding[]): Candidate[] =>
 export const inOrder = (candidates: readonly Candidate[]): Candidate[] =>
   [...candidates].sort((a, b) => a.cost - b.cost);
 
+/** Repairs that may be tried, each kind made only when it is asked for. */
+export interface Candidates {
+  /** What the rules propose, what brings the wiring nearer to the one Aldaba would lay, what a neighbour's cable tells. */
+  likely(): Candidate[];
+  /** Parts that are missing, with their wires. */
+  parts(): Candidate[];
+  settings(): Candidate[];
+  /** Every small mistake around the findings. */
+  others(): Candidate[];
+}
+
 export function candidatesFor(
   context: CheckContext,
   findings: readonly Finding[],
   target: Target,
-): { likely: Candidate[]; settings: Candidate[]; others: Candidate[] } {
+): Candidates {
   const { plan, door } = context;
-  const circuit =
+  const isCircuit =
     findings.some((one) => toPutRight(one) && !BESIDE_THE_CIRCUIT.has(one.family)) ||
     standingCells(context).size > 0;
-  const small = circuit ? smallPartsFor(context, findings) : [];
   const isFelt = feelsSmallParts(findings);
+  const small = () => (isCircuit ? smallPartsFor(context, findings) : []);
   return {
-    likely: inOrder([
-      ...(circuit ? betweenDoors(plan) : []),
-      ...(circuit && target.wires.length > 0 ? fromTarget(plan, door.id, target) : []),
+    likely: () => [
+      ...(isCircuit ? betweenDoors(plan) : []),
+      ...(isCircuit && target.wires.length > 0 ? fromTarget(plan, door.id, target) : []),
       ...fromRules(findings),
-      ...missingReleases(context, findings),
-      ...(isFelt ? small : []),
-    ]),
-    settings: inOrder(aroundSettings(context, findings)),
-    others: circuit ? inOrder([...aroundFindings(context, findings), ...(isFelt ? [] : small)]) : [],
+    ],
+    parts: () => [...missingReleases(context, findings), ...(isFelt ? small() : [])],
+    settings: () => inOrder(aroundSettings(context, findings)),
+    others: () =>
+      isCircuit ? inOrder([...aroundFindings(context, findings), ...(isFelt ? [] : small())]) : [],
   };
 }

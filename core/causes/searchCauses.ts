@@ -1,3 +1,4 @@
+import { NO_TARGET, targetOf } from '../autowire/index';
 import { checkContext, runRules } from '../checks/index';
 import { neighbourhood } from '../door/index';
 import type { DoorId, Edit, Plan } from '../plan/index';
@@ -44,6 +45,9 @@ export interface SearchBounds {
 }
 
 export const BOUNDS: SearchBounds = { most: 400, causes: 4, pairsOf: 10, hint: true };
+/** Repairs tried in all where there is no wiring to compare with: each takes longer, and what is found is found before. */
+const MOST_UNHINTED = 240;
+
 /** Cells that pass after a repair; one that the plan says too little about does not. */
 function cellsOf({ trial }: Tried): Cause['cells'] {
   const cells = trial.judged.proof.rows.flatMap((row) => Object.values(row.cells));
@@ -68,8 +72,10 @@ export function searchCauses(plan: Plan, door: DoorId, bounds: SearchBounds = BO
     const context = checkContext(now, door);
     const findings = runRules(context);
     const open = against({ findings, proof: context.proof });
-    const done = open.size === 0 || causes.length >= bounds.causes || tried >= bounds.most;
-    const round = done ? null : searchRound(context, findings, { ...bounds, most: bounds.most - tried });
+    const target = bounds.hint ? targetOf(now, door) : NO_TARGET;
+    const most = target.wires.length > 0 ? bounds.most : Math.min(bounds.most, MOST_UNHINTED);
+    const done = open.size === 0 || causes.length >= bounds.causes || tried >= most;
+    const round = done ? null : searchRound(context, findings, target, { ...bounds, most: most - tried });
     tried += round?.tried ?? 0;
     exhausted &&= round?.exhausted ?? true;
     const [best, ...rest] = round?.found ?? [];

@@ -20,7 +20,7 @@ import { lessFed } from './lessFed';
 import { halfContacts, isAt, protecting, protections } from './protection';
 import { quickReject } from './quickReject';
 import { stillMissed } from './smallParts';
-import { NO_TARGET, targetOf } from '../autowire/index';
+import { NO_TARGET, type Target } from '../autowire/index';
 
 /** A repair that was tried on a copy. */
 export interface Tried extends Candidate {
@@ -46,6 +46,8 @@ const SINGLE = COSTS['add-parts'];
 const SIMPLER = 40;
 /** Tried, at most, once something is better and nothing yet settles all, where no hint tells what else is wrong. */
 const MOST_BEYOND = 40;
+/** Tried of the changes around the findings before any two together. */
+const MOST_FIRST = 60;
 /** What a quick look counts, beside a trial. */
 const SCREENED = 0.2;
 /** Parts of a circuit times rows of its proof at an ordinary door: a trial there counts one, at a larger door as much more. */
@@ -56,7 +58,7 @@ const MOST_BY_USE = 40;
 const MOST_PAIRS = 160;
 /** Changes around what is found after a first one, looked at quickly; and first ones that are gone on from. */
 const MOST_AROUND = 60;
-const MOST_BASES = 5;
+const MOST_BASES = 3;
 /** Second changes tried after one that came near. */
 const MOST_SEQUELS = 8;
 
@@ -67,7 +69,7 @@ export const against = ({ findings, proof }: Pick<Judged, 'findings' | 'proof'>)
     ...[...standingCells({ proof })].map((cell) => `cell ${cell}`),
   ]);
 
-/** Without a wiring to compare with much is tried: the bound is on the work then, and a trial at a large door is more of it. */
+/** The bound is on the work: a trial at a large door is more of it. */
 function weightOf({ world, proof }: CheckContext): number {
   const rows = proof.rows.reduce((sum, { each }) => sum + Math.max(1, each.length), 0);
   return Math.max(1, (world.netlist.branches.length * rows) / ORDINARY);
@@ -87,17 +89,18 @@ const both = (one: Candidate, two: Candidate): Candidate => ({
 export function searchRound(
   context: CheckContext,
   findings: readonly Finding[],
-  bounds: { readonly most: number; readonly pairsOf: number; readonly hint: boolean },
+  target: Target,
+  bounds: { readonly most: number; readonly pairsOf: number },
 ): Round {
   const { plan, door } = context;
   const attempt = trialsAt(context, findings, runRules);
   const open = against({ findings, proof: context.proof });
-  const target = bounds.hint ? targetOf(context.plan, context.door.id) : NO_TARGET;
+  const isHinted = target.wires.length > 0;
   const kept = protecting(context, findings, target);
   const better: Tried[] = [];
   const near: Tried[] = [];
   const done = new Set<string>();
-  const weight = bounds.hint ? 1 : weightOf(context);
+  const weight = isHinted ? 1 : weightOf(context);
   let tried = 0;
   let enough = Infinity;
 
@@ -133,6 +136,16 @@ export function searchRound(
     better.push(one);
     if (left.size === 0) enough = Math.min(enough, candidate.cost + missed + ALSO);
   };
+  /** A quick look, once at each change. */
+  const passes = (candidate: Candidate, screen: (edit: Edit) => boolean): boolean => {
+    const text = JSON.stringify(editOf(candidate, 'put right'));
+    if (done.has(text)) return false;
+    const isPassed = screen(editOf(candidate, ''));
+    if (isPassed) return true;
+    tried += SCREENED * weight;
+    done.add(text);
+    return false;
+  };
   /** False where the bound ended it. */
   const run = (
     candidates: readonly Candidate[],
@@ -142,21 +155,26 @@ export function searchRound(
     for (const candidate of candidates) {
       if (candidate.cost > enough) return true;
       if (tried >= most) return false;
-      if (screen && !screen(editOf(candidate, ''))) {
-        tried += SCREENED * weight;
-        continue;
-      }
+      if (screen && !passes(candidate, screen)) continue;
       attemptOne(candidate);
     }
     return true;
   };
-  const nearest = () =>
-    [...near].sort((a, b) => a.left.size - b.left.size || a.cost - b.cost).slice(0, bounds.pairsOf);
+  /** One change of what is there already: a part more clears much at a door that misses none, and leads nowhere. */
+  const isOfWires = ({ changes }: Tried): boolean =>
+    changes.length === 1 && changes.every(({ kind }) => kind !== 'add-parts' && kind !== 'exchange-part');
+  /** What took something away comes nearer than what changed nothing. */
+  const clears = ({ left }: Tried): boolean => [...open].some((key) => !left.has(key));
+  const byNearness = (a: Tried, b: Tried): number =>
+    Number(clears(b)) - Number(clears(a)) || a.left.size - b.left.size || a.cost - b.cost;
+  const nearest = () => [...near].sort(byNearness).slice(0, bounds.pairsOf);
   /** What a change uncovers, put right with it. */
   const sequels = (first: Tried): Candidate[] => {
     const then = checkContext(first.trial.plan, context.door.id);
-    return candidatesFor(then, runRules(then), target)
-      .likely.slice(0, MOST_SEQUELS)
+    const its = candidatesFor(then, runRules(then), target);
+    // Without a wiring to compare with, wires are sought: a part more would have shown by itself.
+    return inOrder([...its.likely(), ...(isHinted ? its.parts() : [])])
+      .slice(0, MOST_SEQUELS)
       .map((second) => both(first, second));
   };
   /** The same where no hint tells: whatever one slip more may be, by the uses of terminals and around what is found then. */
@@ -165,7 +183,7 @@ export function searchRound(
     const { context: then, judged } = first.trial;
     const found = judged.findings;
     const { singles } = byUse(then.plan, context.door.id, found);
-    const around = inOrder(candidatesFor(then, found, NO_TARGET).others);
+    const around = candidatesFor(then, found, NO_TARGET).others();
     const quick = quickReject(then, found);
     const seconds = [...singles.slice(0, MOST_SEQUELS), ...around.slice(0, MOST_AROUND)].filter((one) => {
       tried += SCREENED * weight;
@@ -175,10 +193,11 @@ export function searchRound(
   };
 
   const upTo = (more: number): number => Math.min(bounds.most, tried + more);
-  const { likely, settings, others } = candidatesFor(context, findings, target);
+  const its = candidatesFor(context, findings, target);
+  const others = its.others();
   const isCircuit = others.length > 0;
   const screen = quickReject(context, findings);
-  let exhausted = run(likely);
+  let exhausted = run(inOrder([...its.likely(), ...its.parts()]));
   // The likely ones come near: what they uncover is sought before the unlikely.
   if (better.length === 0) exhausted = run(inOrder(nearest().slice(0, 4).flatMap(sequels))) && exhausted;
   // What no hint tells the uses of terminals may: a wire that nobody would lay, and two of them together.
@@ -186,11 +205,13 @@ export function searchRound(
     const { singles, pairs } = byUse(plan, door.id, findings);
     exhausted = run(singles.slice(0, MOST_BY_USE), undefined, upTo(MOST_BY_USE)) && exhausted;
     if (enough === Infinity)
-      exhausted = run(pairs.slice(0, MOST_PAIRS), screen, upTo(MOST_BY_USE)) && exhausted;
+      exhausted = run(pairs().slice(0, MOST_PAIRS), screen, upTo(MOST_BY_USE)) && exhausted;
   }
+  // The first of what one slip may be, whatever it is.
+  if (enough === Infinity) run(others, screen, upTo(MOST_FIRST));
   // One that comes near, and one more.
   if (enough === Infinity && isCircuit) {
-    const bases = [...better, ...near].sort((a, b) => a.left.size - b.left.size || a.cost - b.cost);
+    const bases = [...better, ...near].filter(isOfWires).sort(byNearness);
     for (const base of bases.slice(0, MOST_BASES)) {
       if (enough < Infinity || tried >= bounds.most) break;
       run(inOrder([...sequels(base), ...slipsAfter(base)]), undefined, upTo(MOST_BY_USE));
@@ -199,11 +220,11 @@ export function searchRound(
   // Several changes that settle all do not keep one from being looked for that does.
   if (enough > SINGLE + ALSO) {
     // Settings are few, and wires many.
-    exhausted = run(settings, screen) && exhausted;
+    exhausted = run(its.settings(), screen) && exhausted;
     // Once something settles all, a simpler one is looked for, but not for long; nor where something is better already and no hint
     // says that one change must be enough: what is left is sought in the next round.
     const isSettled = enough < Infinity;
-    const isBetter = better.length > 0 && !bounds.hint;
+    const isBetter = better.length > 0 && !isHinted;
     const most = isSettled ? upTo(SIMPLER) : isBetter ? upTo(MOST_BEYOND) : bounds.most;
     exhausted = (run(others, screen, most) || isSettled) && exhausted;
   }
