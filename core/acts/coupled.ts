@@ -75,8 +75,8 @@ export function coupledWith(world: World): Coupled {
       groups.join([...named([input]), ...worked(state), ...everyDoor]);
     for (const { usedSetting } of functionsOf(type, 'interlock'))
       if (settingValue(type, device.settings, usedSetting) === 'on') groups.join(everyDoor);
-    for (const { activate, relay, close, stop, safety } of functionsOf(type, 'operator'))
-      groups.join([...named([activate, close, stop, safety]), ...worked(relay), ...boards]);
+    for (const { activate, relay, close, stop, safety, fire } of functionsOf(type, 'operator'))
+      groups.join([...named([activate, close, stop, safety, fire]), ...worked(relay), ...boards]);
     // A relay's coil works its contacts, a sensor's board its own: whatever is no controller and no supply is one.
     const isPlain = channels.length === 0 && !its.some(({ kind }) => kind === 'source');
     if (isPlain && its.some(({ kind }) => kind === 'coil' || kind === 'electronic'))

@@ -115,7 +115,7 @@ function read(type: DeviceType): Map<string, Use[]> {
   );
   inputs('contact-in', ...(roles.contactInputs ?? []));
   inputs('status-in', ...(roles.statusInputs ?? []));
-  inputs('fire-in', roles.fireInput, roles.egress?.fire);
+  inputs('fire-in', roles.fireInput, roles.egress?.fire, roles.operator?.fire);
   inputs('other-in', roles.bellInput, roles.lockdownInput, roles.alarmInput);
   const ends = (use: Use, ...list: readonly (Roles['exitContact'] | undefined)[]): void => {
     for (const one of list) put(use, one?.a, one?.b);

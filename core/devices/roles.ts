@@ -97,8 +97,8 @@ export const rolesSchema = z
     poles: z.array(throwOf).max(16),
     /** A voltage an intercom gives to release a lock. */
     lockVoltage: pair,
-    /** `fed`: where it feeds the lock itself, by dead state. */
-    operator: z.strictObject({ activate: dry, lock: throwOf, fed: byState.optional() }),
+    /** `fed`: where it feeds the lock itself, by dead state. `fire`: the alarm loop that shuts it. */
+    operator: z.strictObject({ activate: dry, lock: throwOf, fed: byState.optional(), fire: dry.optional() }),
     /** Delayed egress: opened by a fire, closed for whoever may pass, closed by a push bar; and the contact that holds a lock of another. */
     egress: z.strictObject({
       fire: dry,

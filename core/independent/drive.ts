@@ -1,4 +1,4 @@
-import { functionsOf, roleValue } from '../devices/index';
+import { functionsOf, roleValue, settingValue } from '../devices/index';
 import type { Marks } from './delay';
 import { leafHold, type House, type Thing } from './house';
 import type { AtRest } from './rest';
@@ -8,7 +8,7 @@ import type { AtRest } from './rest';
  * it stands as marks among the states, which no contact follows: waits to open, stands open, waits to shut, shuts.
  */
 
-type What = 'opens' | 'stands' | 'shuts' | 'closing' | 'stopped' | 'minded';
+type What = 'opens' | 'stands' | 'shuts' | 'closing' | 'stopped' | 'minded' | 'burns';
 type Timed = Extract<What, 'opens' | 'shuts' | 'closing'>;
 const TIMED: readonly Timed[] = ['opens', 'shuts', 'closing'];
 
@@ -34,10 +34,14 @@ function end(it: Marks, thing: Thing, ...what: readonly What[]): void {
   }
 }
 
+/** A drive without such a setting always listens to the alarm. */
+const listens = ({ type, device }: Thing, setting: string | undefined): boolean =>
+  setting === undefined || settingValue(type, device.settings, setting) === 'on';
+
 /** An input of a drive that reads something else. */
 export function heardByDrive(it: Marks, thing: Thing, input: string, reading: string, before: string): void {
   const is = (what: What) => it.states.has(mark(thing, what));
-  for (const { activate, relay, close, stop, safety } of drivesOf(thing)) {
+  for (const { activate, relay, close, stop, safety, fire, fireSetting } of drivesOf(thing)) {
     const pressed = reading === 'closed' && before === 'open';
     if (input === stop) {
       if (reading === 'open') {
@@ -56,7 +60,19 @@ export function heardByDrive(it: Marks, thing: Thing, input: string, reading: st
           begin(it, thing, 'opens', 0);
         }
       }
-    } else if (input === activate && pressed && !is('stopped')) {
+    } else if (input === fire && listens(thing, fireSetting)) {
+      if (reading !== 'open') end(it, thing, 'burns');
+      else {
+        it.states.add(mark(thing, 'burns'));
+        if (is('stands')) {
+          end(it, thing, ...TIMED);
+          begin(it, thing, 'shuts', 0);
+        } else if (!is('closing')) {
+          end(it, thing, ...TIMED);
+          it.states.delete(`${thing.device.id}:${relay}`);
+        }
+      }
+    } else if (input === activate && pressed && !is('stopped') && !is('burns')) {
       it.states.add(`${thing.device.id}:${relay}`);
       if (is('stands')) begin(it, thing, 'shuts', wait(thing, 'stay'));
       else {
@@ -67,11 +83,13 @@ export function heardByDrive(it: Marks, thing: Thing, input: string, reading: st
   }
 }
 
-/** Its board stops: whatever moves stays where it is. */
+/** Its board stops: whatever moves stays where it is, but for a leaf that a spring shuts. */
 export function driveLost(it: Marks, thing: Thing): void {
-  for (const { relay } of drivesOf(thing)) {
-    end(it, thing, ...TIMED, 'stands', 'stopped', 'minded');
+  for (const { relay, unpowered } of drivesOf(thing)) {
+    const away = (['stands', 'shuts', 'closing'] as const).some((what) => it.states.has(mark(thing, what)));
+    end(it, thing, ...TIMED, 'stands', 'stopped', 'minded', 'burns');
     it.states.delete(`${thing.device.id}:${relay}`);
+    if (away && unpowered === 'shuts') begin(it, thing, 'closing', wait(thing, 'opening'));
   }
 }
 

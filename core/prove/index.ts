@@ -1,3 +1,4 @@
+export { alarms } from './askedAt';
 export { callers, type Caller } from './callers';
 export { letsIn } from './letsIn';
 export { lineReading, panelLines, toldOf, type LineReading, type PanelLine } from './panelLines';

@@ -91,6 +91,23 @@ const heavySwing = (): Plan =>
     ],
   });
 
+/** A fire door that people leave by its lever, with an operator that the fire relay shuts. */
+export const fireSwing = (): Plan =>
+  installed({
+    name: 'x',
+    brief: { ...STRIKE_BRIEF, fireDoor: true },
+    devices: [
+      'supply-24v-battery',
+      'supply-12v-battery',
+      'keypad-slots',
+      'strike-fail-secure',
+      'operator-swing',
+      'exit-motion',
+      'fire-relay',
+      'flyback-diode',
+    ],
+  });
+
 /** What keeps people out must keep nobody in: lockdown and interlock. */
 export const KEPT_SHUT: readonly SpottedMistake[] = [
   spotted('dip-forbidden', 'fix', 'K1', 'two switches that together are a test mode', dipped, () => [
@@ -178,6 +195,16 @@ export const KEPT_SHUT: readonly SpottedMistake[] = [
       ];
     },
   ),
+  spotted('operator-in-fire', 'stop', 'O1', 'its fire loop not listened to', fireSwing, () => [
+    set('O1', 'op.fire', 'off'),
+  ]),
+  spotted('operator-in-fire', 'stop', 'O1', 'its fire loop bridged', fireSwing, (plan) => [
+    move(plan, 'O1.FIRE', 'F1.C', 'to', 'O1.G'),
+    drop(plan, 'F1.NC', 'O1.G'),
+  ]),
+  spotted('operator-stands', 'fix', 'O1.FIRE', 'the fire loop on the other throw', fireSwing, (plan) => [
+    move(plan, 'F1.NC', 'O1.G', 'from', 'F1.NO'),
+  ]),
   spotted('operator-stands', 'fix', 'O1.SAFE', 'the safety edge off its drive', slidingGate, (plan) => [
     drop(plan, 'SE1.b', 'O1.G'),
   ]),

@@ -3,7 +3,7 @@ import type { ColourRole, TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
 import type { DoorParts, Placed } from '../../door/index';
 import { joinLayouts, layout, NO_LAYOUT, type Layout, type Run, type SettingRun } from '../run';
-import { fireSupply, relaysAt, releasesByTimer, timedSupply } from './lockPower';
+import { fireSupply, freePole, relaysAt, releasesByTimer, timedSupply } from './lockPower';
 import { channelSetting, pin, run, type Template } from './template';
 
 /** A contact between two terminals of a device. */
@@ -279,6 +279,38 @@ export const driveLoops: Template = ({ operators, all }, ledger) => {
     ...(edges.length > 0 ? loop(spec.safety, edges) : []),
     ...loop(spec.stop, contactsOf(all, 'stopContact')),
   ]);
+};
+
+/**
+ * A fire door's operators on a pole of its fire relay that nothing else takes, each in a loop of the same contact: cut by the alarm, or by a
+ * wire that burns, they shut the leaf and open it to nobody.
+ */
+export const alarmedDrives: Template = (parts, ledger) => {
+  const relays = parts.fireRelays.flatMap((at): ContactAt[] => {
+    const pole = freePole(parts, at);
+    return pole ? [{ at, ends: { a: pole.com, b: pole.nc } }] : [];
+  });
+  const drives = parts.operators.flatMap((at) => {
+    const [input, spec] = [at.type.roles.operator?.fire, functionOf(at.type, 'operator')];
+    return input ? [{ at, input, setting: spec?.fireSetting }] : [];
+  });
+  const [first, ...others] = drives;
+  if (!first || relays.length === 0 || parts.door?.brief.fireDoor !== true) return NO_LAYOUT;
+  const colours: PairColours = { live: 'alarm', common: 'exit-common' };
+  const live = pin(first.at, first.input.input);
+  const common = pin(first.at, first.input.common);
+  return layout(
+    [
+      ...inSeries(relays, live, common, colours, ledger),
+      ...others.flatMap(({ at, input }) => [
+        run(ledger.take(live), ledger.take(pin(at, input.input)), colours.live, 'signal'),
+        run(ledger.take(pin(at, input.common)), ledger.take(common), colours.common, 'signal'),
+      ]),
+    ],
+    drives.flatMap(({ at, setting }) =>
+      setting ? [{ device: at.device.id, setting, value: 'on' as const }] : [],
+    ),
+  );
 };
 
 /**

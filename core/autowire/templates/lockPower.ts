@@ -81,6 +81,22 @@ export function dropsFor(parts: DoorParts, lock: Placed): Placed | null {
   return dropper && firesAt(parts, dropper) ? dropper : null;
 }
 
+/** The pole of a fire relay that neither a lock's power nor the input of a supply takes; null where both do. */
+export function freePole(
+  parts: DoorParts,
+  relay: Placed,
+): { readonly com: string; readonly nc: string } | null {
+  const isInPower = parts.locks.some(
+    (lock) =>
+      stateFor(lock, parts.wanted) === 'fail-safe' &&
+      dropsFor(parts, lock) === null &&
+      lock.type.roles.egress === undefined,
+  );
+  const [first, second] = relay.type.roles.breakers ?? [];
+  if (isInPower) return null;
+  return (fireSupply(parts) ? second : first) ?? null;
+}
+
 /** Whose fire input releases this door: what drops a lock, or the first supply that has one where there is no lock yet. */
 export function fireSupply(parts: DoorParts): Placed | null {
   const works = (one: Placed | null): one is Placed => one !== null && firesAt(parts, one);

@@ -1,4 +1,12 @@
-import { functionOf, roleValue, settingFor } from '../../devices/index';
+import {
+  functionOf,
+  roleValue,
+  settingFor,
+  settingValue,
+  type DeviceType,
+  type FunctionOf,
+} from '../../devices/index';
+import type { Device } from '../../plan/index';
 import type { Placed } from '../../door/index';
 import { terminalId } from '../../plan/index';
 import { advance, stimulate, type SimState, type Stimulus } from '../../simulate/index';
@@ -41,17 +49,28 @@ function ofOperator(context: Context, { device, type }: Placed): Violation[] {
   return [violation('operator-too-soon', at, { tag, measured: delay }, { remedy })];
 }
 
-/** A drive whose loop is cut at rest: by STOP it never moves, by SAFE it never shuts. */
+const heedsFire = (
+  { fireSetting }: FunctionOf<'operator'>,
+  { settings }: Device,
+  type: DeviceType,
+): boolean => fireSetting === undefined || settingValue(type, settings, fireSetting) === 'on';
+
+/** A drive whose loop is cut at rest: by STOP it never moves, by SAFE it never shuts, by FIRE it opens to nobody. */
 function stands(context: CheckContext, { device, type }: Placed): Violation[] {
   const { rest } = context;
   const spec = functionOf(type, 'operator');
   if (!spec || rest.boards.get(`${device.id}:${spec.board}`) !== true) return [];
-  return ([spec.stop, spec.safety] as const).flatMap((input): Violation[] => {
+  const fire = heedsFire(spec, device, type) ? spec.fire : undefined;
+  return ([spec.stop, spec.safety, fire] as const).flatMap((input): Violation[] => {
     const part = type.parts.find(({ kind, id }) => kind === 'input' && id === input);
     if (!part || rest.readings.get(`${device.id}:${input}`) === 'closed') return [];
     const ends = [terminalId(device.id, part.a), terminalId(device.id, part.b)] as const;
     const remedy = context.trial ? null : missingPiece(context, ...ends);
-    const values = { tag: device.tag, terminal: part.a, moves: input === spec.stop ? 'not' : 'opens' };
+    const values = {
+      tag: device.tag,
+      terminal: part.a,
+      moves: input === spec.stop ? 'not' : input === fire ? 'shut' : 'opens',
+    };
     return [violation('operator-stands', ends.map(onTerminal), values, remedy ? { remedy } : {})];
   });
 }

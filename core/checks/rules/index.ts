@@ -13,6 +13,7 @@ import { interlockTraps } from './interlock-traps';
 import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
+import { operatorInFire } from './operator-in-fire';
 import { operatorUnminded } from './operator-unminded';
 import { cardUnseen } from './card-unseen';
 import { codeWeak } from './code-weak';
@@ -230,6 +231,7 @@ export const RULES = [
   switchTraps,
   lockdownIdle,
   fireDoorUnlatched,
+  operatorInFire,
   operatorUnminded,
   operatorStands,
   languageUnknown,

@@ -7,13 +7,13 @@ import { doorContacts, exits } from './door';
 import { delayedEgress } from './delayedEgress';
 import { readers } from './readers';
 import { doorStations } from './doorStations';
-import { gates } from './gates';
+import { operators } from './operators';
 import { intercoms } from './intercom';
 import { keypads } from './keypads';
 import { locks } from './locks';
 import { motorLocks } from './motorLocks';
 import { network, withClock, withLink } from './network';
-import { operators, relays, releases } from './release';
+import { relays, releases } from './release';
 import { smallParts } from './smallParts';
 import { dip } from './dip';
 import { lobby } from './lobby';
@@ -43,7 +43,6 @@ export const LIBRARY: readonly DeviceType[] = [
   ...relays,
   ...intercoms,
   ...operators,
-  ...gates,
   ...lobby,
   ...menuInputs,
   ...dip,

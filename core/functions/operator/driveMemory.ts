@@ -10,6 +10,8 @@ type DriveMemory = {
   readonly stopped: boolean;
   /** Something is in the way. */
   readonly blocked: boolean;
+  /** A fire alarm has cut its loop. */
+  readonly alarm: boolean;
 };
 
 export const drive = factsUnder<DriveMemory>('drive');

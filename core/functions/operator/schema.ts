@@ -12,6 +12,15 @@ export const operator = kindOf('operator', {
   close: name.optional(),
   stop: name.optional(),
   safety: name.optional(),
+  /** Input of a fire alarm, a closed loop: while it is cut the drive opens to nobody, shuts what stands open, and leaves it shut. */
+  fire: name.optional(),
+  /** Setting with the values off and on: whether that loop is listened to. */
+  fireSetting: name.optional(),
+  /**
+   * What its leaf does once the drive has no power: a spring `shuts` it, as a door closer would; or it `stays` where it is. Where nothing is
+   * said, neither is taken for granted.
+   */
+  unpowered: z.enum(['shuts', 'stays']).optional(),
   /**
    * What its leaf does while it stands and nothing else holds it: a drive with a worm or a lock of its own `holds` it; one that a
    * hand pushes through `yields`. Where nothing is said, nothing is proven of it.

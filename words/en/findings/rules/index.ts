@@ -19,6 +19,7 @@ import { passbackOneSide } from './passback-one-side';
 import { passbackFollows } from './passback-follows';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
+import { operatorInFire } from './operator-in-fire';
 import { operatorUnminded } from './operator-unminded';
 import { cardUnseen } from './card-unseen';
 import { codeWeak } from './code-weak';
@@ -317,6 +318,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'passback-follows': passbackFollows,
   'lockdown-idle': lockdownIdle,
   'fire-door-unlatched': fireDoorUnlatched,
+  'operator-in-fire': operatorInFire,
   'operator-unminded': operatorUnminded,
   'operator-stands': operatorStands,
   'language-unknown': languageUnknown,
