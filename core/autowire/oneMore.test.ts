@@ -43,6 +43,11 @@ const MISFITS: readonly { readonly type: string; readonly why: string }[] = [
   { type: 'exit-button-nc', why: 'a normally closed button beside an input for normally open ones' },
 ];
 const isMisfit = (type: string): boolean => MISFITS.some((one) => one.type === type);
+/** What has no place in one set only. */
+const MISFITS_OF: Readonly<Record<string, readonly string[]>> = {
+  // Low energy: it opens on a deliberate act, and not to whoever walks up.
+  'operator-strike': ['exit-motion'],
+};
 
 function withOneMore(set: string, type: string, schools: Partial<Schools>): Plan {
   const plan = door(set);
@@ -62,7 +67,7 @@ describe('wiring by Aldaba with one more device', () => {
     '%s: sound and proven, whichever it is and whichever way is asked for',
     (set, index) => {
       const wrong = types.flatMap(({ id }, at) => {
-        if (isMisfit(id) || (at + index) % 3 === 0) return [];
+        if (isMisfit(id) || MISFITS_OF[set]?.includes(id) || (at + index) % 3 === 0) return [];
         // Two of three sets a device; by the set's own ways at every second, by another at the others: each meets many.
         const own = (at + index) % 2 === 0;
         const school = own ? SCHOOLS[0]! : SCHOOLS[1 + ((at * 5 + index) % (SCHOOLS.length - 1))]!;

@@ -161,7 +161,7 @@ export const HARDWARE_SETS: readonly HardwareSet[] = [
         'strike-fail-safe-24',
         'operator-swing',
       ),
-      ...of('exit-motion', 'break-glass-double', 'fire-relay', 'varistor-38v'),
+      ...of('exit-touchless', 'break-glass-double', 'fire-relay', 'varistor-38v'),
     ],
   },
   {

@@ -14,7 +14,8 @@ function byRole({ roles }: DeviceType, pin: string): InputPurpose | null {
   if (has(roles.exitInputs) || roles.operator?.activate.input === pin) return 'exit';
   if (has(roles.contactInputs)) return 'contact';
   if (has(roles.statusInputs)) return 'status';
-  if (roles.fireInput?.input === pin || roles.egress?.fire.input === pin) return 'fire';
+  const fires = [roles.fireInput, roles.egress?.fire, roles.operator?.fire];
+  if (fires.some((one) => one?.input === pin)) return 'fire';
   if (roles.egress?.bypass?.input === pin) return 'bypass';
   if (roles.egress?.push?.input === pin) return 'exit';
   if (roles.alarmInput?.input === pin) return 'alarm';

@@ -88,6 +88,7 @@ const heavySwing = (): Plan =>
       'keypad-slots',
       'exit-motion',
       'presence-sensor',
+      'presence-sensor',
     ],
   });
 
@@ -102,7 +103,7 @@ export const fireSwing = (): Plan =>
       'keypad-slots',
       'strike-fail-secure',
       'operator-swing',
-      'exit-motion',
+      'exit-touchless',
       'fire-relay',
       'flyback-diode',
     ],
@@ -202,6 +203,30 @@ export const KEPT_SHUT: readonly SpottedMistake[] = [
     move(plan, 'O1.FIRE', 'F1.C', 'to', 'O1.G'),
     drop(plan, 'F1.NC', 'O1.G'),
   ]),
+  spotted(
+    'low-energy-by-motion',
+    'fix',
+    'X1',
+    'a low-energy drive on a motion sensor',
+    () => door('operator-strike'),
+    () => [{ kind: 'setDevice', id: 'D01/X1', patch: { type: 'exit-motion' } }],
+  ),
+  spotted(
+    'low-energy-too-fast',
+    'fix',
+    'O1',
+    'a low-energy drive set to two seconds',
+    () => door('operator-strike'),
+    () => [set('O1', 'op.opening', 2)],
+  ),
+  spotted(
+    'presence-one-side',
+    'caution',
+    'SE1',
+    'one of two presence sensors left out',
+    heavySwing,
+    (plan) => [drop(plan, 'SE2.b', 'O1.G'), move(plan, 'SE1.b', 'SE2.a', 'to', 'O1.G')],
+  ),
   spotted('operator-stands', 'fix', 'O1.FIRE', 'the fire loop on the other throw', fireSwing, (plan) => [
     move(plan, 'F1.NC', 'O1.G', 'from', 'F1.NO'),
   ]),

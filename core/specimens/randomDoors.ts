@@ -7,6 +7,7 @@ import { settingMistakes, swapsAcross, wiresAtOtherDoor } from './otherMistakes'
 import { door } from './ruleEdits';
 import { siteOf } from './site';
 import { siteRelay } from './fireSites';
+import { fireSwing } from './lockdownMistakes';
 
 /** A door that somebody planned, with what was done wrong there. */
 export interface RandomDoor {
@@ -35,7 +36,9 @@ export function randomDoor(next: () => number): RandomDoor {
           ? [siteOf({ doors: 2, perSupply: 2 }), pick(['D001', 'D002']), null]
           : kind < 0.95
             ? [vestibule(), pick(['D01', 'D02']), null]
-            : [siteRelay(), pick(['D01', 'D02']), null];
+            : kind < 0.975
+              ? [siteRelay(), pick(['D01', 'D02']), null]
+              : [fireSwing(), 'D01', null];
   let plan: Plan = base;
   const texts: string[] = [];
   const done = (text: string, edit: Edit | undefined) => {

@@ -13,6 +13,9 @@ import { interlockTraps } from './interlock-traps';
 import { switchTraps } from './switch-traps';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
+import { lowEnergyByMotion } from './low-energy-by-motion';
+import { lowEnergyTooFast } from './low-energy-too-fast';
+import { presenceOneSide } from './presence-one-side';
 import { operatorInFire } from './operator-in-fire';
 import { operatorUnminded } from './operator-unminded';
 import { cardUnseen } from './card-unseen';
@@ -231,6 +234,9 @@ export const RULES = [
   switchTraps,
   lockdownIdle,
   fireDoorUnlatched,
+  lowEnergyByMotion,
+  lowEnergyTooFast,
+  presenceOneSide,
   operatorInFire,
   operatorUnminded,
   operatorStands,

@@ -19,6 +19,9 @@ import { passbackOneSide } from './passback-one-side';
 import { passbackFollows } from './passback-follows';
 import { lockdownIdle } from './lockdown-idle';
 import { fireDoorUnlatched } from './fire-door-unlatched';
+import { lowEnergyByMotion } from './low-energy-by-motion';
+import { lowEnergyTooFast } from './low-energy-too-fast';
+import { presenceOneSide } from './presence-one-side';
 import { operatorInFire } from './operator-in-fire';
 import { operatorUnminded } from './operator-unminded';
 import { cardUnseen } from './card-unseen';
@@ -318,6 +321,9 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'passback-follows': passbackFollows,
   'lockdown-idle': lockdownIdle,
   'fire-door-unlatched': fireDoorUnlatched,
+  'low-energy-by-motion': lowEnergyByMotion,
+  'low-energy-too-fast': lowEnergyTooFast,
+  'presence-one-side': presenceOneSide,
   'operator-in-fire': operatorInFire,
   'operator-unminded': operatorUnminded,
   'operator-stands': operatorStands,
