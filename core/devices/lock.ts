@@ -34,6 +34,11 @@ export const lock = z.discriminatedUnion('kind', [
     jams: z.boolean().optional(),
     /** A bolt or an armature, no latch: no handle and no key draws it back. So is whatever jams. */
     noHandle: z.boolean().optional(),
+    /**
+     * How long its coil may be fed at a stretch: `continuous`, or so many seconds, after which it burns. Where nothing is said, neither is taken
+     * for granted.
+     */
+    duty: z.union([z.literal('continuous'), z.strictObject({ seconds: positive })]).optional(),
     /** Unlocked, its latch still holds the leaf in the frame until a handle turns: mortise locks. Strikes let go of the latch. */
     keepsLatch: z.boolean().optional(),
   }),

@@ -1,3 +1,4 @@
+import { settingFor } from '../devices/index';
 import { typeIn, type Edit, type Plan } from '../plan/index';
 import { MAGNET_BRIEF, mustApply, strikeDoor, STRIKE_BRIEF } from './doors';
 import { siteRelay } from './fireSites';
@@ -109,6 +110,10 @@ export const fireSwing = (): Plan =>
     ],
   });
 
+/** The setting that says how long the keypad of a door releases it. */
+const unlockOf = (plan: Plan): string =>
+  settingFor(typeIn(plan, plan.devices['D01/K1']!), 'unlock', 0)?.id ?? '';
+
 /** What keeps people out must keep nobody in: lockdown and interlock. */
 export const KEPT_SHUT: readonly SpottedMistake[] = [
   spotted('dip-forbidden', 'fix', 'K1', 'two switches that together are a test mode', dipped, () => [
@@ -203,6 +208,26 @@ export const KEPT_SHUT: readonly SpottedMistake[] = [
     move(plan, 'O1.FIRE', 'F1.C', 'to', 'O1.G'),
     drop(plan, 'F1.NC', 'O1.G'),
   ]),
+  spotted(
+    'duty-exceeded',
+    'stop',
+    'L1',
+    'an impulse lock that a key switch holds open',
+    () => door('gate-keypad'),
+    (plan) => [
+      add(plan, 'key-switch', 'X9'),
+      wire('K1.COM', 'X9.C', { number: 'W91' }),
+      wire('X9.NO', 'K1.NO', { number: 'W92' }),
+    ],
+  ),
+  spotted(
+    'duty-exceeded',
+    'stop',
+    'L1',
+    'an impulse lock with an unlock time of a minute and a half',
+    () => door('gate-keypad'),
+    (plan) => [set('K1', unlockOf(plan), 90)],
+  ),
   spotted(
     'low-energy-by-motion',
     'fix',

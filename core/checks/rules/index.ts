@@ -16,6 +16,7 @@ import { fireDoorUnlatched } from './fire-door-unlatched';
 import { lowEnergyByMotion } from './low-energy-by-motion';
 import { lowEnergyTooFast } from './low-energy-too-fast';
 import { presenceOneSide } from './presence-one-side';
+import { dutyExceeded } from './duty-exceeded';
 import { operatorInFire } from './operator-in-fire';
 import { operatorUnminded } from './operator-unminded';
 import { cardUnseen } from './card-unseen';
@@ -237,6 +238,7 @@ export const RULES = [
   lowEnergyByMotion,
   lowEnergyTooFast,
   presenceOneSide,
+  dutyExceeded,
   operatorInFire,
   operatorUnminded,
   operatorStands,

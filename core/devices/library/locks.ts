@@ -54,6 +54,7 @@ export const LOCK = {
 export const byScrew = {
   kind: 'strike',
   mode: { by: 'setting', setting: 'mode', coil: 'solenoid' },
+  duty: 'continuous',
 } as const;
 const ends = { plus: '+', minus: '-' };
 
@@ -149,7 +150,11 @@ export const locks: readonly DeviceType[] = [
     description: 'Stays locked without power; power releases the latch. For a short release only.',
     terminals: pigtails('needed', { '+': 'RD', '-': 'BK' }),
     parts: [solenoid(30, { ohms: 30, pullInVolts: 10.2, dropOutVolts: 2.5, maxVolts: 14 })],
-    lock: { kind: 'strike', mode: { by: 'build', state: 'fail-secure', coil: 'solenoid' } },
+    lock: {
+      kind: 'strike',
+      mode: { by: 'build', state: 'fail-secure', coil: 'solenoid' },
+      duty: { seconds: 60 },
+    },
     roles: { lock: ends },
     symbol: 'strike',
   },
@@ -161,7 +166,11 @@ export const locks: readonly DeviceType[] = [
     description: 'Unlocks without power. Made to be fed all day; draws 0.18 A at 24 V.',
     terminals: needed('+', '-'),
     parts: [solenoid(133, { ohms: 133, pullInVolts: 20.4, dropOutVolts: 6, maxVolts: 29 })],
-    lock: { kind: 'strike', mode: { by: 'build', state: 'fail-safe', coil: 'solenoid' } },
+    lock: {
+      kind: 'strike',
+      mode: { by: 'build', state: 'fail-safe', coil: 'solenoid' },
+      duty: 'continuous',
+    },
     roles: { lock: ends },
     symbol: 'strike',
   },
@@ -183,7 +192,11 @@ export const locks: readonly DeviceType[] = [
         current: 'both',
       }),
     ],
-    lock: { kind: 'strike', mode: { by: 'build', state: 'fail-secure', coil: 'solenoid' } },
+    lock: {
+      kind: 'strike',
+      mode: { by: 'build', state: 'fail-secure', coil: 'solenoid' },
+      duty: { seconds: 60 },
+    },
     roles: { lock: { plus: '1', minus: '2' } },
     symbol: 'strike',
   },
@@ -229,6 +242,7 @@ export const locks: readonly DeviceType[] = [
         secure: { coil: 'secure', terminal: 'FSE' },
       },
       keepsLatch: true,
+      duty: 'continuous',
     },
     roles: {
       lockBy: { 'fail-safe': { plus: 'FS', minus: '-' }, 'fail-secure': { plus: 'FSE', minus: '-' } },
@@ -257,6 +271,7 @@ export const locks: readonly DeviceType[] = [
       mode: { by: 'build', state: 'fail-safe', coil: 'solenoid' },
       jams: true,
       noHandle: true,
+      duty: 'continuous',
     },
     roles: { lock: ends, statusContact: { a: 'SC', b: 'SNO' } },
     symbol: 'bolt',
@@ -280,6 +295,7 @@ export const locks: readonly DeviceType[] = [
       mode: { by: 'build', state: 'fail-safe', coil: 'solenoid' },
       jams: true,
       noHandle: true,
+      duty: 'continuous',
     },
     roles: { lock: ends, statusContact: { a: 'SC', b: 'SNO' } },
     symbol: 'shear',
@@ -293,7 +309,11 @@ export const locks: readonly DeviceType[] = [
     terminals: needed('+', '-'),
     parts: [solenoid(32, { ohms: 32, pullInVolts: 21, dropOutVolts: 8, maxVolts: 28 })],
     place: 'inside',
-    lock: { kind: 'strike', mode: { by: 'build', state: 'fail-secure', coil: 'solenoid' } },
+    lock: {
+      kind: 'strike',
+      mode: { by: 'build', state: 'fail-secure', coil: 'solenoid' },
+      duty: 'continuous',
+    },
     roles: { lock: ends },
     symbol: 'bar',
     inrush: 4,
@@ -306,7 +326,11 @@ export const locks: readonly DeviceType[] = [
     description: 'A rim lock for gates: an impulse of power releases the latch, a spring throws it again.',
     terminals: each2(needed('+', '-')),
     parts: [solenoid(15, { ohms: 15, pullInVolts: 9.5, dropOutVolts: 2, maxVolts: 14.5 })],
-    lock: { kind: 'strike', mode: { by: 'build', state: 'fail-secure', coil: 'solenoid' } },
+    lock: {
+      kind: 'strike',
+      mode: { by: 'build', state: 'fail-secure', coil: 'solenoid' },
+      duty: { seconds: 30 },
+    },
     roles: { lock: ends },
     ip: 'IP55',
     symbol: 'gate',

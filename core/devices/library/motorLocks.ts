@@ -1,12 +1,12 @@
 import type { DeviceType } from '../deviceType';
 import { contact, needed, optional, pigtails, voltageJumper } from '../build';
-import { jumper, LOCK, magnet, modeScrew, solenoid, winding } from './locks';
+import { byScrew, jumper, LOCK, magnet, modeScrew, solenoid, winding } from './locks';
 
 /** More locks: magnets by force and weather, bolts and strikes by voltage, mortise locks and what drives them. */
 
 const ends = { plus: '+', minus: '-' };
 const built = (state: 'fail-safe' | 'fail-secure') =>
-  ({ kind: 'strike', mode: { by: 'build', state, coil: 'solenoid' } }) as const;
+  ({ kind: 'strike', mode: { by: 'build', state, coil: 'solenoid' }, duty: 'continuous' }) as const;
 
 export const motorLocks: readonly DeviceType[] = [
   {
@@ -72,7 +72,7 @@ export const motorLocks: readonly DeviceType[] = [
     terminals: needed('+', '-'),
     parts: [solenoid(36)],
     settings: [modeScrew, voltageJumper],
-    lock: { kind: 'strike', mode: { by: 'setting', setting: 'mode', coil: 'solenoid' } },
+    lock: byScrew,
     roles: { lock: ends },
     symbol: 'strike',
   },
@@ -94,7 +94,7 @@ export const motorLocks: readonly DeviceType[] = [
     ],
     settings: [modeScrew, voltageJumper],
     functions: [{ kind: 'lever', state: 'turned' }],
-    lock: { kind: 'strike', mode: { by: 'setting', setting: 'mode', coil: 'solenoid' }, keepsLatch: true },
+    lock: { ...byScrew, keepsLatch: true },
     roles: {
       lock: ends,
       exitContact: { a: 'L1', b: 'L2' },
@@ -126,6 +126,7 @@ export const motorLocks: readonly DeviceType[] = [
         secure: { coil: 'secure', terminal: 'FSE' },
       },
       keepsLatch: true,
+      duty: 'continuous',
     },
     roles: {
       lockBy: { 'fail-safe': { plus: 'FS', minus: '-' }, 'fail-secure': { plus: 'FSE', minus: '-' } },
@@ -143,7 +144,7 @@ export const motorLocks: readonly DeviceType[] = [
     description: 'Springs a drawer or locker open on an impulse. A long feed burns its coil.',
     terminals: pigtails('needed', { '+': 'RD', '-': 'BK' }),
     parts: [solenoid(8, { ohms: 8, pullInVolts: 9, dropOutVolts: 2, maxVolts: 13.8 })],
-    lock: { ...built('fail-secure'), noHandle: true },
+    lock: { ...built('fail-secure'), noHandle: true, duty: { seconds: 10 } },
     roles: { lock: ends },
     symbol: 'bolt',
   },

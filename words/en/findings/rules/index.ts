@@ -22,6 +22,7 @@ import { fireDoorUnlatched } from './fire-door-unlatched';
 import { lowEnergyByMotion } from './low-energy-by-motion';
 import { lowEnergyTooFast } from './low-energy-too-fast';
 import { presenceOneSide } from './presence-one-side';
+import { dutyExceeded } from './duty-exceeded';
 import { operatorInFire } from './operator-in-fire';
 import { operatorUnminded } from './operator-unminded';
 import { cardUnseen } from './card-unseen';
@@ -324,6 +325,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'low-energy-by-motion': lowEnergyByMotion,
   'low-energy-too-fast': lowEnergyTooFast,
   'presence-one-side': presenceOneSide,
+  'duty-exceeded': dutyExceeded,
   'operator-in-fire': operatorInFire,
   'operator-unminded': operatorUnminded,
   'operator-stands': operatorStands,
