@@ -158,6 +158,12 @@ describe('runChecks', () => {
       [{ kind: 'setSetting', device: 'D01/PS1', setting: 'hours', value: 24 }],
     ],
     ['traps-people', 'fail-secure without a lever', strike, [brief(strike, { mechanicalEgress: false })]],
+    [
+      'traps-people',
+      'a store off the escape route without a lever',
+      strike,
+      [brief(strike, { mechanicalEgress: false, escapeRoute: false })],
+    ],
     ['locked-in', 'fail-secure without a lever', strike, [brief(strike, { mechanicalEgress: false })]],
     [
       'dead-state-differs',

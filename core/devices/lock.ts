@@ -39,6 +39,8 @@ export const lock = z.discriminatedUnion('kind', [
      * for granted.
      */
     duty: z.union([z.literal('continuous'), z.strictObject({ seconds: positive })]).optional(),
+    /** Made for a drawer, a locker or a cabinet: nobody can be inside. */
+    cabinet: z.literal(true).optional(),
     /** Unlocked, its latch still holds the leaf in the frame until a handle turns: mortise locks. Strikes let go of the latch. */
     keepsLatch: z.boolean().optional(),
   }),

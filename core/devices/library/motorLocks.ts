@@ -144,7 +144,7 @@ export const motorLocks: readonly DeviceType[] = [
     description: 'Springs a drawer or locker open on an impulse. A long feed burns its coil.',
     terminals: pigtails('needed', { '+': 'RD', '-': 'BK' }),
     parts: [solenoid(8, { ohms: 8, pullInVolts: 9, dropOutVolts: 2, maxVolts: 13.8 })],
-    lock: { ...built('fail-secure'), noHandle: true, duty: { seconds: 10 } },
+    lock: { ...built('fail-secure'), noHandle: true, duty: { seconds: 10 }, cabinet: true },
     roles: { lock: ends },
     symbol: 'bolt',
   },
