@@ -43,6 +43,13 @@ describe('a fire door’s operator in a fire', () => {
     expect(found(plan)).toEqual([]);
   });
 
+  it('is put right by one press where its loop is wired and not listened to', () => {
+    const plan = edited(() => [set('O1', 'op.fire', 'off')]);
+    const [only] = found(plan);
+    expect(only?.remedy).toMatchObject({ kind: 'setSetting', setting: 'op.fire', value: 'on' });
+    expect(found(mustApply(plan, only!.remedy!))).toEqual([]);
+  });
+
   it('is not asked about where the door is no fire door', () => {
     const plan = edited((at) => [
       set('O1', 'op.fire', 'off'),

@@ -1,4 +1,6 @@
 import { functionOf } from '../../devices/index';
+import type { Placed } from '../../door/index';
+import { terminalId } from '../../plan/index';
 import { alarms } from '../../prove/index';
 import { advance, operatorOpens, stimulate, type SimState, type Stimulus } from '../../simulate/index';
 import { onDevice, type CheckContext } from '../context';
@@ -55,11 +57,24 @@ function inFire({ world, rest }: Context): Found | null {
   return null;
 }
 
+/** Where the loop is wired and the drive not set to it, that is all there is to do. */
+function listening({ wiresAt }: Pick<CheckContext, 'wiresAt'>, { device, type }: Placed) {
+  const spec = functionOf(type, 'operator');
+  const part = type.parts.find(({ kind, id }) => kind === 'input' && id === spec?.fire);
+  const isWired =
+    part !== undefined && [part.a, part.b].every((pin) => wiresAt(terminalId(device.id, pin)).length > 0);
+  if (!isWired || spec?.fireSetting === undefined) return {};
+  const remedy = { kind: 'setSetting', device: device.id, setting: spec.fireSetting, value: 'on' } as const;
+  return { remedy };
+}
+
 /**
  * A fire door's operator in a fire: it opens to nobody, whoever asks, and a leaf that stands open shuts, with power and without. The drive is
  * told by the alarm, or loses its power by it; a latch then keeps the leaf, which is asked elsewhere.
  */
-export const operatorsInFire: Analysis<'door' | 'parts' | 'world' | 'rest' | 'plan'> = (context) => {
+export const operatorsInFire: Analysis<'door' | 'parts' | 'world' | 'rest' | 'plan' | 'wiresAt'> = (
+  context,
+) => {
   const { door, parts, plan } = context;
   const [first] = parts.operators;
   if (door.brief.fireDoor !== true || !first) return [];
@@ -76,7 +91,7 @@ export const operatorsInFire: Analysis<'door' | 'parts' | 'world' | 'rest' | 'pl
       by: plan.devices[found.by]?.tag ?? '',
       loop: spec?.fire === undefined ? 'none' : 'there',
     },
-    isUnsaid ? { severity: 'fix' } : {},
+    isUnsaid ? { severity: 'fix' } : listening(context, first),
   );
   return [hit];
 };
