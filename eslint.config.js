@@ -60,6 +60,7 @@ const CORE_LAYERS = {
     'functions',
     'acts',
     'units',
+    'cards',
     'devices',
     'plan',
     'door',

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { roomOf } from './format';
 import {
   CARD_FORMATS,
+  changedOver,
   fitting,
   formatProblems,
   FORMS,
@@ -21,6 +22,20 @@ const cardOf = (format: CardFormat) =>
     facility: fc.integer({ min: 0, max: roomOf(format.facility) - 1 }),
     number: fc.integer({ min: 0, max: roomOf(format.number) - 1 }),
   });
+
+it('a frame without a parity is taken for another card over changed data lines', () => {
+  const bare: CardFormat = {
+    ...bits26,
+    id: 'bare',
+    parities: [],
+    facility: { from: 1, to: 9 },
+    number: { from: 10, to: 26 },
+  };
+  expect(changedOver(bare)).toBe('misread');
+  expect(changedOver({ ...bare, facility: { from: 2, to: 9 }, fixed: [{ from: 1, to: 1, value: 1 }] })).toBe(
+    'dropped',
+  );
+});
 
 describe.each(CARD_FORMATS.map((format) => [format.id, format] as const))('%s', (_id, format) => {
   it('covers its frame: every bit is a number’s or a parity', () => {
@@ -44,6 +59,15 @@ describe.each(CARD_FORMATS.map((format) => [format.id, format] as const))('%s', 
         expect(seenAs(format, flipped).kind).toBe('parity');
       }),
     );
+  });
+  it('sent over changed data lines comes to the same whatever card it is: dropped', () => {
+    fc.assert(
+      fc.property(cardOf(format), (card) => {
+        const contrary = [...frameOf(format, card)!].map((bit) => (bit === '0' ? '1' : '0')).join('');
+        expect(seenAs(format, contrary).kind).toBe('parity');
+      }),
+    );
+    expect(changedOver(format)).toBe('dropped');
   });
   it('is written and read in every form', () => {
     fc.assert(

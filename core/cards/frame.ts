@@ -32,6 +32,17 @@ export function seenAs(format: CardFormat, bits: string): Seen {
   };
 }
 
+/**
+ * What a controller makes of a card whose two data lines are changed over, so that every bit arrives as its contrary: it drops the frame where a
+ * parity counts an odd number of bits, itself included, or bits are the same on every card; else it takes it for another card.
+ */
+export function changedOver(format: CardFormat): 'dropped' | 'misread' {
+  // Which of the two it is does not depend on the card.
+  const frame = frameOf(format, { facility: 0, number: 0 }) ?? '';
+  const contrary = [...frame].map((bit) => (bit === '0' ? '1' : '0')).join('');
+  return seenAs(format, contrary).kind === 'card' ? 'misread' : 'dropped';
+}
+
 const read = (bits: string, field: BitField): number =>
   Number.parseInt(inOrder(field, bits.slice(field.from - 1, field.to)), 2);
 

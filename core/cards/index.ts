@@ -7,6 +7,6 @@ export {
   type CardNumbers,
   type FormatProblem,
 } from './format';
-export { frameOf, seenAs, type Seen } from './frame';
+export { changedOver, frameOf, seenAs, type Seen } from './frame';
 export { FORMS, readForm, writeForm, type FormId, type Told } from './forms';
 export { fitting, type CardInHand, type Fit } from './fits';

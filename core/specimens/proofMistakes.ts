@@ -53,6 +53,16 @@ export const PROOF_MISTAKES: readonly Row[] = [
     ],
   ],
   [
+    'leaf-misread',
+    'a bond contact in series with the door contact',
+    magnetDoor,
+    (plan) => [
+      become('L1', 'magnet-lock-monitored'),
+      move(plan, 'C1.b', 'K1.G1', 'to', 'L1.COM'),
+      wire('L1.NO', 'K1.G1'),
+    ],
+  ],
+  [
     'fuse-overload',
     'a whole door behind a fuse that is too small',
     magnetDoor,

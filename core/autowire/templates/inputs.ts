@@ -220,9 +220,19 @@ export const trigger: Template = (parts, ledger) => {
 const statusInput = ({ decider, schools, channel }: DoorParts): DryInput | null =>
   schools.status === 'own-input' ? (decider?.type.roles.statusInputs?.[channel] ?? null) : null;
 
+/** True for a lock's contact that the leaf works and the lock does not: one that opens with the lock tells nothing of the leaf. */
+const followsLeaf = ({ at, ends }: ContactAt): boolean =>
+  at.type.parts.some(
+    (part) =>
+      part.kind === 'contact' &&
+      part.state === 'doorOpen' &&
+      [part.a, part.b].includes(ends.a) &&
+      [part.a, part.b].includes(ends.b),
+  );
+
 /**
- * Door contact: closed while the door is closed. The lock's status contact stands in series with it where it has
- * no input of its own. End-of-line resistors: one in series, one across the contact, at the contact.
+ * Door contact: closed while the door is closed. A status contact of the lock that the leaf works stands in series with it where it has
+ * no input of its own; a bond contact, which opens as soon as the lock lets go, is left off there. End-of-line resistors: one in series, one across the contact, at the contact.
  */
 export const doorContact: Template = (parts, ledger) => {
   const { decider, channel } = parts;
@@ -238,7 +248,12 @@ export const doorContact: Template = (parts, ledger) => {
   const built = plain.length === 0 && setting !== null && closing.length > 0;
   const closedWhenShut = built ? closing.slice(0, 1) : plain;
   // What stands outside a contact that ends its own line would cut that line.
-  const status = built || statusInput(parts) ? [] : contactsOf(parts.locks, 'statusContact');
+  const status =
+    built || statusInput(parts)
+      ? []
+      : contactsOf(parts.locks, 'statusContact').filter(
+          (one) => parts.schools.status === 'with-contact' || followsLeaf(one),
+        );
   const contacts = [...contactsOf(closedWhenShut, 'doorContact'), ...status];
   if (contacts.length === 0) return NO_LAYOUT;
   const [live, common] = [pin(decider, input.input), pin(decider, input.common)];

@@ -1,6 +1,15 @@
+import { changedOver } from '../../cards/index';
 import { functionOf, type DeviceType } from '../../devices/index';
 import type { Placed } from '../../door/index';
-import { allConductors, type Plan, type TerminalId, type Edit, terminalId } from '../../plan/index';
+import { waitsFor } from '../../keypads/index';
+import {
+  allConductors,
+  formatsOf,
+  type Plan,
+  type TerminalId,
+  type Edit,
+  terminalId,
+} from '../../plan/index';
 import { readCard } from '../../simulate/index';
 import { type Analysis, violation, type Violation } from '../violation';
 
@@ -39,9 +48,18 @@ export const cardPaths: Analysis<'world' | 'rest' | 'parts' | 'plan' | 'groupOf'
       terminal: lines.one,
       other: lines.two,
       carries: lines.carries,
+      ...(lines.carries === 'bits' ? { comes: comesAs(plan, parts.decider) } : {}),
     };
     return [violation(code, at, named, { remedy: swapLines(plan, device.id, lines) })];
   });
+
+/** What becomes of a card over changed data lines, in the format that the controller waits for; 26 bits where nothing is said. */
+function comesAs(plan: Plan, decider: Placed | null): 'dropped' | 'misread' {
+  const formats = formatsOf(plan);
+  const waits = (decider && waitsFor(decider)) ?? 'bits-26';
+  const format = formats.find(({ id }) => id === waits) ?? formats[0];
+  return format ? changedOver(format) : 'dropped';
+}
 
 /** Both data lines reach the controller's port, whatever they are read against. */
 function linesArrive(

@@ -1,4 +1,4 @@
-import { functionOf } from '../../devices/index';
+import { functionOf, settingValue } from '../../devices/index';
 import type { Placed } from '../../door/index';
 import { terminalId } from '../../plan/index';
 import { alarms } from '../../prove/index';
@@ -63,7 +63,9 @@ function listening({ wiresAt }: Pick<CheckContext, 'wiresAt'>, { device, type }:
   const part = type.parts.find(({ kind, id }) => kind === 'input' && id === spec?.fire);
   const isWired =
     part !== undefined && [part.a, part.b].every((pin) => wiresAt(terminalId(device.id, pin)).length > 0);
-  if (!isWired || spec?.fireSetting === undefined) return {};
+  const isOff =
+    spec?.fireSetting !== undefined && settingValue(type, device.settings, spec.fireSetting) !== 'on';
+  if (!isWired || !isOff) return {};
   const remedy = { kind: 'setSetting', device: device.id, setting: spec.fireSetting, value: 'on' } as const;
   return { remedy };
 }

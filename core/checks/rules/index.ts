@@ -17,6 +17,7 @@ import { lowEnergyByMotion } from './low-energy-by-motion';
 import { lowEnergyTooFast } from './low-energy-too-fast';
 import { presenceOneSide } from './presence-one-side';
 import { dutyExceeded } from './duty-exceeded';
+import { leafMisread } from './leaf-misread';
 import { operatorInFire } from './operator-in-fire';
 import { operatorUnminded } from './operator-unminded';
 import { cardUnseen } from './card-unseen';
@@ -239,6 +240,7 @@ export const RULES = [
   lowEnergyTooFast,
   presenceOneSide,
   dutyExceeded,
+  leafMisread,
   operatorInFire,
   operatorUnminded,
   operatorStands,

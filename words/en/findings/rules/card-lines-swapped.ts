@@ -11,9 +11,11 @@ export const cardLinesSwapped: Words = {
   reason: (v) => {
     if (isCrossing(v))
       return `${v['controller']} and ${v['tag']} both transmit on one line and neither listens: transmit goes to receive, and receive to transmit.`;
-    return v['carries'] === 'bits'
-      ? `${v['controller']} sees every bit inverted: the card reads, with a wrong number.`
-      : `${v['controller']} reads the pair upside down: nothing that ${v['tag']} sends is understood.`;
+    if (v['carries'] === 'bits')
+      return v['comes'] === 'misread'
+        ? `${v['controller']} sees every bit inverted: the card reads, with a wrong number.`
+        : `${v['controller']} sees every bit inverted, the parity fails and the card is dropped: the reader beeps, and nothing happens.`;
+    return `${v['controller']} reads the pair upside down and hears nothing from ${v['tag']}: the reader shows as offline.`;
   },
   remedy: (v) => `Swap ${v['terminal']} and ${v['other']}`,
 };

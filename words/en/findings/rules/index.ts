@@ -23,6 +23,7 @@ import { lowEnergyByMotion } from './low-energy-by-motion';
 import { lowEnergyTooFast } from './low-energy-too-fast';
 import { presenceOneSide } from './presence-one-side';
 import { dutyExceeded } from './duty-exceeded';
+import { leafMisread } from './leaf-misread';
 import { operatorInFire } from './operator-in-fire';
 import { operatorUnminded } from './operator-unminded';
 import { cardUnseen } from './card-unseen';
@@ -326,6 +327,7 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'low-energy-too-fast': lowEnergyTooFast,
   'presence-one-side': presenceOneSide,
   'duty-exceeded': dutyExceeded,
+  'leaf-misread': leafMisread,
   'operator-in-fire': operatorInFire,
   'operator-unminded': operatorUnminded,
   'operator-stands': operatorStands,
