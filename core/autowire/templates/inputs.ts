@@ -216,9 +216,9 @@ export const trigger: Template = (parts, ledger) => {
   ]);
 };
 
-/** The lock's own contact, on an input of its own where there is one. */
-const statusInput = ({ decider, schools, channel }: DoorParts): DryInput | null =>
-  schools.status === 'own-input' ? (decider?.type.roles.statusInputs?.[channel] ?? null) : null;
+/** An input that is there for a lock's own contact. */
+const statusInput = ({ decider, channel }: DoorParts): DryInput | null =>
+  decider?.type.roles.statusInputs?.[channel] ?? null;
 
 /** True for a lock's contact that the leaf works and the lock does not: one that opens with the lock tells nothing of the leaf. */
 const followsLeaf = ({ at, ends }: ContactAt): boolean =>
@@ -229,6 +229,12 @@ const followsLeaf = ({ at, ends }: ContactAt): boolean =>
       [part.a, part.b].includes(ends.a) &&
       [part.a, part.b].includes(ends.b),
   );
+
+/** The locks' own contacts that stand in the door contact's line: where that is asked for, or no input is there for them. */
+const statusInSeries = (parts: DoorParts): readonly ContactAt[] =>
+  parts.schools.status === 'own-input' && statusInput(parts)
+    ? []
+    : contactsOf(parts.locks, 'statusContact').filter(followsLeaf);
 
 /**
  * Door contact: closed while the door is closed. A status contact of the lock that the leaf works stands in series with it where it has
@@ -248,12 +254,7 @@ export const doorContact: Template = (parts, ledger) => {
   const built = plain.length === 0 && setting !== null && closing.length > 0;
   const closedWhenShut = built ? closing.slice(0, 1) : plain;
   // What stands outside a contact that ends its own line would cut that line.
-  const status =
-    built || statusInput(parts)
-      ? []
-      : contactsOf(parts.locks, 'statusContact').filter(
-          (one) => parts.schools.status === 'with-contact' || followsLeaf(one),
-        );
+  const status = built ? [] : statusInSeries(parts);
   const contacts = [...contactsOf(closedWhenShut, 'doorContact'), ...status];
   if (contacts.length === 0) return NO_LAYOUT;
   const [live, common] = [pin(decider, input.input), pin(decider, input.common)];
@@ -345,7 +346,8 @@ export const tamperLoop: Template = ({ decider, all }, ledger) => {
 /** Bond, bolt or latch contact to its own input. */
 export const lockStatus: Template = (parts, ledger) => {
   const input = statusInput(parts);
-  const contacts = contactsOf(parts.locks, 'statusContact');
+  const inSeriesElsewhere = new Set(statusInSeries(parts).map(({ at }) => at));
+  const contacts = contactsOf(parts.locks, 'statusContact').filter(({ at }) => !inSeriesElsewhere.has(at));
   if (!input || !parts.decider || contacts.length === 0) return NO_LAYOUT;
   const [live, common] = [pin(parts.decider, input.input), pin(parts.decider, input.common)];
   return layout(inSeries(contacts, live, common, { live: 'status', common: 'contact-common' }, ledger));
