@@ -43,6 +43,26 @@ describe('a fire door’s operator in a fire', () => {
     expect(found(plan)).toEqual([]);
   });
 
+  describe('with the alarm in the wire that asks it, and not in its loop', () => {
+    const inTheAsk = (at: Plan): Edit[] => [
+      set('O1', 'op.fire', 'off'),
+      drop(at, 'O1.FIRE', 'F1.C'),
+      drop(at, 'F1.NC', 'O1.G'),
+      move(at, 'O1.ACT', 'K1.COM', 'to', 'F1.C'),
+      wire('F1.NC', 'K1.COM', { number: 'W91' }),
+    ];
+    it('is right while nothing else asks', () => expect(found(edited(inTheAsk))).toEqual([]));
+    it('opens to a key switch beside it', () => {
+      const plan = edited((at) => [
+        ...inTheAsk(at),
+        add(at, 'key-switch', 'X9'),
+        wire('O1.ACT', 'X9.C', { number: 'W92' }),
+        wire('X9.NO', 'O1.G', { number: 'W93' }),
+      ]);
+      expect(found(plan).map(({ values }) => [values['does'], values['by']])).toEqual([['opens', 'X9']]);
+    });
+  });
+
   it('is put right by one press where its loop is wired and not listened to', () => {
     const plan = edited(() => [set('O1', 'op.fire', 'off')]);
     const [only] = found(plan);
