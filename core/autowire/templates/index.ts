@@ -1,18 +1,9 @@
 import { readerBus, readerData } from './data';
 import { devicePower } from './devicePower';
+import { alarmedDrives, driveLoops } from './drives';
 import { egress } from './egress';
 import { alarmSounder, bell, indicator, lockdown, interposing, suppression } from './extras';
-import {
-  alarmLine,
-  doorContact,
-  exitRequest,
-  fireInput,
-  alarmedDrives,
-  lockStatus,
-  driveLoops,
-  tamperLoop,
-  trigger,
-} from './inputs';
+import { alarmLine, doorContact, exitRequest, fireInput, lockStatus, tamperLoop, trigger } from './inputs';
 import { lockPower } from './lockPower';
 import type { Template } from './template';
 

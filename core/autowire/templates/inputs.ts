@@ -1,85 +1,20 @@
-import { does, functionOf, type DryInput, outerPin } from '../../devices/index';
-import type { ColourRole, TerminalId } from '../../plan/index';
+import { does, functionOf, type DryInput } from '../../devices/index';
+import type { TerminalId } from '../../plan/index';
 import type { Ledger } from '../capacity';
 import type { DoorParts, Placed } from '../../door/index';
 import { joinLayouts, layout, NO_LAYOUT, type Layout, type Run, type SettingRun } from '../run';
-import { fireSupply, freePole, relaysAt, releasesByTimer, timedSupply } from './lockPower';
+import {
+  CONTACT,
+  contactsOf,
+  EXIT,
+  formOf,
+  inParallel,
+  inSeries,
+  type ContactAt,
+  type PairColours,
+} from './contacts';
+import { fireSupply, relaysAt, releasesByTimer, timedSupply } from './lockPower';
 import { channelSetting, pin, run, type Template } from './template';
-
-/** A contact between two terminals of a device. */
-interface ContactAt {
-  readonly at: Placed;
-  readonly ends: { readonly a: string; readonly b: string };
-}
-
-/** Colours of the pair to an input. */
-interface PairColours {
-  readonly live: ColourRole;
-  readonly common: ColourRole;
-}
-const EXIT: PairColours = { live: 'exit', common: 'exit-common' };
-const CONTACT: PairColours = { live: 'contact', common: 'contact-common' };
-
-/** Several contacts in parallel across an input: any of them closes it. */
-function inParallel(
-  contacts: readonly ContactAt[],
-  input: TerminalId,
-  common: TerminalId,
-  colours: PairColours,
-  ledger: Ledger,
-): Run[] {
-  const live: [TerminalId, ...TerminalId[]] = [input];
-  const back: [TerminalId, ...TerminalId[]] = [common];
-  return contacts.flatMap(({ at, ends }) => {
-    const runs = [
-      run(ledger.takeAny(live), ledger.take(pin(at, ends.a)), colours.live, 'signal'),
-      run(ledger.take(pin(at, ends.b)), ledger.takeAny(back), colours.common, 'signal'),
-    ];
-    live.push(pin(at, ends.a));
-    back.push(pin(at, ends.b));
-    return runs;
-  });
-}
-
-/** Several contacts in series: each must be closed. */
-function inSeries(
-  contacts: readonly ContactAt[],
-  input: TerminalId,
-  common: TerminalId,
-  colours: PairColours,
-  ledger: Ledger,
-): Run[] {
-  const chain = [input, ...contacts.flatMap(({ at, ends }) => [pin(at, ends.a), pin(at, ends.b)]), common];
-  const runs: Run[] = [];
-  for (let i = 0; i + 1 < chain.length; i += 2) {
-    const role = i + 2 >= chain.length ? colours.common : colours.live;
-    runs.push(run(ledger.take(chain[i]!), ledger.take(chain[i + 1]!), role, 'signal'));
-  }
-  return runs;
-}
-
-const contactsOf = (
-  devices: readonly Placed[],
-  role:
-    | 'exitContact'
-    | 'doorContact'
-    | 'statusContact'
-    | 'bellContact'
-    | 'alarmContact'
-    | 'lidContact'
-    | 'safetyContact'
-    | 'stopContact',
-): ContactAt[] => devices.flatMap((at) => (at.type.roles[role] ? [{ at, ends: at.type.roles[role] }] : []));
-
-/** Form of the contact between a device's two terminals, also where a resistor of its own lies between. */
-const formOf = ({ at, ends }: ContactAt): 'NO' | 'NC' => {
-  const { type } = at;
-  const part = type.parts.find((one) => {
-    const outer = [one.a, one.b].map((end) => outerPin(type, end));
-    return one.kind === 'contact' && outer.includes(ends.a) && outer.includes(ends.b);
-  });
-  return part?.kind === 'contact' ? part.form : 'NO';
-};
 
 /** The inputs that ask the door's operators. */
 const operatorInputs = ({ operators }: DoorParts): { at: Placed; input: DryInput }[] =>
@@ -274,58 +209,6 @@ export const doorContact: Template = (parts, ledger) => {
       run(pin(across, '2'), ledger.take(pin(last.at, last.ends.b)), 'contact-common', 'signal'),
     ],
     watch('eol'),
-  );
-};
-
-/**
- * What must stop a drive or turn it round: each kind in one closed loop on the input that is there for it. Without a stop button
- * its loop is a bridge. The loop of what is in the way stays open where nothing feels it: a drive that shuts blindly is nobody's default.
- */
-export const driveLoops: Template = ({ operators, all }, ledger) => {
-  const [drive] = operators;
-  const spec = drive && functionOf(drive.type, 'operator');
-  if (!drive || !spec) return NO_LAYOUT;
-  const loop = (name: string | undefined, contacts: readonly ContactAt[]): Run[] => {
-    const part = drive.type.parts.find(({ kind, id }) => kind === 'input' && id === name);
-    if (part?.kind !== 'input') return [];
-    return inSeries(contacts, pin(drive, part.a), pin(drive, part.b), EXIT, ledger);
-  };
-  const edges = contactsOf(all, 'safetyContact');
-  return layout([
-    ...(edges.length > 0 ? loop(spec.safety, edges) : []),
-    ...loop(spec.stop, contactsOf(all, 'stopContact')),
-  ]);
-};
-
-/**
- * A fire door's operators on a pole of its fire relay that nothing else takes, each in a loop of the same contact: cut by the alarm, or by a
- * wire that burns, they shut the leaf and open it to nobody.
- */
-export const alarmedDrives: Template = (parts, ledger) => {
-  const relays = parts.fireRelays.flatMap((at): ContactAt[] => {
-    const pole = freePole(parts, at);
-    return pole ? [{ at, ends: { a: pole.com, b: pole.nc } }] : [];
-  });
-  const drives = parts.operators.flatMap((at) => {
-    const [input, spec] = [at.type.roles.operator?.fire, functionOf(at.type, 'operator')];
-    return input ? [{ at, input, setting: spec?.fireSetting }] : [];
-  });
-  const [first, ...others] = drives;
-  if (!first || relays.length === 0 || parts.door?.brief.fireDoor !== true) return NO_LAYOUT;
-  const colours: PairColours = { live: 'alarm', common: 'exit-common' };
-  const live = pin(first.at, first.input.input);
-  const common = pin(first.at, first.input.common);
-  return layout(
-    [
-      ...inSeries(relays, live, common, colours, ledger),
-      ...others.flatMap(({ at, input }) => [
-        run(ledger.take(live), ledger.take(pin(at, input.input)), colours.live, 'signal'),
-        run(ledger.take(pin(at, input.common)), ledger.take(common), colours.common, 'signal'),
-      ]),
-    ],
-    drives.flatMap(({ at, setting }) =>
-      setting ? [{ device: at.device.id, setting, value: 'on' as const }] : [],
-    ),
   );
 };
 
