@@ -49,7 +49,7 @@ const MOST_BEYOND = 40;
 /** Tried of the changes around the findings before any two together. */
 const MOST_FIRST = 60;
 /** What a quick look counts, beside a trial. */
-const SCREENED = 0.2;
+const SCREENED = 0.1;
 /** Parts of a circuit times rows of its proof at an ordinary door: a trial there counts one, at a larger door as much more. */
 const ORDINARY = 800;
 /** Changes by the uses of terminals, single ones and pairs, that are tried at most. */
@@ -200,10 +200,12 @@ export function searchRound(
   let exhausted = run(inOrder([...its.likely(), ...its.parts()]));
   // The likely ones come near: what they uncover is sought before the unlikely.
   if (better.length === 0) exhausted = run(inOrder(nearest().slice(0, 4).flatMap(sequels))) && exhausted;
-  // What no hint tells the uses of terminals may: a wire that nobody would lay, and two of them together.
-  if (enough === Infinity && isCircuit) {
+  // What no hint tells the uses of terminals may: a wire that nobody would lay, and two of them together. A wire on the wrong screw is
+  // likelier than what a rule or a part more has settled.
+  if (isCircuit && (enough === Infinity || !isHinted)) {
     const { singles, pairs } = byUse(plan, door.id, findings);
-    exhausted = run(singles.slice(0, MOST_BY_USE), undefined, upTo(MOST_BY_USE)) && exhausted;
+    const its = singles.slice(0, MOST_BY_USE).filter(({ cost }) => cost <= enough);
+    exhausted = run(its, screen, upTo(MOST_BY_USE)) && exhausted;
     if (enough === Infinity)
       exhausted = run(pairs().slice(0, MOST_PAIRS), screen, upTo(MOST_BY_USE)) && exhausted;
   }

@@ -180,8 +180,8 @@ function elementsOf(
             volts: part.pullVolts,
             ohms: part.pullOhms,
             needs: own(part.poweredBy),
-            closed: part.supervised?.closed ?? [-1, part.closedBelow],
-            open: part.supervised?.open ?? [part.openAbove, 2],
+            closed: part.supervised?.closed ?? [-Infinity, part.closedBelow],
+            open: part.supervised?.open ?? [part.openAbove, Infinity],
           },
         ];
       case 'diode':
