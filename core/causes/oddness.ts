@@ -25,7 +25,7 @@ export interface Terrain {
   readonly terminals: readonly TerminalId[];
   /** Those that must not stay empty. */
   readonly needed: ReadonlySet<TerminalId>;
-  /** Contacts by their common and loads by their first side, each with the terminals it leads to: one side alone is of no use. */
+  /** Sides of contacts and loads, each with the terminals on its other side: one side alone is of no use. */
   readonly poles: ReadonlyMap<TerminalId, readonly TerminalId[]>;
   /** Wires of other doors there. */
   readonly taken: ReadonlySet<TerminalId>;
@@ -62,18 +62,41 @@ export function terrainOf(plan: Plan, door: DoorId): Terrain {
 /** Parts that carry a current from one terminal to another. */
 const CARRYING: ReadonlySet<Part['kind']> = new Set(['contact', 'electronic', 'load', 'coil']);
 
-/** Contacts by their common, and loads. An output that the board itself feeds has but one side to be wired, and is none. */
+/**
+ * Terminals by which a contact or a load is wired, each with those on its other side: a common has its throws there, a throw its common, a
+ * minus that two windings share has both. An output that the board itself feeds has but one side to be wired, and is none; nor is what a
+ * line is laid to, which may end anywhere.
+ */
 function polesOf(plan: Plan, devices: ReadonlySet<string>): Map<TerminalId, TerminalId[]> {
   const poles = new Map<TerminalId, TerminalId[]>();
   for (const id of devices) {
     const device = plan.devices[id];
     const type = device && findTypeIn(plan, device.type);
     if (!type) continue;
+    const outer = new Set(type.terminals.map((one) => one.id));
+    const isLine = (pin: string) => usesOf(type).get(pin)?.includes('line') === true;
+    const parts = presentParts(type, device.settings);
     const fed = new Set(type.parts.flatMap((one) => (one.kind === 'electronic' ? [one.a, one.b] : [])));
-    for (const { kind, a, b } of presentParts(type, device.settings)) {
+    for (const one of parts) if (one.kind === 'link') [one.a, one.b].forEach((pin) => fed.add(pin));
+    const beside = new Map<string, string[]>();
+    for (const { kind, a, b } of parts) {
       if (!CARRYING.has(kind) || (kind === 'contact' && (fed.has(a) || fed.has(b)))) continue;
-      const common = terminalId(id, a);
-      poles.set(common, [...(poles.get(common) ?? []), terminalId(id, b)]);
+      beside.set(a, [...(beside.get(a) ?? []), b]);
+      beside.set(b, [...(beside.get(b) ?? []), a]);
+    }
+    // Through what lies inside to the terminals behind it.
+    const away = (pin: string, from: string): string[] =>
+      (beside.get(pin) ?? []).flatMap((next) =>
+        next === from ? [] : outer.has(next) ? [next] : away(next, pin),
+      );
+    for (const pin of outer) {
+      if (isLine(pin)) continue;
+      const others = away(pin, '').filter((other) => other !== pin);
+      if (others.length > 0)
+        poles.set(
+          terminalId(id, pin),
+          others.map((other) => terminalId(id, other)),
+        );
     }
   }
   return poles;
@@ -89,7 +112,7 @@ export function oddness({ uses, needed, poles, taken, room }: Terrain, wires: Wi
   }
   for (const terminal of needed) if (!count.has(terminal) && !taken.has(terminal)) sum += 1;
   const isWired = (terminal: TerminalId) => count.has(terminal) || taken.has(terminal);
-  for (const [common, away] of poles) if (isWired(common) !== away.some(isWired)) sum += 1;
+  for (const [side, away] of poles) if (isWired(side) && !away.some(isWired)) sum += 1;
   for (const [terminal, landed] of count) if (landed > room(terminal)) sum += 0.5;
   return sum;
 }

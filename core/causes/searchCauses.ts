@@ -46,7 +46,7 @@ export interface SearchBounds {
 
 export const BOUNDS: SearchBounds = { most: 400, causes: 4, pairsOf: 10, hint: true };
 /** Repairs tried in all where there is no wiring to compare with: each takes longer, and what is found is found before. */
-const MOST_UNHINTED = 240;
+const MOST_UNHINTED = 320;
 
 /** Cells that pass after a repair; one that the plan says too little about does not. */
 function cellsOf({ trial }: Tried): Cause['cells'] {

@@ -18,7 +18,7 @@ import { COSTS } from './costs';
 import { oddWires } from './differences';
 import { lessFed } from './lessFed';
 import { halfContacts, isAt, protecting, protections } from './protection';
-import { quickReject } from './quickReject';
+import { quickLook } from './quickLook';
 import { stillMissed } from './smallParts';
 import { NO_TARGET, type Target } from '../autowire/index';
 
@@ -47,9 +47,11 @@ const SIMPLER = 40;
 /** Tried, at most, once something is better and nothing yet settles all, where no hint tells what else is wrong. */
 const MOST_BEYOND = 40;
 /** Tried of the changes around the findings before any two together. */
-const MOST_FIRST = 60;
+const MOST_FIRST = 90;
 /** What a quick look counts, beside a trial. */
 const SCREENED = 0.1;
+/** Looked at quickly before the best of them are tried. */
+const LOOKED = 60;
 /** Parts of a circuit times rows of its proof at an ordinary door: a trial there counts one, at a larger door as much more. */
 const ORDINARY = 800;
 /** Changes by the uses of terminals, single ones and pairs, that are tried at most. */
@@ -68,6 +70,8 @@ export const against = ({ findings, proof }: Pick<Judged, 'findings' | 'proof'>)
     ...findings.filter(toPutRight).map(findingKey),
     ...[...standingCells({ proof })].map((cell) => `cell ${cell}`),
   ]);
+
+type QuickLook = ReturnType<typeof quickLook>;
 
 /** The bound is on the work: a trial at a large door is more of it. */
 function weightOf({ world, proof }: CheckContext): number {
@@ -136,27 +140,32 @@ export function searchRound(
     better.push(one);
     if (left.size === 0) enough = Math.min(enough, candidate.cost + missed + ALSO);
   };
-  /** A quick look, once at each change. */
-  const passes = (candidate: Candidate, screen: (edit: Edit) => boolean): boolean => {
-    const text = JSON.stringify(editOf(candidate, 'put right'));
-    if (done.has(text)) return false;
-    const isPassed = screen(editOf(candidate, ''));
-    if (isPassed) return true;
-    tried += SCREENED * weight;
-    done.add(text);
-    return false;
+  /** What a quick look leaves of some, those first after which least still stands. */
+  const shortlist = (candidates: readonly Candidate[], look: QuickLook, most: number): Candidate[] => {
+    const seen: { readonly candidate: Candidate; readonly left: number }[] = [];
+    for (const candidate of candidates) {
+      if (candidate.cost > enough || tried >= most) break;
+      const text = JSON.stringify(editOf(candidate, 'put right'));
+      if (done.has(text)) continue;
+      const left = look(editOf(candidate, ''));
+      tried += SCREENED * weight;
+      if (left === null) done.add(text);
+      else seen.push({ candidate, left });
+    }
+    return seen
+      .sort((a, b) => a.left - b.left || a.candidate.cost - b.candidate.cost)
+      .map(({ candidate }) => candidate);
   };
   /** False where the bound ended it. */
-  const run = (
-    candidates: readonly Candidate[],
-    screen?: (edit: Edit) => boolean,
-    most = bounds.most,
-  ): boolean => {
-    for (const candidate of candidates) {
-      if (candidate.cost > enough) return true;
-      if (tried >= most) return false;
-      if (screen && !passes(candidate, screen)) continue;
-      attemptOne(candidate);
+  const run = (candidates: readonly Candidate[], look?: QuickLook, most = bounds.most): boolean => {
+    for (let at = 0; at < candidates.length; at += LOOKED) {
+      const some = candidates.slice(at, at + LOOKED);
+      for (const candidate of look ? shortlist(some, look, most) : some) {
+        if (candidate.cost > enough) continue;
+        if (tried >= most) return false;
+        attemptOne(candidate);
+      }
+      if (tried >= most) return at + LOOKED >= candidates.length;
     }
     return true;
   };
@@ -184,10 +193,10 @@ export function searchRound(
     const found = judged.findings;
     const { singles } = byUse(then.plan, context.door.id, found);
     const around = candidatesFor(then, found, NO_TARGET).others();
-    const quick = quickReject(then, found);
+    const look = quickLook(then, found);
     const seconds = [...singles.slice(0, MOST_SEQUELS), ...around.slice(0, MOST_AROUND)].filter((one) => {
       tried += SCREENED * weight;
-      return quick(editOf(one, ''));
+      return look(editOf(one, '')) !== null;
     });
     return seconds.map((second) => both(first, second));
   };
@@ -196,7 +205,7 @@ export function searchRound(
   const its = candidatesFor(context, findings, target);
   const others = its.others();
   const isCircuit = others.length > 0;
-  const screen = quickReject(context, findings);
+  const look = quickLook(context, findings);
   let exhausted = run(inOrder([...its.likely(), ...its.parts()]));
   // The likely ones come near: what they uncover is sought before the unlikely.
   if (better.length === 0) exhausted = run(inOrder(nearest().slice(0, 4).flatMap(sequels))) && exhausted;
@@ -205,12 +214,12 @@ export function searchRound(
   if (isCircuit && (enough === Infinity || !isHinted)) {
     const { singles, pairs } = byUse(plan, door.id, findings);
     const its = singles.slice(0, MOST_BY_USE).filter(({ cost }) => cost <= enough);
-    exhausted = run(its, screen, upTo(MOST_BY_USE)) && exhausted;
+    exhausted = run(its, look, upTo(MOST_BY_USE)) && exhausted;
     if (enough === Infinity)
-      exhausted = run(pairs().slice(0, MOST_PAIRS), screen, upTo(MOST_BY_USE)) && exhausted;
+      exhausted = run(pairs().slice(0, MOST_PAIRS), look, upTo(MOST_BY_USE)) && exhausted;
   }
   // The first of what one slip may be, whatever it is.
-  if (enough === Infinity) run(others, screen, upTo(MOST_FIRST));
+  if (enough === Infinity) run(others, look, upTo(MOST_FIRST));
   // One that comes near, and one more.
   if (enough === Infinity && isCircuit) {
     const bases = [...better, ...near].filter(isOfWires).sort(byNearness);
@@ -222,13 +231,13 @@ export function searchRound(
   // Several changes that settle all do not keep one from being looked for that does.
   if (enough > SINGLE + ALSO) {
     // Settings are few, and wires many.
-    exhausted = run(its.settings(), screen) && exhausted;
+    exhausted = run(its.settings(), look) && exhausted;
     // Once something settles all, a simpler one is looked for, but not for long; nor where something is better already and no hint
     // says that one change must be enough: what is left is sought in the next round.
     const isSettled = enough < Infinity;
     const isBetter = better.length > 0 && !isHinted;
     const most = isSettled ? upTo(SIMPLER) : isBetter ? upTo(MOST_BEYOND) : bounds.most;
-    exhausted = (run(others, screen, most) || isSettled) && exhausted;
+    exhausted = (run(others, look, most) || isSettled) && exhausted;
   }
   if (better.length === 0) {
     const last = nearest();

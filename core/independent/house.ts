@@ -190,9 +190,10 @@ export const handsAt = (things: readonly Thing[], leans = false): Hand[] =>
       bare: !needsKey(type),
     });
     return [
-      ...functionsOf(type, 'button').map(({ state }) =>
-        of('press', [state], leans ? LEANS_MS : HELD_MS.button),
-      ),
+      ...functionsOf(type, 'button').map(({ state, holdSetting }) => {
+        const itself = holdSetting ? 1000 * Number(settingValue(type, device.settings, holdSetting)) : 0;
+        return of('press', [state], Math.max(itself, leans ? LEANS_MS : HELD_MS.button));
+      }),
       ...functionsOf(type, 'sensor').map(({ state }) =>
         of('press', [state], leans ? LEANS_MS : HELD_MS.sensor),
       ),
