@@ -140,11 +140,15 @@ export function searchRound(
     better.push(one);
     if (left.size === 0) enough = Math.min(enough, candidate.cost + missed + ALSO);
   };
+  /** The bound ended the last look before all were looked at. */
+  let wasCut = false;
   /** What a quick look leaves of some, those first after which least still stands. */
   const shortlist = (candidates: readonly Candidate[], look: QuickLook, most: number): Candidate[] => {
     const seen: { readonly candidate: Candidate; readonly left: number }[] = [];
     for (const candidate of candidates) {
-      if (candidate.cost > enough || tried >= most) break;
+      if (candidate.cost > enough) break;
+      wasCut ||= tried >= most;
+      if (wasCut) break;
       const text = JSON.stringify(editOf(candidate, 'put right'));
       if (done.has(text)) continue;
       const left = look(editOf(candidate, ''));
@@ -160,12 +164,13 @@ export function searchRound(
   const run = (candidates: readonly Candidate[], look?: QuickLook, most = bounds.most): boolean => {
     for (let at = 0; at < candidates.length; at += LOOKED) {
       const some = candidates.slice(at, at + LOOKED);
+      wasCut = false;
       for (const candidate of look ? shortlist(some, look, most) : some) {
         if (candidate.cost > enough) continue;
         if (tried >= most) return false;
         attemptOne(candidate);
       }
-      if (tried >= most) return at + LOOKED >= candidates.length;
+      if (wasCut || (tried >= most && at + LOOKED < candidates.length)) return false;
     }
     return true;
   };
