@@ -53,11 +53,13 @@ const CORE_LAYERS = {
   typebench: ['units', 'devices', 'plan', 'circuit', 'simulate'],
   intercom: ['units', 'devices', 'plan', 'door'],
   autowire: ['units', 'devices', 'plan', 'door', 'simulate', 'power', 'intercom'],
+  regions: ['plan'],
   site: ['devices', 'plan', 'door'],
   bus: ['units', 'devices', 'plan', 'door'],
   schedule: ['units', 'devices', 'plan'],
   checks: [
     'functions',
+    'regions',
     'acts',
     'units',
     'cards',

@@ -24,6 +24,7 @@ describe('every rule', () => {
       '../specimens/lockdownMistakes.ts',
       '../specimens/fireSites.ts',
       '../specimens/hourDoors.ts',
+      '../specimens/regionMistakes.ts',
     ]
       .map(read)
       .join('\n');

@@ -12,6 +12,11 @@ describe('staleDoors', () => {
     expect(staleDoors(plan, plan)).toEqual([]);
     expect(stale({ kind: 'setSite', patch: { notes: 'x' } })).toEqual([]);
   });
+  it('are all where the region or the units are others: what is asked of a door follows from them', () => {
+    const all = Object.keys(plan.doors).sort();
+    expect(stale({ kind: 'setSite', patch: { region: 'north-america' } })).toEqual(all);
+    expect(stale({ kind: 'setSite', patch: { units: 'american' } })).toEqual(all);
+  });
   it('are the door of a wire, a device, a reading', () => {
     expect(stale({ kind: 'disconnect', id: 'D02/W01' })).toEqual(['D02']);
     expect(stale({ kind: 'setSetting', device: 'D05/K1', setting: 'ch1.unlock', value: 9 })).toEqual(['D05']);

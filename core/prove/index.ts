@@ -6,7 +6,7 @@ export * from './proof';
 export { cellsFrom } from './cells';
 export { cellsOf, label, prove, proveOne, provenFor, tallyOf, worstOf } from './prove';
 export { LEAST_RELEASE_MS, releaseFrom, stretchFrom, type Release } from './stretch';
-export { leavesFreely, patience, waysFrom, waysOut, type Ways } from './ways';
+export { givesWay, isSound, leavesFreely, patience, waysFrom, waysOut, type Ways } from './ways';
 export { fireReleases } from './fireReleases';
 export type { Situation } from './situation';
 export { needsNetwork, SITUATIONS } from './situations';

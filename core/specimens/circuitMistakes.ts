@@ -3,6 +3,7 @@ import { metres } from '../units/index';
 import { magnetDoor, strikeDoor } from './doors';
 import { HOUR_MISTAKES } from './hourDoors';
 import { KEPT_SHUT } from './lockdownMistakes';
+import { REGION_MISTAKES } from './regionMistakes';
 import { spotted, type SpottedMistake } from './spotted';
 import {
   add,
@@ -306,4 +307,5 @@ export const SPOTTED: readonly SpottedMistake[] = [
   ...TIMES,
   ...KEPT_SHUT,
   ...HOUR_MISTAKES,
+  ...REGION_MISTAKES,
 ];

@@ -1,4 +1,4 @@
-import { outerPin } from '../../devices/index';
+import { outerPin, type DeviceType } from '../../devices/index';
 import type { ColourRole, TerminalId } from '../../plan/index';
 import type { Placed } from '../../door/index';
 import type { Ledger } from '../capacity';
@@ -77,5 +77,16 @@ export const formOf = ({ at, ends }: ContactAt): 'NO' | 'NC' => {
     const outer = [one.a, one.b].map((end) => outerPin(type, end));
     return one.kind === 'contact' && outer.includes(ends.a) && outer.includes(ends.b);
   });
-  return part?.kind === 'contact' ? part.form : 'NO';
+  if (part?.kind !== 'contact') return 'NO';
+  const turned = isPulledAtRest(type, part.state);
+  return turned ? (part.form === 'NO' ? 'NC' : 'NO') : part.form;
+};
+
+/** True of a relay inside that is pulled in as long as the device is fed and nothing is seen: its contacts rest as they are not marked. */
+const isPulledAtRest = (type: DeviceType, state: string): boolean => {
+  const coil = type.parts.find(({ kind, id }) => kind === 'coil' && id === state);
+  const inner = [coil?.a, coil?.b].find((end) => end?.startsWith('~'));
+  return type.parts.some(
+    (one) => one.kind === 'contact' && one.form === 'NC' && (one.a === inner || one.b === inner),
+  );
 };

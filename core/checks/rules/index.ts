@@ -134,6 +134,11 @@ import { deadStateOverridden } from './dead-state-overridden';
 import { deadStateDiffers } from './dead-state-differs';
 import { trapsPeople } from './traps-people';
 import { noBreakGlass } from './no-break-glass';
+import { noManualRelease } from './no-manual-release';
+import { sensorLossHolds } from './sensor-loss-holds';
+import { twoMotions } from './two-motions';
+import { fireLineSilent } from './fire-line-silent';
+import { delayBeyondRegion } from './delay-beyond-region';
 import { breakNotInLockPower } from './break-not-in-lock-power';
 import { breakInOneLeg } from './break-in-one-leg';
 import { breakBothLegs } from './break-both-legs';
@@ -317,6 +322,11 @@ export const RULES = [
   deadStateDiffers,
   trapsPeople,
   noBreakGlass,
+  noManualRelease,
+  sensorLossHolds,
+  twoMotions,
+  fireLineSilent,
+  delayBeyondRegion,
   breakNotInLockPower,
   breakInOneLeg,
   breakBothLegs,

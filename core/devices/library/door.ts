@@ -1,6 +1,16 @@
 import type { DeviceType } from '../deviceType';
 import type { Part } from '../parts';
-import { board, changeover, contact, EOL_OHMS, needed, optional, PASSIVE, pigtails } from '../build';
+import {
+  board,
+  changeover,
+  contact,
+  EOL_OHMS,
+  needed,
+  numberSetting,
+  optional,
+  PASSIVE,
+  pigtails,
+} from '../build';
 
 /** Ways to ask a door to open from inside, and what senses the door itself. */
 
@@ -49,6 +59,20 @@ export const exits: readonly DeviceType[] = [
   },
   {
     ...EXIT,
+    id: 'exit-button-timed',
+    name: 'Exit button with air timer, two poles',
+    short: 'timed exit button',
+    description:
+      'Stays in for its time by air, without any supply: one pole asks the controller, the other opens the lock’s own power.',
+    terminals: optional('1C', '1NO', '2C', '2NC'),
+    parts: [contact('ask', 'NO', '1C', '1NO', 'pressed', 1), contact('cut', 'NC', '2C', '2NC', 'pressed', 3)],
+    settings: [numberSetting('hold', 'stays in for', 's', [2, 60], 30)],
+    functions: [{ ...pressed, holdSetting: 'hold' }],
+    roles: { exitContact: { a: '1C', b: '1NO' }, breakers: [{ com: '2C', nc: '2NC' }] },
+    symbol: 'button',
+  },
+  {
+    ...EXIT,
     id: 'exit-button-lit',
     name: 'Exit button, illuminated, 12 V',
     short: 'lit exit button',
@@ -92,6 +116,41 @@ export const exits: readonly DeviceType[] = [
     ],
     functions: [{ kind: 'sensor', state: 'sensed', board: 'board', sees: 'walking' }],
     roles: { feed: { plus: 'V+', minus: 'V-' }, exitContact: { a: 'COM', b: 'NO' } },
+    symbol: 'motion',
+  },
+  {
+    ...EXIT,
+    id: 'exit-motion-watched',
+    name: 'Motion sensor for exit, relay energised at rest, 12/24 V',
+    short: 'watched motion sensor',
+    description:
+      'Its relay drops out when somebody walks up, and when the sensor loses its power: both poles then do the same. NC and NO are marked as without power.',
+    place: 'above',
+    terminals: [...needed('V+', 'V-'), ...optional('1C', '1NC', '1NO', '2C', '2NC', '2NO')],
+    nodes: ['~r'],
+    parts: [
+      dcBoard(0.03, [10, 30]),
+      contact('watch', 'NC', 'V+', '~r', 'sensed', 1),
+      {
+        kind: 'coil',
+        id: 'relay',
+        a: '~r',
+        b: 'V-',
+        ohms: 900,
+        pullInVolts: 8,
+        dropOutVolts: 2,
+        maxVolts: 30,
+        suppressed: true,
+      },
+      ...changeover('k1', { com: '1C', nc: '1NC', no: '1NO' }, 'relay', 1),
+      ...changeover('k2', { com: '2C', nc: '2NC', no: '2NO' }, 'relay', 2),
+    ],
+    functions: [{ kind: 'sensor', state: 'sensed', board: 'board', sees: 'walking' }],
+    roles: {
+      feed: { plus: 'V+', minus: 'V-' },
+      exitContact: { a: '1C', b: '1NC' },
+      breakers: [{ com: '2C', nc: '2NO' }],
+    },
     symbol: 'motion',
   },
   {

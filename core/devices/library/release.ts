@@ -34,13 +34,19 @@ const latch = choice('latch', 'latch', {
   latching: 'latching: reset by key',
   following: 'follows the fire panel',
 });
+/** How the panel works the relay: nobody sees it at the relay's contacts. */
+const coil = choice('coil', 'coil', {
+  unsaid: 'not said',
+  'at-rest': 'energised until an alarm',
+  'on-alarm': 'energised by an alarm',
+});
 const FIRE = {
   ...RELEASE,
   short: 'fire relay',
   tagPrefix: 'F',
   place: 'enclosure',
   symbol: 'flame',
-  functions: [{ kind: 'fireRelay', state: 'alarm', latchSetting: 'latch' }],
+  functions: [{ kind: 'fireRelay', state: 'alarm', latchSetting: 'latch', coilSetting: 'coil' }],
 } as const;
 
 export const releases: readonly DeviceType[] = [
@@ -100,7 +106,7 @@ export const releases: readonly DeviceType[] = [
     description: 'Opens on a fire alarm. Latching: stays released until a person resets it with a key.',
     terminals: poleTerminals(''),
     parts: changeover('k', { com: 'C', nc: 'NC', no: 'NO' }, 'alarm', 5),
-    settings: [latch],
+    settings: [latch, coil],
     roles: { breakers: [{ com: 'C', nc: 'NC' }] },
   },
   {
@@ -113,7 +119,7 @@ export const releases: readonly DeviceType[] = [
       ...changeover('k1', { com: '1C', nc: '1NC', no: '1NO' }, 'alarm', 5),
       ...changeover('k2', { com: '2C', nc: '2NC', no: '2NO' }, 'alarm', 5),
     ],
-    settings: [latch],
+    settings: [latch, coil],
     roles: {
       breakers: [
         { com: '1C', nc: '1NC' },

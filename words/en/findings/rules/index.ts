@@ -85,6 +85,11 @@ import { deadStateOpen } from './dead-state-open';
 import { trapsPeople } from './traps-people';
 import { deadStateOverridden } from './dead-state-overridden';
 import { noBreakGlass } from './no-break-glass';
+import { noManualRelease } from './no-manual-release';
+import { sensorLossHolds } from './sensor-loss-holds';
+import { twoMotions } from './two-motions';
+import { fireLineSilent } from './fire-line-silent';
+import { delayBeyondRegion } from './delay-beyond-region';
 import { breakInOneLeg } from './break-in-one-leg';
 import { breakNotInLockPower } from './break-not-in-lock-power';
 import { breakBothLegs } from './break-both-legs';
@@ -230,6 +235,11 @@ export const FINDINGS: Record<FindingCode, Words> = {
   'traps-people': trapsPeople,
   'dead-state-overridden': deadStateOverridden,
   'no-break-glass': noBreakGlass,
+  'no-manual-release': noManualRelease,
+  'sensor-loss-holds': sensorLossHolds,
+  'two-motions': twoMotions,
+  'fire-line-silent': fireLineSilent,
+  'delay-beyond-region': delayBeyondRegion,
   'break-in-one-leg': breakInOneLeg,
   'break-not-in-lock-power': breakNotInLockPower,
   'break-both-legs': breakBothLegs,

@@ -1,0 +1,13 @@
+import type { RegionAsks } from './region';
+
+/** Where nothing is known of the local rules, whatever some region asks is to be confirmed. */
+export const elsewhere: RegionAsks = {
+  id: 'other',
+  manualRelease: { by: 'break-glass' },
+  sensorLoss: 'no',
+  oneMotion: 'confirm',
+  fireLine: 'confirm',
+  longestDelay: null,
+  height: [0.8, 1.2],
+  references: [],
+};
