@@ -46,7 +46,7 @@ const isMisfit = (type: string): boolean => MISFITS.some((one) => one.type === t
 /** What has no place in one set only. */
 const MISFITS_OF: Readonly<Record<string, readonly string[]>> = {
   // Low energy: it opens on a deliberate act, and not to whoever walks up.
-  'operator-strike': ['exit-motion', 'exit-motion-watched'],
+  'operator-strike': ['exit-motion', 'exit-motion-failsafe'],
 };
 
 function withOneMore(set: string, type: string, schools: Partial<Schools>): Plan {

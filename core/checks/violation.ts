@@ -3,8 +3,6 @@ import type { CheckContext } from './context';
 import type { Basis, FamilyLetter, Severity, Subject } from './kinds';
 import type { StationId } from './stations';
 
-export type { Severity } from './kinds';
-
 /** What an analysis came upon: which rule it breaks, where, and with which numbers. */
 export interface Violation {
   readonly code: string;

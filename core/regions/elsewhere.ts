@@ -8,6 +8,5 @@ export const elsewhere: RegionAsks = {
   oneMotion: 'confirm',
   fireLine: 'confirm',
   longestDelay: null,
-  height: [0.8, 1.2],
   references: [],
 };

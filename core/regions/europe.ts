@@ -7,7 +7,6 @@ export const europe: RegionAsks = {
   oneMotion: 'confirm',
   fireLine: 'confirm',
   longestDelay: 15,
-  height: [0.8, 1.2],
   references: [
     { number: 'EN 179', edition: '2008', about: 'exit-devices' },
     { number: 'EN 1125', edition: '2008', about: 'exit-devices' },

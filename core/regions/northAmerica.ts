@@ -8,7 +8,6 @@ export const northAmerica: RegionAsks = {
   oneMotion: 'asked',
   fireLine: 'confirm',
   longestDelay: 15,
-  height: [1.02, 1.22],
   references: [
     { number: 'NFPA 101', edition: '2024', about: 'escape' },
     { number: 'IBC, chapter 10', edition: '2024', about: 'escape' },

@@ -51,7 +51,5 @@ export interface RegionAsks {
   readonly fireLine: Strictness;
   /** Longest delay of a delayed way out that is usually allowed, s; null where each case is decided by itself. */
   readonly longestDelay: number | null;
-  /** From the floor to what releases the door by hand, m. */
-  readonly height: readonly [number, number];
   readonly references: readonly Reference[];
 }

@@ -7,7 +7,6 @@ export const unitedKingdom: RegionAsks = {
   oneMotion: 'confirm',
   fireLine: 'asked',
   longestDelay: null,
-  height: [0.9, 1.4],
   references: [
     { number: 'BS 7273-4', edition: '2015', about: 'fire-release' },
     { number: 'BS 5839-1', edition: '2025', about: 'fire-alarm' },

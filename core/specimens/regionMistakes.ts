@@ -22,7 +22,7 @@ export function magnetIn(region: Region, ...instead: readonly string[]): Plan {
 }
 
 /** As it is asked for across the Atlantic: a sensor that fails safe, and a button with a time of its own. */
-export const american = (): Plan => magnetIn('north-america', 'exit-motion-watched', 'exit-button-timed');
+export const american = (): Plan => magnetIn('north-america', 'exit-motion-failsafe', 'exit-button-timed');
 /** As it is asked for in most other places. */
 const british = (): Plan => mustApply(magnetIn('uk', 'exit-button', 'break-glass-double'), ENERGISED);
 

@@ -39,7 +39,7 @@ import {
   verdictWords,
 } from '#words/index';
 import { openWords } from '#words/marks';
-import { REGIONS } from '#words/site';
+import { standardsOf } from '#words/site';
 import { say } from '#words/server/pack';
 
 const PAGE_WIDTH = 515;
@@ -163,7 +163,7 @@ function sheet(plan: Plan, door: Door): Content[] {
       margin: [0, 2, 0, 2],
     },
     {
-      text: say.lookUpLocalCodeDecides(REGIONS[plan.site.region].standards),
+      text: say.lookUpLocalCodeDecides(standardsOf(plan.site.region)),
       style: 'small',
       margin: [0, 0, 0, 8],
     },

@@ -1,4 +1,5 @@
 import type { Region } from '#core/plan/index';
+import { REGION_ASKS, type About } from '#core/regions/index';
 import type { SiteFinding } from '#core/site/index';
 import { spoken, texts } from '../messages';
 
@@ -12,22 +13,47 @@ const SITE_WORDS: Readonly<Record<SiteFinding['code'], { title: string; reason: 
 };
 export const siteFindingWords = spoken(({ code }: SiteFinding) => SITE_WORDS[code]);
 
-/** Regions, with the standards that a pack points to: named for whoever looks them up, never a substitute for local code. */
-export const REGIONS: Readonly<Record<Region, { readonly name: string; readonly standards: string }>> = texts(
-  {
-    europe: {
-      name: 'Europe',
-      standards:
-        'EN 179 and EN 1125 (exit devices), EN 13637 (electrically controlled exits), EN 60839-11 (access control)',
-    },
-    uk: {
-      name: 'United Kingdom',
-      standards: 'BS 7273-4 (release of doors in a fire), BS EN 179, BS EN 1125, BS EN 60839-11',
-    },
-    'north-america': {
-      name: 'North America',
-      standards: 'NFPA 101, NFPA 80, IBC chapter 10, UL 294, UL 1034',
-    },
-    other: { name: 'Elsewhere', standards: 'the local standards' },
-  },
-);
+/** What regions are called. */
+export const REGIONS: Readonly<Record<Region, { readonly name: string }>> = texts({
+  europe: { name: 'Europe' },
+  uk: { name: 'United Kingdom' },
+  'north-america': { name: 'North America' },
+  other: { name: 'Elsewhere' },
+});
+
+/** What a standard is about. */
+const ABOUT: Readonly<Record<About, string>> = texts({
+  'exit-devices': 'exit devices',
+  'electric-exits': 'electrically controlled exits',
+  escape: 'means of egress',
+  'fire-release': 'release of doors in a fire',
+  'fire-alarm': 'fire alarm',
+  'fire-doors': 'fire doors',
+  smoke: 'smoke doors',
+  'access-control': 'access control',
+  locks: 'electrified locks',
+  'powered-doors': 'power-operated doors',
+  'low-energy-doors': 'low-energy doors',
+  gates: 'gates',
+  accessibility: 'accessibility',
+  wiring: 'low-voltage wiring',
+  magnets: 'electromagnetic locks',
+  'delayed-egress': 'delayed egress',
+  burglary: 'burglary resistance',
+});
+
+/**
+ * The standards of a region by what they are about, with the editions that Aldaba knows of: for whoever looks them up, never a substitute
+ * for local code.
+ */
+export const standardsOf = spoken((region: Region): string => {
+  const { references } = REGION_ASKS[region];
+  if (references.length === 0) return 'the local standards';
+  const about = [...new Set(references.map((one) => one.about))];
+  return about
+    .map((what) => {
+      const its = references.filter((one) => one.about === what);
+      return `${its.map(({ number, edition }) => `${number}:${edition}`).join(', ')} (${ABOUT[what]})`;
+    })
+    .join('; ');
+});

@@ -47,15 +47,12 @@ export function isHeldByPower({ parts, plan, world, rest }: CheckContext): boole
   return safe && !leverOpens(world) && lockStatuses(world, rest.point).some(({ hold }) => hold === 'held');
 }
 
-/** Tolerance of times, s. */
-const LITTLE = 0.5;
-
 /** Where a region asks for a button: one that cuts the lock's power by itself, for as long as is asked. */
 export const manualRelease: Analysis = (context) => {
   const asked = asksOf(context.plan).manualRelease;
   if (asked.by !== 'button' || !isHeldByPower(context)) return [];
   const best = releaseByHand(context);
-  if (best && best.seconds >= asked.seconds - LITTLE) return [];
+  if (best && best.seconds >= asked.seconds) return [];
   return [
     violation('no-manual-release', doorSubject(context), {
       seconds: asked.seconds,

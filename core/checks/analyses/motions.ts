@@ -8,7 +8,7 @@ import type { CheckContext } from '../context';
 import { type Analysis, violation } from '../violation';
 import { doorSubject } from './doorSubject';
 import { isHeldByPower } from './manualRelease';
-import { SEVERITY } from './sensorLoss';
+import { SEVERITY } from './strictness';
 
 /** What somebody does to leave, and how many motions that is beside drawing a latch. */
 interface Leaving {

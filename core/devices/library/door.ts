@@ -60,13 +60,13 @@ export const exits: readonly DeviceType[] = [
   {
     ...EXIT,
     id: 'exit-button-timed',
-    name: 'Exit button with air timer, two poles',
+    name: 'Exit button with pneumatic timer, two poles',
     short: 'timed exit button',
     description:
-      'Stays in for its time by air, without any supply: one pole asks the controller, the other opens the lock’s own power.',
+      'Stays pressed for its hold time without any supply: one pole asks the controller, the other opens the lock’s own power.',
     terminals: optional('1C', '1NO', '2C', '2NC'),
     parts: [contact('ask', 'NO', '1C', '1NO', 'pressed', 1), contact('cut', 'NC', '2C', '2NC', 'pressed', 3)],
-    settings: [numberSetting('hold', 'stays in for', 's', [2, 60], 30)],
+    settings: [numberSetting('hold', 'hold time', 's', [2, 60], 30)],
     functions: [{ ...pressed, holdSetting: 'hold' }],
     roles: { exitContact: { a: '1C', b: '1NO' }, breakers: [{ com: '2C', nc: '2NC' }] },
     symbol: 'button',
@@ -120,9 +120,9 @@ export const exits: readonly DeviceType[] = [
   },
   {
     ...EXIT,
-    id: 'exit-motion-watched',
+    id: 'exit-motion-failsafe',
     name: 'Motion sensor for exit, relay energised at rest, 12/24 V',
-    short: 'watched motion sensor',
+    short: 'fail-safe sensor',
     description:
       'Its relay drops out when somebody walks up, and when the sensor loses its power: both poles then do the same. NC and NO are marked as without power.',
     place: 'above',

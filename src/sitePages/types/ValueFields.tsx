@@ -69,6 +69,12 @@ const LABELS: Readonly<Record<string, string>> = {
   ofChannel: say.forDoor0TheFirst,
   clearSetting: say.waitsBySetting,
   exitsSetting: say.exitsBySetting,
+  nuisanceSetting: say.nuisanceBySetting,
+  delaySetting: say.delayBySetting,
+  backSetting: say.powerBackBySetting,
+  holdSetting: say.holdTimeBySetting,
+  coilSetting: say.coilBySetting,
+  fireSetting: say.fireLoopBySetting,
 };
 const OPTIONS: Readonly<Record<string, readonly string[]>> = {
   law: ['current', 'power'],

@@ -46,5 +46,11 @@ export const say = messages({
   forDoor0TheFirst: 'for door (0: the first)',
   waitsBySetting: 'waits by setting',
   exitsBySetting: 'exits by setting',
+  nuisanceBySetting: 'nuisance time by setting',
+  delayBySetting: 'delay by setting',
+  powerBackBySetting: 'power back by setting',
+  holdTimeBySetting: 'hold time by setting',
+  coilBySetting: 'coil by setting',
+  fireLoopBySetting: 'fire loop by setting',
   none: 'none',
 });
