@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { mustApply } from '../specimens/doors';
 import { american, magnetIn } from '../specimens/regionMistakes';
 import type { Plan, Region } from '../plan/index';
-import { brief } from '../specimens/ruleEdits';
-import { checkContext, runChecks, toPutRight } from './index';
+import { brief, set } from '../specimens/ruleEdits';
+import { checkContext, runChecks, toPutRight, tryRemedies } from './index';
 
 const ASKED = ['no-manual-release', 'no-break-glass', 'sensor-loss-holds', 'two-motions', 'fire-line-silent'];
 const told = (plan: Plan): Record<string, string> =>
@@ -33,6 +33,15 @@ describe('one door under several regions', () => {
         .map(({ code }) => code);
     expect(found(american())).toEqual([]);
     expect(found(moved(american(), 'uk'))).toEqual(['no-break-glass']);
+  });
+  it('offers to set a button that has a time of its own for as long as is asked', () => {
+    const plan = mustApply(american(), set('X2', 'hold', 5));
+    const context = checkContext(plan, 'D01');
+    const [found] = tryRemedies(
+      context,
+      runChecks(context).filter(({ code }) => code === 'no-manual-release'),
+    );
+    expect(told(mustApply(plan, found!.remedy!))).toEqual({ 'fire-line-silent': 'note' });
   });
   it('takes a glass for a button where a button is asked: it stays broken', () => {
     expect(told(magnetIn('north-america', 'exit-button', 'break-glass-double'))).toEqual({

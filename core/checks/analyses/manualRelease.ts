@@ -1,16 +1,23 @@
 import { byWhoLeaves } from '../../acts/index';
-import { does } from '../../devices/index';
+import { does, functionOf } from '../../devices/index';
 import { lockDeadState } from '../../door/index';
 import { givesWay, isSound, patience, releaseFrom } from '../../prove/index';
 import { asksOf } from '../../regions/index';
-import { leverOpens, lockStatuses, player, stimulate, type SimState } from '../../simulate/index';
+import {
+  leverOpens,
+  lockStatuses,
+  player,
+  stimulate,
+  type Inhabitant,
+  type SimState,
+} from '../../simulate/index';
 import type { CheckContext } from '../context';
 import { type Analysis, violation } from '../violation';
 import { doorSubject } from './doorSubject';
 
 /** How far the best release by hand gets: whose it is, and for how long it frees the door, s; Infinity for good. */
 export interface Best {
-  readonly tag: string;
+  readonly at: Inhabitant;
   readonly seconds: number;
 }
 
@@ -36,7 +43,7 @@ export function releaseByHand({ world, rest }: Pick<CheckContext, Seen>): Best |
     }).state;
     const release = releaseFrom(by, by.act(hung, stimulus), isFree);
     if (release === null || release.after > patience(world)) return [];
-    return [{ tag: at.device.tag, seconds: release.lasts === null ? Infinity : release.lasts / 1000 }];
+    return [{ at, seconds: release.lasts === null ? Infinity : release.lasts / 1000 }];
   });
   return all.sort((a, b) => b.seconds - a.seconds)[0] ?? null;
 }
@@ -53,11 +60,19 @@ export const manualRelease: Analysis = (context) => {
   if (asked.by !== 'button' || !isHeldByPower(context)) return [];
   const best = releaseByHand(context);
   if (best && best.seconds >= asked.seconds) return [];
-  return [
-    violation('no-manual-release', doorSubject(context), {
-      seconds: asked.seconds,
-      tag: best?.tag ?? '',
-      lasts: best?.seconds ?? 0,
-    }),
-  ];
+  const values = {
+    seconds: asked.seconds,
+    tag: best?.at.device.tag ?? '',
+    lasts: best?.seconds ?? 0,
+  };
+  // One that has a time of its own need only be set for longer.
+  const setting = best && functionOf(best.at.type, 'button')?.holdSetting;
+  if (!best || !setting) return [violation('no-manual-release', doorSubject(context), values)];
+  const remedy = {
+    kind: 'setSetting',
+    device: best.at.device.id,
+    setting,
+    value: asked.seconds,
+  } as const;
+  return [violation('no-manual-release', doorSubject(context), values, { remedy })];
 };

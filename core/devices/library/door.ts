@@ -61,7 +61,7 @@ export const exits: readonly DeviceType[] = [
     ...EXIT,
     id: 'exit-button-timed',
     name: 'Exit button with pneumatic timer, two poles',
-    short: 'timed exit button',
+    short: 'timed button',
     description:
       'Stays pressed for its hold time without any supply: one pole asks the controller, the other opens the lock’s own power.',
     terminals: optional('1C', '1NO', '2C', '2NC'),
