@@ -1,8 +1,10 @@
 import { createHash } from 'node:crypto';
+import { readdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import node from '@astrojs/node';
 import react from '@astrojs/react';
 import { defineConfig } from 'astro/config';
+import { pageWorkers } from './scripts/pageWorkers';
 
 /** The inline scripts of a page are the framework's two, the same on every page: their hashes stand in the policy. */
 async function inlineScripts(): Promise<string[]> {
@@ -12,6 +14,11 @@ async function inlineScripts(): Promise<string[]> {
   ].map((module) => (module as { default: string }).default);
   return texts.map((text) => `sha256-${createHash('sha256').update(text).digest('base64')}`);
 }
+
+/** Every worker that a page may start: a file more is a worker more. */
+const WORKERS = readdirSync(new URL('src/workers', import.meta.url)).flatMap((name) =>
+  name.endsWith('.worker.ts') ? [name.slice(0, -'.worker.ts'.length)] : [],
+);
 
 /** As much of a name as tells what it is. */
 const chunkFileNames = ({ name }: { readonly name: string }) => `_astro/${name.slice(0, 10)}.[hash:7].js`;
@@ -35,9 +42,10 @@ export default defineConfig({
   vite: {
     define: { __INLINE_SCRIPTS__: JSON.stringify(await inlineScripts()) },
     build: { assetsInlineLimit: 0, manifest: true, reportCompressedSize: false },
-    plugins: [shortNames],
+    plugins: [pageWorkers(WORKERS), shortNames],
     // Short names of classes: they stand in the styles, in the scripts and in every page.
     css: { modules: { generateScopedName: '_[hash:base64:5]' } },
+    // In development alone: see pageWorkers.
     worker: { format: 'es' },
     resolve: {
       alias: [

@@ -119,33 +119,3 @@ test('a type is exchanged in place: what fits stays, what does not is named befo
   await expect(page.getByText('X1 is at D08 now.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'More for X1' })).toHaveCount(0);
 });
-
-test('a reading is withdrawn with its reason, keeps its meter, and can count again', async ({ page }) => {
-  const site = await ownCopy(page);
-  await openDoor(page, 'D02', 'test', site);
-  await page.getByLabel('Tested by').fill('Mirela');
-  await page.getByRole('button', { name: 'Meter…' }).click();
-  await page.getByRole('textbox', { name: 'Meter' }).fill('Bench meter');
-  await page.getByLabel('Serial number').fill('4711');
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  const check = page.locator('[data-check="card"]');
-  await check.getByRole('textbox').fill('0.1');
-  await page.keyboard.press('Enter');
-  await expect(check).toContainText('Mirela');
-  await check.getByRole('button', { name: /^Readings of/ }).click();
-  const dialog = page.getByRole('dialog');
-  await expect(dialog.getByRole('listitem').first()).toContainText('Bench meter, no. 4711');
-  await dialog.getByRole('button', { name: 'Withdraw it…' }).first().click();
-  await dialog.getByLabel('Why does it not count?').fill('Wrong terminals');
-  await page.keyboard.press('Enter');
-  await expect(dialog.getByRole('listitem').first()).toContainText('Withdrawn by Mirela');
-  await page.keyboard.press('Escape');
-  await expect(check).not.toContainText('Mirela');
-  await saved(page);
-  await page.reload();
-  await ready(page);
-  await check.getByRole('button', { name: /^Readings of/ }).click();
-  await dialog.getByRole('button', { name: 'It counts after all' }).click();
-  await page.keyboard.press('Escape');
-  await expect(check).toContainText('Mirela');
-});

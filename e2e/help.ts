@@ -1,5 +1,8 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 import { STATIONS } from '#core/checks/stations';
+import { writeAldaba } from '#core/formats/index';
+import { quillhaven } from '#demo/quillhaven';
+import { onlyDoors } from '../core/specimens/onlyDoors';
 import { SITE_PAGES } from '../src/parts/route';
 import { DEMO } from './servers';
 
@@ -24,11 +27,11 @@ export const verdicts = (page: Page): Locator => page.getByRole('region', { name
 export const saved = (page: Page) =>
   expect(page.locator('header').getByText('Saved', { exact: true })).toBeVisible();
 
-/** A copy of the demo site of its own, so that a test may change anything. */
-export async function ownCopy(page: Page): Promise<string> {
-  const file = await page.request.get(`${DEMO.url}/api/sites/quillhaven/export.json?secrets=include`);
+/** A copy of the demo site of its own, so that a test may change anything; where doors are named, of those alone. */
+export async function ownCopy(page: Page, ...doors: string[]): Promise<string> {
+  const plan = doors.length === 0 ? quillhaven() : onlyDoors(quillhaven(), doors);
   const imported = await page.request.post(`${DEMO.url}/api/import`, {
-    data: await file.text(),
+    data: JSON.stringify(writeAldaba(plan, { secrets: true })),
     headers: { 'content-type': 'application/json', origin: DEMO.url },
   });
   expect(imported.status()).toBe(201);

@@ -27,7 +27,7 @@ async function put(page: Page, label: string, text: string) {
 test('a keypad is described from its leaflet, tried by its examples, and programmed in its own language', async ({
   page,
 }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D05');
   await page.goto(`/s/${site}/types`);
   await ready(page);
   await page.getByRole('tab', { name: 'Keypad languages' }).click();

@@ -4,7 +4,7 @@ import { elsewhere, openDoor, ownCopy } from './help';
 test.use({ viewport: { width: 390, height: 844 } });
 
 test('at the door: one check at a time, with a thumb', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D04');
   await openDoor(page, 'D04', 'test', site);
   await expect(page.getByText('10 of 17')).toBeVisible();
   const entry = page.getByRole('textbox', { name: /^Reading/ });
@@ -29,7 +29,7 @@ test('at the door: one check at a time, with a thumb', async ({ page }) => {
 });
 
 test('an open circuit is one press on a phone, whose keys have no letters', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D02');
   await openDoor(page, 'D02', 'test', site);
   await page.getByLabel('Tested by').fill('T. Yeo');
   const open = page.getByRole('button', { name: /^Open \(OL\)/ });

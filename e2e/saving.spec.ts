@@ -166,7 +166,7 @@ test('what a file has written otherwise is told before it is taken in', async ({
 });
 
 test('a door that cannot be judged says so alone', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D02');
   await openDoor(page, 'D02', 'wire', site);
   // The part that judges is made to stop: what stood before must not stay for a verdict.
   await page.route('**/verdict.worker*', (route) =>

@@ -26,7 +26,7 @@ test('two tabs that edit one door lose nothing', async ({ browser }) => {
 });
 
 test('what is typed while the server is away is kept and sent when it is back', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D02');
   await openDoor(page, 'D02', 'brief', site);
   await page.route('**/edits', (route) => route.abort());
   await page.getByLabel('Notes').fill('Typed in the lift');
@@ -115,7 +115,7 @@ test('what is typed before Find is there is what Find looks for', async ({ page 
 });
 
 test('lengths in feet', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D02');
   await openDoor(page, 'D02', 'wire', site);
   await page.getByRole('button', { name: 'Settings' }).click();
   await page.getByRole('menuitem', { name: /Lengths in feet/ }).click();

@@ -98,7 +98,7 @@ test('a terminal with menus is described from its leaflet, and speaks at once', 
 });
 
 test('the menu opens to an administrator alone, and its sheet is keyed in by itself', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D13');
   await openDoor(page, 'D13', 'program', site);
   await expect(screen(page)).toContainText('Ready');
   await press(page, 'MENU');
@@ -131,7 +131,7 @@ test.describe('at the door, on a phone', () => {
   test('a drop-out in a form: what may be half stored is removed first, and the ledger is written', async ({
     page,
   }) => {
-    const site = await ownCopy(page);
+    const site = await ownCopy(page, 'D13');
     await openDoor(page, 'D13', 'program', site);
     await page.getByRole('button', { name: 'At the door, line by line' }).click();
     const sheet = page.getByRole('region', { name: 'Key sheet for K1' });

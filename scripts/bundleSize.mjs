@@ -21,9 +21,13 @@ function needs(name, seen = new Set()) {
   return seen;
 }
 
-/** Workers that these files start. */
-const workersOf = (names) =>
-  files.filter((file) => file.includes('.worker-') && names.some((name) => sources.get(name).includes(file)));
+/** Workers that these files start, and what those share with others. */
+const workersOf = (names) => {
+  const begun = files.filter(
+    (file) => file.includes('.worker-') && names.some((name) => sources.get(name).includes(file)),
+  );
+  return [...begun.reduce((seen, file) => needs(file, seen), new Set())];
+};
 
 const size = (names) => names.reduce((sum, name) => sum + gzipSync(sources.get(name)).length, 0);
 const kB = (bytes) => `${(bytes / 1000).toFixed(1).padStart(7)} kB`;

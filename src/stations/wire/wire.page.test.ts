@@ -1,9 +1,6 @@
-import { expect, test } from '@playwright/test';
-import { bench, openDoor, ownCopy, ready, saved, verdicts } from './help';
-import { DEMO } from './servers';
-
+import { bench, expect, openDoor, ownCopy, saved, test, verdicts } from '../../testing/page';
 test('a wire is typed with completion, refused with a clear word, undone and redone', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D03');
   await openDoor(page, 'D03', 'wire', site);
   await page.keyboard.press('w');
   const line = page.getByRole('combobox', { name: /New wire/ });
@@ -31,12 +28,11 @@ test('a wire is typed with completion, refused with a clear word, undone and red
   await expect(page.locator('[data-loop="other"]')).toBeVisible();
   await saved(page);
   await page.reload();
-  await ready(page);
   await expect(page.locator('[data-loop="other"]')).toBeVisible();
 });
 
 test('a removed wire opens its loop, and the remedy closes it', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D02');
   await openDoor(page, 'D02', 'wire', site);
   await page.getByRole('button', { name: /^W02, red, F1.NC to K1.COM1/ }).click();
   await page.getByRole('group', { name: 'Wire W02' }).getByRole('button', { name: 'Remove' }).click();
@@ -47,7 +43,7 @@ test('a removed wire opens its loop, and the remedy closes it', async ({ page })
 });
 
 test('two chosen terminals make a wire; its size and length can be changed', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D05');
   await openDoor(page, 'D05', 'wire', site);
   await page.getByRole('tab', { name: 'Hardware' }).click();
   await page.getByRole('button', { name: /^K1\.NC, 0 of/ }).click();
@@ -63,7 +59,7 @@ test('two chosen terminals make a wire; its size and length can be changed', asy
 });
 
 test('wiring anew says what it changes and keeps what a hand laid', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D07');
   await openDoor(page, 'D07', 'wire', site);
   // The missing link hides a thin cable: both are told, and fixed together.
   await verdicts(page).getByRole('button', { name: 'Fix both' }).click();
@@ -76,7 +72,7 @@ test('wiring anew says what it changes and keeps what a hand laid', async ({ pag
 test('a terminal with too many conductors is settled by a joint, in one click and one undo', async ({
   page,
 }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D05');
   await openDoor(page, 'D05', 'wire', site);
   const line = page.getByRole('combobox', { name: /New wire/ });
   for (const wire of ['PS1.0V K1.G BK 0.5 1m', 'PS1.0V X1.NO BK 0.5 1m', 'PS1.0V K1.0V BK 0.5 1m']) {
@@ -99,7 +95,7 @@ test('a terminal with too many conductors is settled by a joint, in one click an
 test('a fire contact that closes on alarm is wired and set together, and gets its caution', async ({
   page,
 }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D09');
   await openDoor(page, 'D09', 'wire', site);
   await page.getByRole('button', { name: 'Wire it' }).click();
   const dialog = page.getByRole('dialog');
@@ -112,9 +108,8 @@ test('a fire contact that closes on alarm is wired and set together, and gets it
 });
 
 test('the colours of a site are what Aldaba lays', async ({ page }) => {
-  const site = await ownCopy(page);
-  await page.goto(`${DEMO.url}/s/${site}/pack`);
-  await ready(page);
+  const site = await ownCopy(page, 'D02');
+  await page.goto(`/s/${site}/pack`);
   await page.getByLabel('Positive', { exact: true }).selectOption('OG');
   await saved(page);
   await openDoor(page, 'D02', 'wire', site);

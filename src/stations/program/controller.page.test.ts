@@ -1,10 +1,8 @@
-import { expect, test } from '@playwright/test';
-import { openDoor, ownCopy } from './help';
-
+import { expect, openDoor, ownCopy, test } from '../../testing/page';
 test('a controller is sent its list, read back and compared, and goes on with it while its network is lost', async ({
   page,
 }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D02');
   await openDoor(page, 'D02', 'program', site);
   await page.getByRole('tab', { name: 'Controller', exact: true }).click();
   const at = page.getByRole('region', { name: 'What K1 holds' });

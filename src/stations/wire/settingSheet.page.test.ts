@@ -1,8 +1,6 @@
-import { expect, test } from '@playwright/test';
-import { api, openDoor, ownCopy, saved } from './help';
-
+import { api, expect, openDoor, ownCopy, saved, test } from '../../testing/page';
 test('a setting is checked off by name, taken back, and open again once it is changed', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D12');
   await openDoor(page, 'D12', 'wire', site);
   await page.getByRole('tab', { name: 'Settings' }).click();
   const reader = page.getByRole('article', { name: 'Settings of R1' });

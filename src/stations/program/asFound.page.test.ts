@@ -1,6 +1,4 @@
-import { expect, test } from '@playwright/test';
-import { openDoor, ownCopy, verdicts } from './help';
-
+import { expect, openDoor, ownCopy, test, verdicts } from '../../testing/page';
 const FOUND = `PS1\tsupply-12v
 K1\tkeypad-slots
 L1\tstrike-fail-secure
@@ -14,7 +12,7 @@ K1.PUSH\tX1.C\tYE\t0.22\t3m
 X1.NO\tK1.GG\tGN\t0.22\t3m`;
 
 test('an installation is pasted as found, with loops and verdicts at once', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D04', 'D05', 'D08');
   await openDoor(page, 'D08', 'wire', site);
   await page.getByRole('button', { name: 'Enter it as found' }).click();
   const dialog = page.getByRole('dialog');
@@ -52,7 +50,7 @@ D05;A12;K1.NC;;rot;0,75;3`;
 test('a German spreadsheet is shown as it was read, each trap is named, and what is certain is taken', async ({
   page,
 }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D05');
   await openDoor(page, 'D05', 'wire', site);
   await page.getByRole('tab', { name: 'Wire list' }).click();
   await page.getByRole('button', { name: 'Import a table' }).click();
@@ -78,7 +76,7 @@ test('a German spreadsheet is shown as it was read, each trap is named, and what
 test('a CSV of the door comes back unchanged, and a change in it is told before it is made', async ({
   page,
 }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D05');
   await openDoor(page, 'D05', 'wire', site);
   const csv = await (
     await page.request.get(new URL(`/api/sites/${site}/wires.csv?door=D05`, page.url()).href)
@@ -96,7 +94,7 @@ test('a CSV of the door comes back unchanged, and a change in it is told before 
 });
 
 test('another wiring method rewires what Aldaba wired, and says what changes', async ({ page }) => {
-  const site = await ownCopy(page);
+  const site = await ownCopy(page, 'D02');
   await openDoor(page, 'D02', 'wire', site);
   await page.getByRole('button', { name: 'Wire it' }).click();
   const dialog = page.getByRole('dialog');

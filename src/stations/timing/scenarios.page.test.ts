@@ -1,0 +1,22 @@
+import { expect, openDoor, ownCopy, test } from '../../testing/page';
+test('a scenario of one’s own is written, judged, and taken back', async ({ page }) => {
+  const site = await ownCopy(page, 'D02');
+  await openDoor(page, 'D02', 'timing', site);
+  const part = page.getByRole('region', { name: 'Scenarios' });
+  await part.getByRole('button', { name: 'Write one' }).click();
+  await part.getByLabel('Add something that happens').selectOption({ label: 'Forced open' });
+  await part.getByLabel('Moment of 2, Forced open, seconds').fill('8');
+  await page.keyboard.press('Enter');
+  await part.getByLabel('Door forced alarm', { exact: true }).selectOption('quiet');
+  await expect(part.getByText('Door forced alarm: raised at 8.0 s, and not expected.')).toBeVisible();
+  await part.getByLabel('Door forced alarm', { exact: true }).selectOption('sounds');
+  await expect(part.getByText(/At the end it should be locked; it is open/)).toBeVisible();
+  await part.getByLabel('Moment of 2, Forced open, seconds').fill('a while');
+  await page.keyboard.press('Enter');
+  await expect(part.getByLabel('Moment of 2, Forced open, seconds')).toHaveAttribute('aria-invalid', 'true');
+  await page.keyboard.press('Escape');
+  await part.getByRole('button', { name: 'Remove', exact: true }).click();
+  await expect(part.getByRole('button', { name: 'Keep with this door' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(part.getByRole('button', { name: /Scenario 1/ })).toBeVisible();
+});
