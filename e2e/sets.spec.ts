@@ -5,7 +5,7 @@ import { DEMO } from './servers';
 test('network devices: an address of the wrong form is not kept, one taken twice is named', async ({
   page,
 }) => {
-  const site = await ownCopy(page, 'D12');
+  const site = await ownCopy(page);
   await page.goto(`${DEMO.url}/s/${site}/sets`);
   await ready(page);
   const card = page.getByRole('region', { name: 'Network' });

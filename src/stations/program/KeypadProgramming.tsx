@@ -1,6 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
-import Printer from 'lucide-react/icons/printer';
-import Smartphone from 'lucide-react/icons/smartphone';
+import { useMemo, useRef, useState } from 'react';
 import {
   AT_DOOR,
   can,
@@ -13,26 +11,27 @@ import {
   targetOf,
   type KeypadLanguage,
   type Memory,
-  type Stroke,
 } from '#core/keypads/index';
-import { cardsInUse, fingersOf, type CardNumber, type Device, type Door } from '#core/plan/index';
+import type { Device, Door } from '#core/plan/index';
 import { doorTimes } from '#core/door/index';
 import { codeProblemWords } from '#words/findings/index';
 import { resetWords } from '#words/keypad';
 import { say } from '#words/stations/program/KeypadProgramming';
-import { Button } from '../../ui/Button';
-import { Menu } from '../../ui/Menu';
 import { TextField } from '../../ui/Field';
 import type { Bench } from '../../parts/bench/useBench';
 import { useDispatch, usePlan, useStore } from '../../store/context';
+import { Doubt } from './Doubt';
 import { FoundDialog } from './FoundDialog';
 import { wallNow } from '../../parts/moments/today';
-import { KeypadPanel } from '../../parts/keypad/KeypadPanel';
 import { KeySheetAtDoor } from './KeySheetAtDoor';
 import { KeySheetPaper, usePaper } from '../../parts/keypad/KeySheetPaper';
 import { KeysToPress } from './KeysToPress';
+import { MemoryActs } from './MemoryActs';
+import { SheetActs } from './SheetActs';
 import { scrapCode } from '../../parts/keypad/scrapCode';
+import { SimulatedKeypad } from './SimulatedKeypad';
 import { SlotLedger } from './SlotLedger';
+import { usePlayedScript } from './usePlayedScript';
 import { useKeypad } from '../../parts/keypad/useKeypad';
 import css from './ProgramStation.module.css';
 
@@ -45,9 +44,6 @@ interface Props {
   readonly atDoor: boolean;
   onAtDoor(is: boolean): void;
 }
-
-/** Between two strokes when the script is played on the simulated keypad, ms. */
-const STROKE_MS = 120;
 
 /** The list as keystrokes, the simulated keypad to try them on, and the ledger of its slots. */
 export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtDoor }: Props) {
@@ -78,44 +74,18 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
   const [finding, setFinding] = useState(false);
   const [shown, setShown] = useState(false);
   const paper = usePaper();
-  const [playing, setPlaying] = useState<{ step: number; stroke: number } | null>(null);
   const [wipesFirst, setWipesFirst] = useState(false);
   const doubt = memory.rest === 'unknown';
   const fresh = useMemo(
     () => compileScript(language, memory, target, scrap, wipesFirst && doubt),
     [language, memory, target, wipesFirst, doubt],
   );
-  // A script being played stays as it was when it began.
-  const held = useRef(fresh);
-  if (!playing) held.current = fresh;
-  const { steps } = held.current;
+  const { script, playing, play } = usePlayedScript(fresh, live.strike);
+  const { steps } = script;
   const { least, most } = language.programming;
   const byCode = hasProgrammingCode(language);
   const codeFits =
     !byCode || (/^\d+$/.test(programming) && programming.length >= least && programming.length <= most);
-
-  const tell = (strokeResult: ReturnType<typeof live.strike>) => {
-    if (strokeResult.reply === 'opened') bench.act({ kind: 'credential', valid: true, device: keypad.id });
-    if (strokeResult.reply === 'refused' && strokeResult.keypad.mode === AT_DOOR)
-      bench.act({ kind: 'credential', valid: false, device: keypad.id });
-  };
-  const strike = (stroke: Stroke) => tell(live.strike(stroke));
-
-  useEffect(() => {
-    if (!playing) return;
-    const timer = setTimeout(() => {
-      const step = held.current.steps[playing.step];
-      const stroke = step?.strokes[playing.stroke];
-      if (!step || !stroke) return setPlaying(null);
-      live.strike(stroke);
-      const next =
-        playing.stroke + 1 < step.strokes.length
-          ? { step: playing.step, stroke: playing.stroke + 1 }
-          : { step: playing.step + 1, stroke: 0 };
-      setPlaying(held.current.steps[next.step] ? next : null);
-    }, STROKE_MS);
-    return () => clearTimeout(timer);
-  }, [playing, live]);
 
   /** Whatever is new in it is known from now on, by what was done; null where it says so itself. */
   const record = (known: Memory, how: 'keyed' | null) =>
@@ -149,13 +119,6 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
         onClose={() => onAtDoor(false)}
       />
     );
-  const cards = people.flatMap((person) => cardsInUse(person).map((card) => ({ name: person.name, card })));
-  const fingers = people.flatMap((person) =>
-    fingersOf(person).map((finger, index) => ({
-      name: person.fingers > 1 ? say.finger(person.name, index + 1) : person.name,
-      finger,
-    })),
-  );
   const ahead = compareMemory(language, memory, { ...target, slots: recorded.slots }).some(
     ({ state }) => state !== 'same' && state !== 'unknown',
   );
@@ -174,7 +137,7 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
         <KeysToPress
           keypad={keypad}
           language={language}
-          script={held.current}
+          script={script}
           people={people}
           fits={codeFits}
           shown={shown}
@@ -184,49 +147,21 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
           }}
           at={playing}
           foot={
-            <>
-              <Button
-                look={steps.length > 0 ? 'main' : 'plain'}
-                icon={<Smartphone aria-hidden />}
-                disabled={!codeFits}
-                onClick={() => {
-                  store.note(say.keySheetOpenedCodes(door.id, keypad.tag));
-                  onAtDoor(true);
-                }}
-              >
-                {say.doorLineLine}
-              </Button>
-              {steps.length > 0 && (
-                <Button
-                  disabled={playing !== null || !codeFits || live.keypad.mode !== AT_DOOR}
-                  onClick={() => setPlaying({ step: 0, stroke: 0 })}
-                >
-                  {playing ? say.keyingIn : say.keyIntoSimulatedOne}
-                </Button>
-              )}
-              {steps.length > 0 && (
-                <Menu
-                  label={say.theSheetOnPaper}
-                  side="top"
-                  trigger={
-                    <Button look="quiet" disabled={!codeFits} icon={<Printer aria-hidden />}>
-                      {say.print}
-                    </Button>
-                  }
-                  items={[
-                    { id: 'plain', label: say.withoutCodes, onSelect: () => paper.print(false) },
-                    {
-                      id: 'codes',
-                      label: say.codesWhoeverPaperCan,
-                      onSelect: () => {
-                        store.note(say.keySheetPrintedCodes(door.id, keypad.tag));
-                        paper.print(true);
-                      },
-                    },
-                  ]}
-                />
-              )}
-            </>
+            <SheetActs
+              toKey={steps.length}
+              fits={codeFits}
+              isPlaying={playing !== null}
+              isAtDoor={live.keypad.mode === AT_DOOR}
+              onDoor={() => {
+                store.note(say.keySheetOpenedCodes(door.id, keypad.tag));
+                onAtDoor(true);
+              }}
+              onPlay={play}
+              onPrint={(withCodes) => {
+                if (withCodes) store.note(say.keySheetPrintedCodes(door.id, keypad.tag));
+                paper.print(withCodes);
+              }}
+            />
           }
         >
           {byCode && (
@@ -248,34 +183,10 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
             </p>
           ))}
           {doubt && (
-            <div className={css['doubt']}>
-              <p>
-                {say.elseStandsNobodyKnows(keypad.tag)}
-                {!mayWipe && say.lookOtherSlotsReset}
-              </p>
-              {mayWipe && (
-                <label>
-                  <input
-                    type="checkbox"
-                    checked={wipesFirst}
-                    onChange={({ target: box }) => setWipesFirst(box.checked)}
-                  />
-                  {say.wipeEverybodyFirstKey}
-                </label>
-              )}
-            </div>
+            <Doubt tag={keypad.tag} mayWipe={mayWipe} wipesFirst={wipesFirst} onWipe={setWipesFirst} />
           )}
         </KeysToPress>
-        <KeypadPanel
-          language={language}
-          live={live}
-          cards={cards}
-          onKey={(key) => strike({ key })}
-          onCard={(card: CardNumber) => strike({ card })}
-          onMaster={(master) => strike({ master })}
-          fingers={fingers}
-          onFinger={(finger) => strike({ finger })}
-        />
+        <SimulatedKeypad keypad={keypad} language={language} live={live} people={people} bench={bench} />
       </div>
       {paper.codes !== null && (
         <KeySheetPaper
@@ -296,24 +207,13 @@ export function KeypadProgramming({ door, keypad, language, bench, atDoor, onAtD
           onClose={() => setFinding(false)}
         />
       )}
-      <p className={css['record']}>
-        <Button size="s" onClick={() => setFinding(true)}>
-          {say.enterAsFound}
-        </Button>
-        <Button size="s" onClick={() => record(memory, 'keyed')}>
-          {say.recordDoorHolds(keypad.tag)}
-        </Button>
-        <Button size="s" look="quiet" onClick={() => loadSaid(recorded, say.simulatedKeypadHoldsRecorded)}>
-          {say.takeSimulatedOneBack}
-        </Button>
-        <Button
-          size="s"
-          look="quiet"
-          onClick={() => loadSaid(factoryMemory(language), say.simulatedKeypadLeftFactory)}
-        >
-          {say.factoryResetTheSimulatedOne}
-        </Button>
-      </p>
+      <MemoryActs
+        tag={keypad.tag}
+        onFound={() => setFinding(true)}
+        onRecord={() => record(memory, 'keyed')}
+        onBack={() => loadSaid(recorded, say.simulatedKeypadHoldsRecorded)}
+        onFactory={() => loadSaid(factoryMemory(language), say.simulatedKeypadLeftFactory)}
+      />
       {language.resets.map((reset) => (
         <p key={reset.how} className={css['note']}>
           {resetWords(reset)}
