@@ -247,6 +247,8 @@ const SRC_LAYERS = {
   app: ['ui', 'workers', 'store', 'offline', 'parts', 'stations', 'sitePages'],
   server: ['parts', 'app'],
   pages: ['parts', 'app', 'server'],
+  // What tests stand on: nothing that ships knows of it.
+  testing: ['parts', 'app', 'server', 'pages'],
 };
 
 const CARES = [
