@@ -39,7 +39,8 @@ import {
   verdictWords,
 } from '#words/index';
 import { openWords } from '#words/marks';
-import { standardsOf } from '#words/site';
+import { askedIn } from '#words/regions';
+import { REGIONS, standardsOf } from '#words/site';
 import { say } from '#words/server/pack';
 
 const PAGE_WIDTH = 515;
@@ -164,6 +165,14 @@ function sheet(plan: Plan, door: Door): Content[] {
     },
     {
       text: say.lookUpLocalCodeDecides(standardsOf(plan.site.region)),
+      style: 'small',
+      margin: [0, 0, 0, 2],
+    },
+    {
+      text: say.askedHere(
+        REGIONS[plan.site.region].name,
+        askedIn([plan.site.region]).map(({ what, answers }) => `${what}: ${answers[0]}`),
+      ),
       style: 'small',
       margin: [0, 0, 0, 8],
     },

@@ -1,6 +1,6 @@
 import { createElement } from 'react';
 import { createRoot, type Root } from 'react-dom/client';
-import { afterEach, test as plainTest } from 'vitest';
+import { afterAll, afterEach, test as plainTest, vi } from 'vitest';
 import { quillhaven } from '#demo/quillhaven';
 import type { Plan } from '#core/plan/index';
 import { onlyDoors } from '../../core/specimens/onlyDoors';
@@ -103,6 +103,8 @@ export const test = (name: string, run: Run): void =>
     await run({ page });
   });
 afterEach(() => page.close());
+// What a page began to fetch behind its back comes before the document goes.
+afterAll(() => vi.dynamicImportSettled());
 
 /** The demo site, of which this test may change anything; where doors are named, with those alone. */
 export const ownCopy = (_: Page, ...doors: string[]): Promise<string> =>

@@ -11,6 +11,7 @@ import { PackLink } from '../../parts/PackLink';
 import { usePlan } from '../../store/context';
 import { ColourScheme } from './ColourScheme';
 import { ImportSite } from './ImportSite';
+import { RegionTable } from './RegionTable';
 import { SiteDetails } from './SiteDetails';
 import css from '../../parts/SitePages.module.css';
 
@@ -64,6 +65,7 @@ export function PackPage({ sites }: { sites: readonly { readonly id: string; rea
         <SiteDetails />
         <RemoveSite />
       </div>
+      <RegionTable />
       <ColourScheme />
     </>
   );

@@ -9,6 +9,7 @@ export const say = messages({
   deadState: 'Fail-safe or fail-secure',
   notChosen: 'not chosen',
   chosenAgainstTheRecommendationBecause: 'Chosen against the recommendation because',
+  askedHere: (region: string, asks: readonly string[]) => `Region: ${region}. ${asks.join('. ')}.`,
   lookUpLocalCodeDecides: (standards: string) => `Look up: ${standards}. Local code decides.`,
   hardware: 'Hardware',
   tag: 'Tag',

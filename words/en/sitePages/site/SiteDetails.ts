@@ -11,7 +11,8 @@ export const say = messages({
   notes: 'Notes',
   thisSite: 'This site',
   region: 'Region',
-  namesStandardsPackPoints: 'Names the standards that a pack points to. Local code decides in every case.',
+  namesStandardsPackPoints:
+    'What is asked of a door, and the standards that a pack points to. Local code decides in every case.',
   changeTheRegion: 'change the region',
   change: (label: string) => `change: ${label}`,
   changeTheTimeZone: 'change the time zone',
