@@ -103,8 +103,11 @@ export const test = (name: string, run: Run): void =>
     await run({ page });
   });
 afterEach(() => page.close());
-// What a page began to fetch behind its back comes before the document goes.
-afterAll(() => vi.dynamicImportSettled());
+// What a page began to fetch or to draw behind its back comes before the document goes.
+afterAll(async () => {
+  await vi.dynamicImportSettled();
+  await new Promise((go) => setTimeout(go, 100));
+});
 
 /** The demo site, of which this test may change anything; where doors are named, with those alone. */
 export const ownCopy = (_: Page, ...doors: string[]): Promise<string> =>

@@ -1,11 +1,12 @@
 import { useEffect, useRef } from 'react';
+import { STATIONS } from '#core/checks/stations';
 import { say } from '#words/app/frame/shortcuts';
 
 /** Keys and what they do, in the order the sheet lists them. */
 export const SHORTCUTS = [
   { keys: '/', name: say.findDoorDeviceWire },
   { keys: '[ ]', name: say.previousNextDoor },
-  { keys: '1 – 8', name: say.station },
+  { keys: `1 – ${STATIONS.length}`, name: say.station },
   { keys: 'w', name: say.newWire },
   { keys: 'f', name: say.nextFinding },
   { keys: 'b', name: say.showOrHideTheBench },
