@@ -26,7 +26,7 @@ describe('what regions ask', () => {
     ]);
     expect(table['The exit sensor loses its power']?.slice(0, 2)).toEqual(['the door unlocks', 'not asked']);
     expect(table['The fire alarm line is cut, or its panel is dead']?.slice(1, 3)).toEqual([
-      'the door unlocks, or it is reported, or as decided locally',
+      'the door unlocks, or it is reported; confirm locally',
       'the door unlocks, or it is reported',
     ]);
     expect(table['Delayed egress']).toEqual([

@@ -11,7 +11,7 @@ interface Question {
 const strictly =
   (asked: string) =>
   (strictness: Strictness): string =>
-    ({ asked, confirm: `${asked}, or as decided locally`, no: 'not asked' })[strictness];
+    ({ asked, confirm: `${asked}; confirm locally`, no: 'not asked' })[strictness];
 
 const sensor = strictly('the door unlocks');
 const motion = strictly('one motion is enough');

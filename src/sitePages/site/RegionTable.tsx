@@ -18,7 +18,7 @@ export function RegionTable() {
     <section className={css['card']} aria-label={say.whatRegionsAsk}>
       <h2>{say.whatRegionsAsk}</h2>
       <p className={css['lead']}>{say.asUsuallyAdopted}</p>
-      <div className={css['scroll']}>
+      <div className={css['scroll']} role="group" aria-label={say.whatRegionsAsk} tabIndex={0}>
         <table className={table['table']}>
           <caption className="hush">{say.whatRegionsAsk}</caption>
           <thead>
