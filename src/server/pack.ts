@@ -1,11 +1,9 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { doorParts } from '#core/door/index';
-import { does, settingValue } from '#core/devices/index';
+import { does } from '#core/devices/index';
 import { loopsSvg } from '#core/formats/index';
 import {
   devicesOf,
-  cardsInUse,
-  peopleAt,
   ASSUMED_SIGN,
   conductorsOf,
   shownColour,
@@ -20,6 +18,7 @@ import {
 import { formatAmps, formatHours, formatLength, formatVolts } from '#core/units/index';
 import { doorVerdict } from '#core/verdict/index';
 import { GREY, h2, head, INK, LAYOUT, mono } from './packDress';
+import { settings } from './packSettings';
 import { tests } from './packTests';
 import { paperFonts, pdfOf } from './pdf';
 import {
@@ -291,70 +290,6 @@ function wires(plan: Plan, door: Door): Content[] {
       text: say.ferrulesLeverConnectorsPushed(unit === 'ft'),
       style: 'small',
       margin: [0, 5, 0, 0],
-    },
-  ];
-}
-
-function settings(plan: Plan, door: Door, codes: boolean): Content[] {
-  const rows = doorParts(plan, door.id).all.flatMap(({ device, type }) =>
-    type.settings.map((setting): TableCell[] => {
-      const value = settingValue(type, device.settings, setting.id);
-      const text =
-        setting.kind === 'choice'
-          ? (setting.options.find((option) => option.value === value)?.label ?? String(value))
-          : setting.kind === 'number'
-            ? `${value} ${setting.unit}`.trim()
-            : String(value || '—');
-      return [mono(device.tag), setting.label, text];
-    }),
-  );
-  const people = peopleAt(plan, door.id);
-  return [
-    h2(say.settingsAndTimes),
-    {
-      layout: LAYOUT,
-      table: {
-        widths: [34, '*', '*'],
-        headerRows: 1,
-        body: [head(say.device, say.setting, say.value), ...rows],
-      },
-    },
-    h2(say.whoOpensIt),
-    people.length === 0
-      ? { text: say.nobodyIsOnTheList }
-      : {
-          layout: LAYOUT,
-          table: {
-            widths: ['*', 90, 60, '*'],
-            headerRows: 1,
-            body: [
-              head(say.name, say.role, say.slot, say.opensBy),
-              ...people.map((person): TableCell[] => [
-                person.name,
-                person.role,
-                mono(
-                  Object.entries(person.slots)
-                    .flatMap(([id, slot]) => (plan.devices[id]?.door === door.id ? [String(slot)] : []))
-                    .join(' ') || '-',
-                ),
-                [
-                  person.code !== '' && 'code',
-                  ...cardsInUse(person).map(({ facility, number }) =>
-                    codes ? say.card(facility, number) : 'card',
-                  ),
-                  person.fingers > 0 && (person.fingers === 1 ? say.aFinger : say.fingers(person.fingers)),
-                  person.phone !== '' && 'phone',
-                ]
-                  .filter(Boolean)
-                  .join(', ') || '-',
-              ]),
-            ],
-          },
-        },
-    {
-      text: codes ? say.codesAreNotPrinted : say.codesCardNumbersNot,
-      style: 'small',
-      margin: [0, 3, 0, 0],
     },
   ];
 }

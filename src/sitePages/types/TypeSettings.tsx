@@ -1,4 +1,5 @@
 import Plus from 'lucide-react/icons/plus';
+import type { DeviceType } from '#core/devices/index';
 import { say } from '#words/sitePages/types/TypeEditor';
 import { Button } from '../../ui/Button';
 import { freeId } from './blankType';
@@ -7,6 +8,12 @@ import { SettingRow } from './TypeRows';
 
 /** The settings of a type: DIP switches, jumpers, dials. */
 export function TypeSettings({ draft, set }: Omit<TypePart, 'onChange'>) {
+  const free = (name: string) =>
+    freeId(
+      draft.settings.map(({ id }) => id),
+      name,
+    );
+  const add = (setting: DeviceType['settings'][number]) => set({ settings: [...draft.settings, setting] });
   return (
     <section aria-label={say.settings}>
       <h3>{say.settingsDipSwitchesJumpers}</h3>
@@ -22,23 +29,15 @@ export function TypeSettings({ draft, set }: Omit<TypePart, 'onChange'>) {
         size="s"
         icon={<Plus aria-hidden />}
         onClick={() =>
-          set({
-            settings: [
-              ...draft.settings,
-              {
-                id: freeId(
-                  draft.settings.map(({ id }) => id),
-                  'mode',
-                ),
-                label: say.mode,
-                kind: 'choice',
-                options: [
-                  { value: 'a', label: 'a' },
-                  { value: 'b', label: 'b' },
-                ],
-                initial: 'a',
-              },
+          add({
+            id: free('mode'),
+            label: say.mode,
+            kind: 'choice',
+            options: [
+              { value: 'a', label: 'a' },
+              { value: 'b', label: 'b' },
             ],
+            initial: 'a',
           })
         }
       >
@@ -48,23 +47,7 @@ export function TypeSettings({ draft, set }: Omit<TypePart, 'onChange'>) {
         size="s"
         icon={<Plus aria-hidden />}
         onClick={() =>
-          set({
-            settings: [
-              ...draft.settings,
-              {
-                id: freeId(
-                  draft.settings.map(({ id }) => id),
-                  'time',
-                ),
-                label: say.time,
-                kind: 'number',
-                unit: 's',
-                min: 1,
-                max: 99,
-                initial: 5,
-              },
-            ],
-          })
+          add({ id: free('time'), label: say.time, kind: 'number', unit: 's', min: 1, max: 99, initial: 5 })
         }
       >
         {say.number}
